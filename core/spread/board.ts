@@ -1,0 +1,369 @@
+import { type DayNumber, dayOfMinute, MINUTES_A_DAY, type Minute, midnightOf } from '../time/local-time';
+import { type Placed, SESSION_GAP } from './metrics';
+import {
+  eligiblePeople,
+  lastDayOf,
+  type Machine,
+  type Model,
+  mergeSpans,
+  type Person,
+  type Room,
+  type Span,
+  type Step,
+} from './model';
+import { Track } from './track';
+
+/** "Not before the end of time": no start will do. */
+export const NEVER = Number.POSITIVE_INFINITY;
+
+/** Conditions that may be lifted one at a time, to find out which of them kept a task out of the plan. */
+export type Lifted = 'dry' | 'daylight' | 'latest' | 'machine' | undefined;
+
+type RoomUse = Span & { readonly count: number };
+
+/**
+ * What is taken so far: people, machines, rooms. Its questions all have the form "from this minute on, when is the
+ * first start at which this holds?", so that they can be asked in turn until none moves the answer.
+ */
+export class Board {
+  private readonly work: Track<Placed>[];
+  private readonly runs: Track<Span>[];
+  private readonly people: Track<RoomUse>[];
+  private readonly closed: Track<Span>[];
+  private readonly windows: readonly (readonly Span[])[];
+  private readonly loads = new Map<DayNumber, number>();
+  private readonly shares: number[];
+  private readonly eligible = new Map<Step, readonly Person[]>();
+  private readonly marks = new Map<Placed, { run?: Span; use?: RoomUse; closing?: Span }>();
+  private readonly placed = new Map<Step, Placed[]>();
+
+  constructor(
+    readonly model: Model,
+    /** A wish: no more hands-on person-minutes than this on one date. */
+    private dayLoad: number,
+  ) {
+    this.work = model.people.map(() => new Track<Placed>());
+    this.runs = model.machines.map(() => new Track<Span>());
+    this.people = model.rooms.map(() => new Track<RoomUse>());
+    this.closed = model.rooms.map(() => new Track<Span>());
+    this.windows = model.people.map((person) => workingWindows(person, model));
+    this.shares = model.people.map(() => 0);
+  }
+
+  put(entry: Placed): void {
+    const { step } = entry;
+    const mark: { run?: Span; use?: RoomUse; closing?: Span } = {};
+    const busyUntil = step.mode === 'hands' ? entry.end : entry.start + step.minutes;
+    if (step.machine && busyUntil > entry.start) {
+      mark.run = { start: entry.start, end: busyUntil };
+      this.runs[step.machine.index]?.add(mark.run);
+    }
+    if (step.mode === 'hands') {
+      for (const person of entry.people) this.work[person.index]?.add(entry);
+      mark.use = { start: entry.start, end: entry.end, count: entry.people.length };
+      this.people[step.task.room.index]?.add(mark.use);
+    } else if (step.closesRoom && step.minutes > 0) {
+      mark.closing = { start: entry.start, end: busyUntil };
+      this.closed[step.task.room.index]?.add(mark.closing);
+    }
+    this.marks.set(entry, mark);
+    this.placed.set(entry.step, [...this.entriesOf(entry.step), entry]);
+    this.weigh(entry, 1);
+  }
+
+  take(entry: Placed): void {
+    const mark = this.marks.get(entry);
+    if (mark?.run) this.runs[(entry.step.machine as Machine).index]?.remove(mark.run);
+    if (mark?.use) this.people[entry.step.task.room.index]?.remove(mark.use);
+    if (mark?.closing) this.closed[entry.step.task.room.index]?.remove(mark.closing);
+    if (entry.step.mode === 'hands')
+      for (const person of entry.people) this.work[person.index]?.remove(entry);
+    this.marks.delete(entry);
+    const left = this.entriesOf(entry.step).filter((other) => other !== entry);
+    if (left.length > 0) this.placed.set(entry.step, left);
+    else this.placed.delete(entry.step);
+    this.weigh(entry, -1);
+  }
+
+  entries(): Placed[] {
+    return [...this.placed.values()].flat();
+  }
+
+  entriesOf(step: Step): readonly Placed[] {
+    return this.placed.get(step) ?? [];
+  }
+
+  /** When the step starts; undefined while it is not placed, and for a done step. */
+  startOf(step: Step): Minute | undefined {
+    const entries = this.placed.get(step);
+    return entries && Math.min(...entries.map((entry) => entry.start));
+  }
+
+  /** When the step ends or was done; undefined while it is not placed. */
+  endOf(step: Step): Minute | undefined {
+    if (step.doneAt !== undefined) return step.doneAt;
+    const entries = this.placed.get(step);
+    return entries && Math.max(...entries.map((entry) => entry.end));
+  }
+
+  private weigh(entry: Placed, sign: 1 | -1): void {
+    if (entry.step.mode !== 'hands') return;
+    const length = (entry.end - entry.start) * sign;
+    const day = dayOfMinute(entry.start);
+    this.loads.set(day, (this.loads.get(day) ?? 0) + length * entry.people.length);
+    for (const person of entry.people) this.shares[person.index] = (this.shares[person.index] ?? 0) + length;
+  }
+
+  eligibleFor(step: Step): readonly Person[] {
+    let found = this.eligible.get(step);
+    if (!found) {
+      found = eligiblePeople(step, this.model.people);
+      this.eligible.set(step, found);
+    }
+    return found;
+  }
+
+  /** Runs with the wish for even days set aside. */
+  withoutDayLoad<T>(run: () => T): T {
+    const { dayLoad } = this;
+    this.dayLoad = NEVER;
+    const result = run();
+    this.dayLoad = dayLoad;
+    return result;
+  }
+
+  /** Who would rather do it, then who has done the least of it so far. */
+  preference(person: Person, step: Step): number {
+    const offered = this.windows[person.index]?.reduce((sum, w) => sum + w.end - w.start, 0) || 1;
+    return (person.dislikes[step.task.kind] ?? 0) * 10 + (this.shares[person.index] ?? 0) / offered;
+  }
+
+  /** The first start from `from` on at which these people can work on the step for `length` minutes. */
+  handsStart(step: Step, crew: readonly Person[], length: number, from: Minute, lifted: Lifted): Minute {
+    return firstStart(from, [
+      (t) => this.calendarStart(step, length, t, lifted),
+      (t) => this.roomStart(step.task.room, crew.length, length, t),
+      (t) => (step.machine && lifted !== 'machine' ? this.machineStart(step.machine, length, t) : t),
+      ...crew.map((person) => (t: Minute) => this.personStart(person, length, t)),
+    ]);
+  }
+
+  /** The first start from `from` on at which a wait can begin. */
+  waitStart(step: Step, from: Minute, lifted: Lifted): Minute {
+    return firstStart(from, [
+      (t) => (step.task.dry && lifted !== 'dry' ? this.dryStart(t, step.minutes) : t),
+      (t) => (step.machine && lifted !== 'machine' ? this.machineStart(step.machine, step.minutes, t) : t),
+      (t) => (step.closesRoom ? this.emptyRoomStart(step.task.room, step.minutes, t) : t),
+    ]);
+  }
+
+  /** A wait that runs from `start` to `end`, overhang included, keeps to dry days. */
+  firstWetDay(step: Step, start: Minute, end: Minute, lifted: Lifted): DayNumber | undefined {
+    if (!step.task.dry || lifted === 'dry') return undefined;
+    for (let day = dayOfMinute(start); day <= lastDayOf({ start, end }); day++)
+      if (!this.model.isDry(day)) return day;
+    return undefined;
+  }
+
+  private calendarStart(step: Step, length: number, from: Minute, lifted: Lifted): Minute {
+    const { task } = step;
+    const dry = task.dry && lifted !== 'dry';
+    const light = task.daylight && lifted !== 'daylight';
+    if (!dry && !light) return from;
+    for (let day = dayOfMinute(from); day <= this.model.lastDay; day++) {
+      if (dry && !this.model.isDry(day)) continue;
+      const open = light ? this.model.daylight(day) : { start: midnightOf(day), end: midnightOf(day + 1) };
+      const start = Math.max(from, open.start);
+      if (start + length <= open.end) return start;
+    }
+    return NEVER;
+  }
+
+  private dryStart(from: Minute, length: number): Minute {
+    let start = from;
+    while (dayOfMinute(start) <= this.model.lastDay + 1) {
+      const span = { start, end: start + length };
+      let wet: DayNumber | undefined;
+      for (let day = dayOfMinute(start); day <= lastDayOf(span); day++) if (!this.model.isDry(day)) wet = day;
+      if (wet === undefined) return start;
+      start = midnightOf(wet + 1);
+    }
+    return NEVER;
+  }
+
+  private machineStart(machine: Machine, length: number, from: Minute): Minute {
+    let start = from;
+    for (;;) {
+      if (machine.windows) start = windowStart(machine.windows, length, start);
+      if (start === NEVER) return NEVER;
+      const busy = this.runs[machine.index]?.overlapping(start, start + length);
+      if (!busy || busy.length === 0) return start;
+      start = Math.max(...busy.map((span) => span.end));
+    }
+  }
+
+  private emptyRoomStart(room: Room, length: number, from: Minute): Minute {
+    let start = from;
+    for (;;) {
+      const inside = this.people[room.index]?.overlapping(start, start + length);
+      if (!inside || inside.length === 0) return start;
+      start = Math.max(...inside.map((span) => span.end));
+    }
+  }
+
+  private roomStart(room: Room, crew: number, length: number, from: Minute): Minute {
+    let start = from;
+    for (;;) {
+      const shut = this.closed[room.index]?.overlapping(start, start + length) ?? [];
+      if (shut.length > 0) {
+        start = Math.max(...shut.map((span) => span.end));
+        continue;
+      }
+      const inside = this.people[room.index]?.overlapping(start, start + length) ?? [];
+      if (crew > room.maxPeople) return NEVER;
+      const crowd = fullUntil(inside, room.maxPeople - crew, start);
+      if (crowd === undefined) return start;
+      start = crowd;
+    }
+  }
+
+  /** Free time, nothing else to do, the day's cap, breaks and the length of a session. */
+  private personStart(person: Person, length: number, from: Minute): Minute {
+    if (length > person.breakAfter || length > this.model.policy.sessionCap) return NEVER;
+    const windows = this.windows[person.index] as readonly Span[];
+    const track = this.work[person.index] as Track<Placed>;
+    let start = from;
+    for (;;) {
+      start = windowStart(windows, length, start);
+      if (start === NEVER) return NEVER;
+      const next = this.nextIfTaken(person, track, start, length);
+      if (next === start) return start;
+      start = next;
+    }
+  }
+
+  private nextIfTaken(person: Person, track: Track<Placed>, start: Minute, length: number): Minute {
+    const end = start + length;
+    const busy = track.overlapping(start, end);
+    if (busy.length > 0) return Math.max(...busy.map((entry) => entry.end));
+    const day = dayOfMinute(start);
+    if (this.isDayFull(person, track, day, length)) return midnightOf(day + 1);
+    const run = neighbours(track, start, end, Math.max(person.breakLength, 0));
+    if (run.minutes + length > person.breakAfter) return pastNeighbour(run, start, person.breakLength);
+    const session = neighbours(track, start, end, SESSION_GAP, day);
+    if (session.end - session.start > this.model.policy.sessionCap)
+      return pastNeighbour(session, start, SESSION_GAP);
+    return start;
+  }
+
+  private isDayFull(person: Person, track: Track<Placed>, day: DayNumber, length: number): boolean {
+    let sum = length;
+    for (let i = track.firstFrom(midnightOf(day)); i < track.spans.length; i++) {
+      const entry = track.spans[i] as Placed;
+      if (entry.start >= midnightOf(day + 1)) break;
+      sum += entry.end - entry.start;
+    }
+    return sum > person.dailyCap || (this.loads.get(day) ?? 0) + length > this.dayLoad;
+  }
+}
+
+/** Asks every question in turn until none of them moves the start any more. */
+function firstStart(from: Minute, questions: readonly ((t: Minute) => Minute)[]): Minute {
+  let start = from;
+  for (let settled = 0, i = 0; settled < questions.length; i = (i + 1) % questions.length) {
+    const next = (questions[i] as (t: Minute) => Minute)(start);
+    if (next === NEVER) return NEVER;
+    settled = next === start ? settled + 1 : 1;
+    start = next;
+  }
+  return start;
+}
+
+/** Free time within the plan's dates, cut at midnight, since no session crosses it. Reserve dates are out. */
+function workingWindows(person: Person, model: Model): Span[] {
+  const open = Math.max(model.start, model.now ?? model.start);
+  const cut: Span[] = [];
+  for (const window of mergeSpans(person.windows)) {
+    for (let day = dayOfMinute(window.start); day <= lastDayOf(window); day++) {
+      if (model.isReserve(day)) continue;
+      const start = Math.max(window.start, midnightOf(day), open);
+      const end = Math.min(window.end, midnightOf(day) + MINUTES_A_DAY - 1, model.end);
+      if (start < end) cut.push({ start, end });
+    }
+  }
+  return cut;
+}
+
+/** The first start from `from` on at which `length` minutes fit into one of the sorted windows. */
+function windowStart(windows: readonly Span[], length: number, from: Minute): Minute {
+  let low = 0;
+  let high = windows.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((windows[middle] as Span).end <= from) low = middle + 1;
+    else high = middle;
+  }
+  for (; low < windows.length; low++) {
+    const window = windows[low] as Span;
+    const start = Math.max(window.start, from);
+    if (start + length <= window.end) return start;
+  }
+  return NEVER;
+}
+
+/** When more than `spare` people are inside at some moment: the first moment after that at which somebody leaves. */
+function fullUntil(inside: readonly RoomUse[], spare: number, start: Minute): Minute | undefined {
+  let latest: Minute | undefined;
+  for (const use of inside) {
+    const moment = Math.max(use.start, start);
+    const together = inside.filter((other) => other.start <= moment && moment < other.end);
+    if (together.reduce((sum, other) => sum + other.count, 0) > spare) {
+      const leaves = Math.min(...together.map((other) => other.end));
+      latest = Math.max(latest ?? leaves, leaves);
+    }
+  }
+  return latest;
+}
+
+type Neighbours = {
+  minutes: number;
+  start: Minute;
+  end: Minute;
+  previous?: Placed | undefined;
+  next?: Placed | undefined;
+};
+
+/** The work around [start, end) that hangs together with it by gaps shorter than `gap`. */
+function neighbours(
+  track: Track<Placed>,
+  start: Minute,
+  end: Minute,
+  gap: number,
+  day?: DayNumber,
+): Neighbours {
+  const at = track.firstFrom(start);
+  const found: Neighbours = { minutes: 0, start, end };
+  const sameDay = (entry: Placed) => day === undefined || dayOfMinute(entry.start) === day;
+  for (let i = at - 1; i >= 0; i--) {
+    const entry = track.spans[i] as Placed;
+    if (found.start - entry.end >= gap || !sameDay(entry)) break;
+    found.previous ??= entry;
+    found.minutes += entry.end - entry.start;
+    found.start = Math.min(found.start, entry.start);
+  }
+  for (let i = at; i < track.spans.length; i++) {
+    const entry = track.spans[i] as Placed;
+    if (entry.start - found.end >= gap || !sameDay(entry)) break;
+    found.next ??= entry;
+    found.minutes += entry.end - entry.start;
+    found.end = Math.max(found.end, entry.end);
+  }
+  return found;
+}
+
+/** The next start that could loosen the bond: a full gap after the work before, else past the work after. */
+function pastNeighbour(found: Neighbours, start: Minute, gap: number): Minute {
+  const afterPrevious = found.previous ? found.previous.end + gap : start;
+  if (afterPrevious > start) return afterPrevious;
+  return found.next ? found.next.end : start + 1;
+}

@@ -1,0 +1,229 @@
+import type { UnplacedReason } from '../formats/plan';
+import { PRIORITIES } from '../formats/problem';
+import { Board, type Lifted } from './board';
+import { type Cluster, inOrder, loosen } from './clusters';
+import type { Placed } from './metrics';
+import {
+  eligiblePeople,
+  isSettled,
+  type Link,
+  type Model,
+  type Room,
+  remainingMinutes,
+  type Step,
+  type Task,
+} from './model';
+import { type LinkIndex, placeCluster } from './place';
+
+/** One way to go about building a plan; the search tries several and keeps the best. */
+export type Recipe = {
+  /** All `must` tasks before any `should`, whatever the grouping says. */
+  readonly priorityFirst: boolean;
+  /** Keep to the wishes wherever a task can be placed with them. */
+  readonly wishes: boolean;
+  /** Hands-on person-minutes a date that the load should stay below; infinite for "as early as can be". */
+  readonly dayLoad: number;
+  /** In which order rooms are taken. */
+  readonly roomOrder: readonly Room[];
+};
+
+/** Tasks left out together. `waitsFor` marks those that only lack a predecessor. */
+type LeftOut = { readonly tasks: readonly Task[]; readonly waitsFor: boolean };
+
+export type Construction = { readonly board: Board; readonly leftOut: readonly LeftOut[] };
+
+/**
+ * A valid plan, built task by task, each placed as early as it fits around those placed before it; undefined when
+ * `stop` says so before it is whole.
+ */
+export function construct(
+  model: Model,
+  clusters: readonly Cluster[],
+  links: LinkIndex,
+  recipe: Recipe,
+  stop: () => boolean,
+): Construction | undefined {
+  const board = new Board(model, recipe.dayLoad);
+  const stuck = setOut(board);
+  const out = new Set<Task>();
+  const leftOut: LeftOut[] = [];
+  const hard = model.links.filter((link) => link.hard);
+  const rank = rankOf(model, recipe);
+  const byRank = (a: Cluster, b: Cluster) => compareRanks(rank(a), rank(b));
+  for (const cluster of inOrder(clusters, hard, byRank)) {
+    if (stop()) return undefined;
+    place(cluster);
+  }
+  return { board, leftOut };
+
+  function place(cluster: Cluster): void {
+    const tasks = cluster.tasks.filter((task) =>
+      task.steps.some((step) => step.doneAt === undefined && !step.over),
+    );
+    if (tasks.length === 0) return;
+    const waitsFor = lacksPredecessor(tasks);
+    if (!waitsFor && !tasks.some((task) => stuck.has(task)) && placedSomehow({ tasks })) return;
+    const parts = tasks.length > 1 ? loosen({ tasks }, model) : [];
+    if (parts.length > 1) {
+      for (const part of parts) place(part);
+      return;
+    }
+    leaveOut(tasks, waitsFor);
+  }
+
+  function lacksPredecessor(tasks: readonly Task[]): boolean {
+    const into = tasks.flatMap((task) => task.steps).flatMap((step) => links.into.get(step) ?? []);
+    return into.some((link) => !tasks.includes(link.before.task) && isMissing(link, out));
+  }
+
+  function placedSomehow(cluster: Cluster): boolean {
+    const ways = recipe.wishes ? [true, false] : [false];
+    const placed = ways.some((wishes) => placeCluster(board, cluster, links, { wishes }));
+    if (placed || !Number.isFinite(recipe.dayLoad)) return placed;
+    return board.withoutDayLoad(() => placeCluster(board, cluster, links, { wishes: false }));
+  }
+
+  function leaveOut(tasks: readonly Task[], waitsFor: boolean): void {
+    leftOut.push({ tasks, waitsFor });
+    for (const task of tasks) {
+      out.add(task);
+      for (const step of task.steps) {
+        for (const entry of board.entriesOf(step)) if (!isFixedEntry(entry)) board.take(entry);
+      }
+    }
+  }
+}
+
+/** Why each task is left out. Of tasks that only go together, the first that can't be placed is the cause. */
+export function reasonsFor({ board, leftOut }: Construction, links: LinkIndex): Map<Task, UnplacedReason> {
+  const reasons = new Map<Task, UnplacedReason>();
+  for (const { tasks, waitsFor } of leftOut) {
+    const cause = waitsFor
+      ? undefined
+      : (tasks.find((task) => !fits(board, { tasks: [task] }, links, undefined)) ?? tasks[0]);
+    for (const task of tasks) {
+      reasons.set(task, task === cause ? diagnose(board, { tasks }, links) : 'predecessor');
+    }
+  }
+  return reasons;
+}
+
+/** A hard predecessor that is left out, and not only an order of two that may each be left out. */
+function isMissing(link: Link, out: ReadonlySet<Task>): boolean {
+  if (!link.hard || link.orderOnly || !out.has(link.before.task)) return false;
+  if (link.after.doneAt !== undefined || link.after.over) return false;
+  return link.beforeIsTask || !isSettled(link.before);
+}
+
+/** Puts what is given on the board: fixed entries, and waits that a done or fixed step has set going. */
+function setOut(board: Board): Set<Task> {
+  for (const step of board.model.steps.values()) {
+    for (const fixed of step.fixed) if (step.doneAt === undefined) board.put({ ...fixed, step });
+  }
+  const stuck = new Set<Task>();
+  for (const step of board.model.steps.values()) {
+    const start = givenStart(step, board);
+    if (start === undefined) continue;
+    if (board.waitStart(step, start, undefined) === start)
+      board.put({ step, people: [], start, end: start + step.minutes });
+    else stuck.add(step.task);
+  }
+  return stuck;
+}
+
+function givenStart(step: Step, board: Board): number | undefined {
+  const previous = step.task.steps[step.position - 1];
+  if (step.mode !== 'wait' || isSettled(step) || !previous || previous.over || !isSettled(previous))
+    return undefined;
+  return board.endOf(previous);
+}
+
+function isFixedEntry(entry: Placed): boolean {
+  return entry.step.fixed.some((fixed) => fixed.start === entry.start && fixed.end === entry.end);
+}
+
+function fits(board: Board, cluster: Cluster, links: LinkIndex, lifted: Lifted): boolean {
+  const before = new Set(board.entries());
+  if (!placeCluster(board, cluster, links, { wishes: false, lifted })) return false;
+  for (const entry of board.entries()) if (!before.has(entry)) board.take(entry);
+  for (const entry of before) if (!board.entriesOf(entry.step).includes(entry)) board.put(entry);
+  return true;
+}
+
+/** Why a task could not be placed, found by lifting one condition after the other. */
+function diagnose(board: Board, cluster: Cluster, links: LinkIndex): UnplacedReason {
+  for (const task of cluster.tasks) {
+    const reason = reasonByItself(task, board);
+    if (reason !== undefined) return reason;
+  }
+  const lifts: readonly [Lifted, UnplacedReason, (task: Task) => boolean][] = [
+    ['dry', 'weather', (task) => task.dry],
+    ['daylight', 'daylight', (task) => task.daylight],
+    ['machine', 'machine', (task) => task.steps.some((step) => step.machine?.windows !== undefined)],
+    ['latest', 'deadline', (task) => Number.isFinite(task.latest)],
+  ];
+  const empty = new Board(board.model, Number.POSITIVE_INFINITY);
+  setOut(empty);
+  // Nothing else in the way first: what keeps a task out then would keep it out of any plan.
+  for (const where of [empty, board]) {
+    if (where === empty && fits(empty, cluster, links, undefined)) continue;
+    const found = lifts.find(
+      ([lifted, , concerns]) => cluster.tasks.some(concerns) && fits(where, cluster, links, lifted),
+    );
+    if (found) return found[1];
+  }
+  return 'no-time';
+}
+
+function reasonByItself(task: Task, board: Board): UnplacedReason | undefined {
+  const { people, policy } = board.model;
+  for (const step of task.steps) {
+    if (step.mode === 'wait' || isSettled(step)) continue;
+    const eligible = eligiblePeople(step, people);
+    if (eligible.length < step.crew) return 'person';
+    const least = Math.min(step.split ?? step.minutes, remainingMinutes(step));
+    const able = eligible.filter(
+      (person) =>
+        least <= Math.min(person.breakAfter, person.dailyCap, policy.sessionCap) &&
+        person.windows.some((window) => window.end - window.start >= least),
+    );
+    if (able.length < step.crew)
+      return eligible.some((person) => person.windows.length > 0) ? 'too-long' : 'no-time';
+  }
+  return undefined;
+}
+
+type Rank = readonly number[];
+
+function rankOf(model: Model, recipe: Recipe): (cluster: Cluster) => Rank {
+  const { grouping, hardestFirst } = model.policy;
+  const kinds = [...new Set([...model.tasks].sort((a, b) => a.layer - b.layer).map((task) => task.kind))];
+  const groupBy: Record<typeof grouping, (task: Task) => number> = {
+    room: (task) => recipe.roomOrder.indexOf(task.room),
+    kind: (task) => kinds.indexOf(task.kind),
+    layer: (task) => task.layer,
+    none: () => 0,
+  };
+  const waiting = (task: Task) =>
+    task.steps.reduce((sum, step) => sum + (step.mode === 'wait' ? step.minutes : 0), 0);
+  const ranks = new Map<Task, Rank>(
+    model.tasks.map((task) => [
+      task,
+      [
+        recipe.priorityFirst ? PRIORITIES.indexOf(task.priority) : 0,
+        groupBy[grouping](task),
+        hardestFirst && grouping === 'none' ? -task.hardness : 0,
+        task.layer,
+        -waiting(task),
+        task.index,
+      ],
+    ]),
+  );
+  return (cluster) =>
+    cluster.tasks.map((task) => ranks.get(task) as Rank).reduce((a, b) => (compareRanks(a, b) <= 0 ? a : b));
+}
+
+function compareRanks(a: Rank, b: Rank): number {
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return (a[i] as number) - (b[i] as number);
+  return 0;
+}

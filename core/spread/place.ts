@@ -1,0 +1,423 @@
+import { dayOfMinute, type Minute, midnightOf } from '../time/local-time';
+import { type Board, type Lifted, NEVER } from './board';
+import type { Cluster } from './clusters';
+import type { Placed } from './metrics';
+import {
+  isSettled,
+  type Link,
+  lastDayOf,
+  type Model,
+  type Person,
+  remainingMinutes,
+  type Step,
+  type Task,
+} from './model';
+
+/** How often a cluster is moved along before it counts as not to be placed. */
+const MOST_SHIFTS = 400;
+
+/** Links by the step they hold, so that a placing need not look through all of them. */
+export type LinkIndex = {
+  readonly into: ReadonlyMap<Step, readonly Link[]>;
+  readonly outOf: ReadonlyMap<Step, readonly Link[]>;
+};
+
+export function indexLinks(model: Model): LinkIndex {
+  const into = new Map<Step, Link[]>();
+  const outOf = new Map<Step, Link[]>();
+  for (const link of model.links) {
+    into.set(link.after, [...(into.get(link.after) ?? []), link]);
+    outOf.set(link.before, [...(outOf.get(link.before) ?? []), link]);
+  }
+  return { into, outOf };
+}
+
+export type PlaceOptions = { readonly lifted?: Lifted; readonly wishes: boolean };
+
+/**
+ * Places all open steps of a cluster on the board, each as early as it can be, or leaves the board as it was.
+ *
+ * Steps are taken in their order. Where one can't start in time for the step it hangs on (a wait that must not last
+ * longer, a machine that is busy when the hands are done), the step it hangs on is moved along by just the minutes
+ * that are missing, and the cluster is placed again.
+ */
+export function placeCluster(
+  board: Board,
+  cluster: Cluster,
+  links: LinkIndex,
+  options: PlaceOptions,
+): boolean {
+  const order = stepOrder(cluster, links);
+  if (order === undefined) return false;
+  const placing = new Placing(board, links, options);
+  for (let shifts = 0; shifts < MOST_SHIFTS; shifts++) {
+    const outcome = placing.attempt(order);
+    if (outcome === 'placed') return true;
+    placing.undo();
+    if (outcome === 'impossible') return false;
+  }
+  return false;
+}
+
+/** Steps of the cluster so that each comes after what it has to follow; undefined where hard rules run in a circle. */
+function stepOrder(cluster: Cluster, links: LinkIndex): Step[] | undefined {
+  const steps = cluster.tasks.flatMap((task) => task.steps);
+  if (cluster.tasks.length === 1 && !hasInnerLink(steps, links)) return steps;
+  const inside = new Set(steps);
+  const open = new Map<Step, number>(steps.map((step) => [step, step.position > 0 ? 1 : 0]));
+  const innerLinks = (step: Step) =>
+    (links.outOf.get(step) ?? []).filter((link) => link.hard && inside.has(link.after));
+  for (const step of steps)
+    for (const link of innerLinks(step)) open.set(link.after, (open.get(link.after) ?? 0) + 1);
+  const ready = steps.filter((step) => open.get(step) === 0);
+  const ordered: Step[] = [];
+  while (ready.length > 0) {
+    // A wait starts the moment the step before it ends, so it is placed before anything else.
+    const waiting = ready.findIndex((step) => step.mode === 'wait' && step.position > 0);
+    const [step] = ready.splice(Math.max(waiting, 0), 1) as [Step];
+    ordered.push(step);
+    const chained = step.task.steps[step.position + 1];
+    for (const follower of [...(chained ? [chained] : []), ...innerLinks(step).map((link) => link.after)]) {
+      const left = (open.get(follower) ?? 0) - 1;
+      open.set(follower, left);
+      if (left === 0) ready.push(follower);
+    }
+  }
+  return ordered.length === steps.length ? ordered : undefined;
+}
+
+function hasInnerLink(steps: readonly Step[], links: LinkIndex): boolean {
+  return steps.some((step) =>
+    (links.outOf.get(step) ?? []).some((link) => link.hard && link.after.task === step.task),
+  );
+}
+
+type Outcome = 'placed' | 'shifted' | 'impossible';
+
+/** A limit on the start of a step, and the step that would have to move for it to move. */
+type Limit = { readonly latest: Minute; readonly hangsOn: Step | undefined };
+
+class Placing {
+  private put: Placed[] = [];
+  private taken: Placed[] = [];
+  private readonly startFloor = new Map<Step, Minute>();
+  private readonly endFloor = new Map<Step, Minute>();
+
+  constructor(
+    private readonly board: Board,
+    private readonly links: LinkIndex,
+    private readonly options: PlaceOptions,
+  ) {}
+
+  undo(): void {
+    for (const entry of this.put.reverse()) this.board.take(entry);
+    for (const entry of this.taken) this.board.put(entry);
+    this.put = [];
+    this.taken = [];
+  }
+
+  attempt(order: readonly Step[]): Outcome {
+    this.put = [];
+    this.taken = [];
+    for (const step of order) {
+      const outcome = this.placeStep(step);
+      if (outcome !== 'placed') return outcome;
+    }
+    return order.every((step) => this.linksHold(step)) ? 'placed' : 'impossible';
+  }
+
+  private placeStep(step: Step): Outcome {
+    if (step.doneAt !== undefined || step.over) return 'placed';
+    const limits = this.limits(step);
+    if (isSettled(step)) return this.acceptGiven(step, limits);
+    if (this.isRunning(step)) return this.afterPlacing(step);
+    if (!this.fixedPartsSuit(step)) return 'impossible';
+    const from = this.earliest(step);
+    const outcome =
+      step.mode === 'wait' ? this.placeWait(step, from, limits) : this.placeHands(step, from, limits);
+    return outcome === 'placed' ? this.afterPlacing(step) : outcome;
+  }
+
+  /** A wait that a done or fixed step has set going stands on the board already. */
+  private isRunning(step: Step): boolean {
+    return step.mode === 'wait' && this.board.startOf(step) !== undefined;
+  }
+
+  /** The step stands where it stands; the steps before it have to suit. */
+  private acceptGiven(step: Step, limits: readonly Limit[]): Outcome {
+    const start = this.board.startOf(step) as Minute;
+    const previous = this.previous(step);
+    const ready = previous === undefined ? start : this.readyAfter(previous);
+    if (this.isFixedOrDone(previous)) return this.afterPlacing(step);
+    if (ready > start) return 'impossible';
+    const exceeded = limits.find((limit) => start > limit.latest);
+    if (exceeded) return this.shift(exceeded.hangsOn, start - exceeded.latest);
+    return this.afterPlacing(step);
+  }
+
+  /** Parts of a split step that are fixed stand after the step before it, as the parts still to place do. */
+  private fixedPartsSuit(step: Step): boolean {
+    const first = step.fixed[0];
+    const previous = this.previous(step);
+    if (!first || !previous || this.isFixedOrDone(previous)) return true;
+    return this.readyAfter(previous) <= first.start;
+  }
+
+  private isFixedOrDone(step: Step | undefined): boolean {
+    return step !== undefined && (step.doneAt !== undefined || (step.fixed.length > 0 && isSettled(step)));
+  }
+
+  private placeWait(step: Step, from: Minute, limits: readonly Limit[]): Outcome {
+    const start = this.board.waitStart(step, from, this.options.lifted);
+    if (start === NEVER || start > this.board.model.end) return 'impossible';
+    const exceeded = limits.find((limit) => start > limit.latest);
+    if (exceeded) return this.shift(exceeded.hangsOn, start - exceeded.latest);
+    this.add({ step, people: [], start, end: start + step.minutes });
+    return 'placed';
+  }
+
+  private placeHands(step: Step, from: Minute, limits: readonly Limit[]): Outcome {
+    const first =
+      step.split === undefined ? this.placeWhole(step, from) : this.placeParts(step, step.split, from);
+    if (first === NEVER) return 'impossible';
+    const exceeded = limits.find((limit) => first > limit.latest);
+    return exceeded ? this.shift(exceeded.hangsOn, first - exceeded.latest) : 'placed';
+  }
+
+  private placeWhole(step: Step, from: Minute): Minute {
+    const floor = Math.max(from, (this.endFloor.get(step) ?? 0) - step.minutes);
+    const found = this.findCrew(step, step.minutes, floor);
+    if (found.start !== NEVER)
+      this.add({ step, people: found.crew, start: found.start, end: found.start + step.minutes });
+    return found.start;
+  }
+
+  /** Parts one after the other, each as long as it can be at the earliest moment for the shortest. */
+  private placeParts(step: Step, shortest: number, from: Minute): Minute {
+    let left = remainingMinutes(step);
+    let floor = Math.max(from, ...step.fixed.map((entry) => entry.end));
+    let first = step.fixed[0]?.start ?? NEVER;
+    while (left > 0) {
+      let found = this.findCrew(step, Math.min(shortest, left), floor);
+      if (found.start === NEVER) return NEVER;
+      let length = this.longestPart(step, found, Math.min(shortest, left), left);
+      const endFloor = this.endFloor.get(step) ?? 0;
+      if (length === left && found.start + length < endFloor) {
+        found = this.findCrew(step, left, endFloor - left);
+        if (found.start === NEVER) return NEVER;
+        length = left;
+      }
+      this.add({ step, people: found.crew, start: found.start, end: found.start + length });
+      first = Math.min(first, found.start);
+      floor = found.start + length;
+      left -= length;
+    }
+    return first;
+  }
+
+  private longestPart(step: Step, found: Found, shortest: number, left: number): number {
+    let low = shortest;
+    let high = left;
+    while (low < high) {
+      const middle = (low + high + 1) >> 1;
+      if (this.board.handsStart(step, found.crew, middle, found.start, this.options.lifted) === found.start)
+        low = middle;
+      else high = middle - 1;
+    }
+    return low;
+  }
+
+  /** Who can start first; of those who can start then, who would rather. */
+  private findCrew(step: Step, length: number, from: Minute): Found {
+    const people = this.board.eligibleFor(step);
+    const alone = (person: Person, t: Minute) =>
+      this.board.handsStart(step, [person], length, t, this.options.lifted);
+    if (people.length < step.crew) return { start: NEVER, crew: [] };
+    let start = from;
+    for (;;) {
+      const starts = people.map((person) => ({ person, start: alone(person, start) }));
+      const nth = [...starts].sort((a, b) => a.start - b.start)[step.crew - 1]?.start ?? NEVER;
+      if (nth === NEVER) return { start: NEVER, crew: [] };
+      const free = starts.filter(
+        (item) => item.start <= nth && (item.start === nth || alone(item.person, nth) === nth),
+      );
+      if (free.length >= step.crew) {
+        const crew = free
+          .map((item) => item.person)
+          .sort((a, b) => this.board.preference(a, step) - this.board.preference(b, step))
+          .slice(0, step.crew);
+        const together = this.board.handsStart(step, crew, length, nth, this.options.lifted);
+        if (together === nth) return { start: nth, crew };
+        if (together === NEVER) return { start: NEVER, crew: [] };
+        start = together;
+      } else {
+        start = Math.max(nth, start + 1);
+      }
+    }
+  }
+
+  /** The first moment that the task's own times, its order and its predecessors allow. */
+  private earliest(step: Step): Minute {
+    const { model } = this.board;
+    const previous = this.previous(step);
+    const ready = previous === undefined ? Number.NEGATIVE_INFINITY : this.readyAfter(previous);
+    const afterLinks = (this.links.into.get(step) ?? [])
+      .filter((link) => link.hard || this.options.wishes)
+      .map((link) => (this.board.endOf(link.before) ?? Number.NEGATIVE_INFINITY) + link.minGap);
+    return Math.max(
+      model.start,
+      model.now ?? model.start,
+      step.task.earliest,
+      ready,
+      this.startFloor.get(step) ?? Number.NEGATIVE_INFINITY,
+      this.endBound(step) - step.minutes,
+      ...afterLinks,
+    );
+  }
+
+  /** Followers placed already, that must come within a largest gap, keep this step from ending too early. */
+  private endBound(step: Step): Minute {
+    const bounds = (this.links.outOf.get(step) ?? [])
+      .filter((link) => link.hard && Number.isFinite(link.maxGap))
+      .map((link) => (this.board.startOf(link.after) ?? Number.NEGATIVE_INFINITY) - link.maxGap);
+    return Math.max(Number.NEGATIVE_INFINITY, ...bounds);
+  }
+
+  private limits(step: Step): Limit[] {
+    const limits: Limit[] = [];
+    const previous = this.previous(step);
+    if (previous) limits.push(...this.chainLimits(step, previous));
+    for (const link of this.links.into.get(step) ?? []) {
+      const end = this.board.endOf(link.before);
+      if (link.hard && Number.isFinite(link.maxGap) && end !== undefined)
+        limits.push({
+          latest: end + link.maxGap,
+          hangsOn: this.isOwn(link.before) ? link.before : undefined,
+        });
+    }
+    return limits;
+  }
+
+  private chainLimits(step: Step, previous: Step): Limit[] {
+    const end = this.board.endOf(previous);
+    if (end === undefined) return [];
+    if (previous.mode === 'hands') return step.mode === 'wait' ? [{ latest: end, hangsOn: previous }] : [];
+    if (previous.fixed.length > 0) return [{ latest: end, hangsOn: undefined }];
+    const start = this.board.startOf(previous) as Minute;
+    if (previous.atMost === NEVER || this.isPastAtMost(previous, start)) return [];
+    return [{ latest: start + previous.atMost, hangsOn: this.startsWith(previous) }];
+  }
+
+  /** A wait after a done step that had outlasted its limit by now: the next step starts as soon as it can. */
+  private isPastAtMost(wait: Step, start: Minute): boolean {
+    const before = wait.task.steps[wait.position - 1];
+    const { now } = this.board.model;
+    return before?.doneAt !== undefined && now !== undefined && start + wait.atMost < now;
+  }
+
+  private previous(step: Step): Step | undefined {
+    const previous = step.task.steps[step.position - 1];
+    return previous?.over ? undefined : previous;
+  }
+
+  private readyAfter(previous: Step): Minute {
+    const end = this.board.endOf(previous) ?? Number.NEGATIVE_INFINITY;
+    if (previous.mode === 'hands' || previous.doneAt !== undefined || previous.fixed.length > 0) return end;
+    return (this.board.startOf(previous) as Minute) + previous.minutes;
+  }
+
+  /** The step whose end sets this wait going: it is what has to move for the wait to move. */
+  private startsWith(wait: Step): Step | undefined {
+    const previous = this.previous(wait);
+    if (previous === undefined) return wait;
+    return previous.mode === 'wait' ? this.startsWith(previous) : previous;
+  }
+
+  private isGiven(step: Step): boolean {
+    return isSettled(step) || !this.isOwn(step);
+  }
+
+  private isOwn(step: Step): boolean {
+    return this.put.some((entry) => entry.step === step);
+  }
+
+  private shift(step: Step | undefined, minutes: number): Outcome {
+    const mover = step?.mode === 'wait' ? this.startsWith(step) : step;
+    if (mover === undefined || !Number.isFinite(minutes) || this.isGiven(mover)) return 'impossible';
+    if (mover.mode === 'wait') this.startFloor.set(mover, (this.board.startOf(mover) as Minute) + minutes);
+    else this.endFloor.set(mover, (this.board.endOf(mover) as Minute) + minutes);
+    return 'shifted';
+  }
+
+  /** Gives the wait before the step its end, and looks at what only then can be seen. */
+  private afterPlacing(step: Step): Outcome {
+    const start = this.board.startOf(step) as Minute;
+    const end = this.board.endOf(step) as Minute;
+    const previous = this.previous(step);
+    if (previous?.mode === 'wait' && previous.doneAt === undefined && previous.fixed.length === 0) {
+      const outcome = this.endWait(previous, start);
+      if (outcome !== 'placed') return outcome;
+    }
+    if (step.fixed.length === 0 && this.options.lifted !== 'latest' && end > step.task.latest)
+      return 'impossible';
+    return step.task.sameDay ? this.keepToOneDay(step.task, { start, end }) : 'placed';
+  }
+
+  private endWait(wait: Step, end: Minute): Outcome {
+    const [entry] = this.board.entriesOf(wait) as [Placed];
+    if (entry.end !== end) this.replace(entry, { ...entry, end });
+    if (this.options.lifted !== 'latest' && end > wait.task.latest) return 'impossible';
+    const wet = this.board.firstWetDay(wait, entry.start, end, this.options.lifted);
+    if (wet === undefined) return 'placed';
+    return this.shift(this.startsWith(wait), midnightOf(wet + 1) - entry.start);
+  }
+
+  private keepToOneDay(task: Task, span: { start: Minute; end: Minute }): Outcome {
+    const entries = task.steps.flatMap((step) => this.board.entriesOf(step));
+    const day = dayOfMinute(Math.min(...entries.map((entry) => entry.start)));
+    const lastDay = Math.max(...entries.map((entry) => lastDayOf(entry)));
+    if (day === lastDay) return 'placed';
+    const first = entries.reduce((a, b) => (b.start < a.start ? b : a));
+    if (this.isGiven(first.step) || first.step.fixed.length > 0) return 'impossible';
+    const floor = midnightOf(lastDayOf(span));
+    if (floor <= first.start) return 'impossible';
+    this.startFloor.set(first.step, floor);
+    return 'shifted';
+  }
+
+  /** Hard links between steps of the cluster and with followers that stood on the board before it. */
+  private linksHold(step: Step): boolean {
+    const start = this.board.startOf(step);
+    const end = this.board.endOf(step);
+    const given = (other: Step) => this.isFixedOrDone(step) && this.isFixedOrDone(other);
+    const into = (this.links.into.get(step) ?? []).every((link) => {
+      const before = this.board.endOf(link.before);
+      if (!link.hard || before === undefined || start === undefined || given(link.before)) return true;
+      return start >= before + link.minGap && start <= before + link.maxGap;
+    });
+    const outOf = (this.links.outOf.get(step) ?? []).every((link) => {
+      const after = this.board.startOf(link.after);
+      if (!link.hard || after === undefined || end === undefined || given(link.after)) return true;
+      return after >= end + link.minGap && after <= end + link.maxGap;
+    });
+    return into && outOf;
+  }
+
+  private add(entry: Placed): void {
+    this.board.put(entry);
+    this.put.push(entry);
+  }
+
+  private replace(old: Placed, entry: Placed): void {
+    const own = this.put.indexOf(old);
+    this.board.take(old);
+    this.board.put(entry);
+    if (own >= 0) this.put[own] = entry;
+    else {
+      this.put.push(entry);
+      this.taken.push(old);
+    }
+  }
+}
+
+type Found = { readonly start: Minute; readonly crew: readonly Person[] };

@@ -1,0 +1,45 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const alias = { '@': fileURLToPath(new URL('.', import.meta.url)).replace(/\/$/, '') };
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        resolve: { alias },
+        test: {
+          name: 'unit',
+          include: [
+            'core/**/*.test.ts',
+            'cli/**/*.test.ts',
+            'demo/**/*.test.ts',
+            'ui/**/*.test.ts',
+            'scripts/**/*.test.ts',
+          ],
+          testTimeout: 30_000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'integration',
+          include: ['server/**/*.test.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+          fileParallelism: false,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'e2e',
+          include: ['e2e/**/*.test.ts'],
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
+          fileParallelism: false,
+        },
+      },
+    ],
+  },
+});
