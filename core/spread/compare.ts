@@ -6,6 +6,9 @@ import type { Model, Task } from './model';
 /** A plan's standing, most important figure first; the smaller, the better. See "Which plan is better" in docs/formats/plan.md. */
 export type Score = readonly number[];
 
+/** Where in a score the finish or the evenness of the load stands, by the wish for the spread. */
+export const SCORE_OF_TIME = 3;
+
 export function scoreOf(
   model: Model,
   entries: readonly Placed[],

@@ -13,7 +13,7 @@ import {
   type Step,
   type Task,
 } from './model';
-import { type LinkIndex, placeCluster } from './place';
+import { type LinkIndex, type PlaceOptions, placeCluster } from './place';
 
 /** One way to go about building a plan; the search tries several and keeps the best. */
 export type Recipe = {
@@ -23,6 +23,8 @@ export type Recipe = {
   readonly wishes: boolean;
   /** Hands-on person-minutes a date that the load should stay below; infinite for "as early as can be". */
   readonly dayLoad: number;
+  /** A room is begun only when few enough of those before it are still open. */
+  readonly closeRooms: boolean;
   /** In which order rooms are taken. */
   readonly roomOrder: readonly Room[];
 };
@@ -47,6 +49,7 @@ export function construct(
   const stuck = setOut(board);
   const out = new Set<Task>();
   const leftOut: LeftOut[] = [];
+  const doors = new Doors(board, recipe.roomOrder);
   const hard = model.links.filter((link) => link.hard);
   const rank = rankOf(model, recipe);
   const byRank = (a: Cluster, b: Cluster) => compareRanks(rank(a), rank(b));
@@ -77,8 +80,13 @@ export function construct(
   }
 
   function placedSomehow(cluster: Cluster): boolean {
-    const ways = recipe.wishes ? [true, false] : [false];
-    const placed = ways.some((wishes) => placeCluster(board, cluster, links, { wishes }));
+    const gate = recipe.closeRooms ? doors.opening(cluster) : undefined;
+    const ways: PlaceOptions[] = [
+      ...(gate !== undefined ? [{ wishes: recipe.wishes, notBefore: gate }] : []),
+      ...(recipe.wishes ? [{ wishes: true }] : []),
+      { wishes: false },
+    ];
+    const placed = ways.some((options) => placeCluster(board, cluster, links, options));
     if (placed || !Number.isFinite(recipe.dayLoad)) return placed;
     return board.withoutDayLoad(() => placeCluster(board, cluster, links, { wishes: false }));
   }
@@ -106,6 +114,37 @@ export function reasonsFor({ board, leftOut }: Construction, links: LinkIndex): 
     }
   }
   return reasons;
+}
+
+/** When a room may be begun so that, of those before it, fewer than the wished number are still open. */
+class Doors {
+  private readonly openings = new Map<Room, number>();
+
+  constructor(
+    private readonly board: Board,
+    private readonly order: readonly Room[],
+  ) {}
+
+  opening(cluster: Cluster): number {
+    const { room } = cluster.tasks[0] as Task;
+    const known = this.openings.get(room);
+    if (known !== undefined) return known;
+    const wished = Math.max(1, this.board.model.policy.openRooms);
+    const before = new Set(this.order.slice(0, this.order.indexOf(room)));
+    const closings = [...before].map((other) => this.closing(other)).sort((a, b) => b - a);
+    const opening = closings[wished - 1] ?? Number.NEGATIVE_INFINITY;
+    this.openings.set(room, opening);
+    return opening;
+  }
+
+  /** The end of a room's work so far; work that waits for the weather does not keep the next room shut. */
+  private closing(room: Room): number {
+    const tasks = this.board.model.tasks.filter((task) => task.room === room && !task.dry);
+    const ends = tasks
+      .flatMap((task) => task.steps)
+      .map((step) => this.board.endOf(step) ?? Number.NEGATIVE_INFINITY);
+    return Math.max(Number.NEGATIVE_INFINITY, ...ends);
+  }
 }
 
 /** A hard predecessor that is left out, and not only an order of two that may each be left out. */

@@ -32,7 +32,12 @@ export function indexLinks(model: Model): LinkIndex {
   return { into, outOf };
 }
 
-export type PlaceOptions = { readonly lifted?: Lifted; readonly wishes: boolean };
+export type PlaceOptions = {
+  readonly lifted?: Lifted;
+  readonly wishes: boolean;
+  /** Nothing of the cluster starts before it. */
+  readonly notBefore?: Minute;
+};
 
 /**
  * Places all open steps of a cluster on the board, each as early as it can be, or leaves the board as it was.
@@ -268,6 +273,7 @@ class Placing {
       model.start,
       model.now ?? model.start,
       step.task.earliest,
+      this.options.notBefore ?? Number.NEGATIVE_INFINITY,
       ready,
       this.startFloor.get(step) ?? Number.NEGATIVE_INFINITY,
       this.endBound(step) - step.minutes,

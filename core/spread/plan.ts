@@ -2,7 +2,7 @@ import type { Plan, UnplacedReason } from '../formats/plan';
 import type { Problem } from '../formats/problem';
 import { formatMinute } from '../time/local-time';
 import { clustersOf } from './clusters';
-import { compareScores, type Score, scoreOf } from './compare';
+import { compareScores, SCORE_OF_TIME, type Score, scoreOf } from './compare';
 import { type Construction, construct, type Recipe, reasonsFor } from './construct';
 import { metricsOf, type Placed, sessionDocuments, sessionsOf } from './metrics';
 import { type Model, modelOf, openHands, type Room, type Task } from './model';
@@ -43,7 +43,7 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
       () => best !== undefined && options.stop(),
     );
     if (!construction) break;
-    const score = scoreConstruction(model, construction);
+    const score = coarsened(scoreConstruction(model, construction), model);
     if (!best || compareScores(score, best.score) < 0) best = { construction, score };
   }
   if (!best) throw new Error('There is always a recipe.');
@@ -51,22 +51,28 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
 }
 
 function* recipes(model: Model, seed: number): Generator<Recipe> {
-  const base: Recipe = {
-    priorityFirst: false,
-    wishes: true,
-    dayLoad: Number.POSITIVE_INFINITY,
-    roomOrder: roomsInOrder(model),
-  };
-  const loads = model.policy.spread === 'even' ? LOAD_FACTORS.map((factor) => factor * evenLoad(model)) : [];
-  for (const dayLoad of [...loads, base.dayLoad]) {
+  const { spread, grouping } = model.policy;
+  const base = { priorityFirst: false, wishes: true, closeRooms: false, roomOrder: roomsInOrder(model) };
+  const loads = [
+    ...(spread === 'even' ? LOAD_FACTORS.map((factor) => factor * evenLoad(model)) : []),
+    Number.POSITIVE_INFINITY,
+  ];
+  for (const dayLoad of loads) {
+    if (grouping === 'room') yield { ...base, dayLoad, closeRooms: true };
     yield { ...base, dayLoad };
     yield { ...base, dayLoad, wishes: false };
     yield { ...base, dayLoad, priorityFirst: true };
   }
   const random = randomFrom(seed);
   for (let i = 0; i < DRAWN_ORDERS; i++) {
-    const dayLoad = loads.length > 0 ? (loads[i % loads.length] as number) : base.dayLoad;
-    yield { ...base, dayLoad, priorityFirst: i % 2 === 1, roomOrder: shuffled(base.roomOrder, random) };
+    const dayLoad = loads[i % Math.max(1, loads.length - 1)] as number;
+    yield {
+      ...base,
+      dayLoad,
+      priorityFirst: i % 2 === 1,
+      closeRooms: grouping === 'room' && i % 4 < 2,
+      roomOrder: shuffled(base.roomOrder, random),
+    };
   }
 }
 
@@ -93,6 +99,17 @@ function evenLoad(model: Model): number {
   );
   const hands = model.tasks.reduce((sum, task) => sum + openHands(task), 0);
   return Math.ceil(hands / Math.max(1, usable.length));
+}
+
+/** Squared loads closer than this, in parts, count as equally even: a few minutes must not scatter the rooms. */
+const EVEN_ENOUGH = 0.1;
+
+/** The score that the search goes by: of plans about equally even, it wants the one that closes its rooms. */
+function coarsened(score: Score, model: Model): Score {
+  if (model.policy.spread !== 'even') return score;
+  return score.map((figure, i) =>
+    i === SCORE_OF_TIME ? Math.round(Math.log(figure + 1) / EVEN_ENOUGH) : figure,
+  );
 }
 
 function scoreConstruction(model: Model, { board, leftOut }: Construction): Score {

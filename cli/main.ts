@@ -1,0 +1,146 @@
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { CATALOGUE } from '../core/catalogue/catalogue';
+import { expand } from '../core/clean/expand';
+import { describeFault, type Fault, type Parsed } from '../core/formats/fault';
+import { parseHousehold } from '../core/formats/household';
+import { parsePlan } from '../core/formats/plan';
+import { parseProblem } from '../core/formats/problem';
+import { checkPlan, describeViolation } from '../core/spread/check';
+import { plan } from '../core/spread/plan';
+
+/** Exit codes: 0 fine, 1 the plan breaks a rule, 2 the call or a file can't be used. */
+const FINE = 0;
+const BROKEN = 1;
+const UNUSABLE = 2;
+
+const USAGE = `Usage:
+  ./early-thaw plan PROBLEM.json [--seconds N] [--seed N]   prints a plan
+  ./early-thaw check PROBLEM.json PLAN.json                 prints every broken rule; exit 1 if there is one
+  ./early-thaw expand HOUSEHOLD.json                        prints the problem of a household
+
+Use - in place of a file to read standard input.`;
+
+/** Seconds that the search may take when nothing is said. */
+const DEFAULT_SECONDS = 1;
+const MOST_SECONDS = 3600;
+
+class Unusable extends Error {}
+
+type Io = { readonly out: (text: string) => void; readonly err: (text: string) => void };
+
+const processIo: Io = {
+  out: (text) => process.stdout.write(text),
+  err: (text) => process.stderr.write(text),
+};
+
+const COMMANDS: Readonly<Record<string, (args: readonly string[], io: Io) => number>> = {
+  plan: runPlan,
+  check: runCheck,
+  expand: runExpand,
+};
+
+/** Runs one command and returns the exit code. */
+export function main(args: readonly string[], io: Io = processIo): number {
+  const [name = '', ...rest] = args;
+  if (name === '--help' || name === 'help') {
+    io.out(`${USAGE}\n`);
+    return FINE;
+  }
+  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
+  try {
+    if (!command) throw new Unusable(name === '' ? USAGE : `There is no command "${name}".\n${USAGE}`);
+    return command(rest, io);
+  } catch (error) {
+    if (!(error instanceof Unusable)) throw error;
+    io.err(`${error.message}\n`);
+    return UNUSABLE;
+  }
+}
+
+function runPlan(args: readonly string[], io: Io): number {
+  const { files, options } = split(args, ['seconds', 'seed'], 1);
+  const seconds = numberOption(options.get('seconds'), 'seconds', DEFAULT_SECONDS, MOST_SECONDS);
+  const seed = numberOption(options.get('seed'), 'seed', 1, 4_294_967_295);
+  const started = performance.now();
+  const source = read(files[0] as string);
+  const problem = usable(parseProblem(source.text), files[0] as string);
+  const made = plan(problem, {
+    problemHash: source.hash,
+    seed,
+    stop: () => performance.now() - started >= seconds * 1000,
+  });
+  io.out(`${JSON.stringify(made, null, 2)}\n`);
+  return FINE;
+}
+
+function runCheck(args: readonly string[], io: Io): number {
+  const { files } = split(args, [], 2);
+  if (files[0] === '-' && files[1] === '-')
+    throw new Unusable('Only one of the two files can be standard input.');
+  const source = read(files[0] as string);
+  const problem = usable(parseProblem(source.text), files[0] as string);
+  const subject = usable(parsePlan(read(files[1] as string).text), files[1] as string);
+  const violations = checkPlan(problem, subject, source.hash);
+  io.out(violations.map((violation) => `${describeViolation(violation)}\n`).join(''));
+  return violations.length > 0 ? BROKEN : FINE;
+}
+
+function runExpand(args: readonly string[], io: Io): number {
+  const { files } = split(args, [], 1);
+  const household = usable(parseHousehold(read(files[0] as string).text), files[0] as string);
+  io.out(`${JSON.stringify(expand(household, CATALOGUE), null, 2)}\n`);
+  return FINE;
+}
+
+function split(
+  args: readonly string[],
+  known: readonly string[],
+  count: number,
+): { files: string[]; options: Map<string, string> } {
+  const files: string[] = [];
+  const options = new Map<string, string>();
+  for (let i = 0; i < args.length; i++) {
+    const arg = args[i] as string;
+    const [, name, inline] = /^--([a-z]+)(?:=(.*))?$/.exec(arg) ?? [];
+    if (name === undefined) files.push(arg);
+    else if (!known.includes(name)) throw new Unusable(`There is no option --${name} here.\n${USAGE}`);
+    else options.set(name, inline ?? args[++i] ?? '');
+  }
+  if (files.length !== count) throw new Unusable(USAGE);
+  return { files, options };
+}
+
+function numberOption(text: string | undefined, name: string, usual: number, most: number): number {
+  if (text === undefined) return usual;
+  const value = Number(text);
+  if (text.trim() === '' || !Number.isFinite(value) || value < 0 || value > most) {
+    throw new Unusable(`--${name}: got "${text}", expected a number from 0 to ${most}`);
+  }
+  return value;
+}
+
+function read(file: string): { text: string; hash: string } {
+  try {
+    const bytes = readFileSync(file === '-' ? 0 : file);
+    return {
+      text: new TextDecoder('utf-8', { fatal: true, ignoreBOM: true }).decode(bytes),
+      hash: createHash('sha256').update(bytes).digest('hex'),
+    };
+  } catch (error) {
+    throw new Unusable(`${file}: ${readingFault(error)}`);
+  }
+}
+
+function readingFault(error: unknown): string {
+  const code = error instanceof Error && 'code' in error ? String(error.code) : '';
+  if (code === 'ENOENT') return 'there is no such file';
+  if (code === 'EISDIR') return 'is a folder, expected a file';
+  if (code === 'EACCES') return 'may not be read';
+  return code.startsWith('ERR_ENCODING') ? 'is not UTF-8 text' : 'could not be read';
+}
+
+function usable<T>(parsed: Parsed<T>, file: string): T {
+  if (parsed.ok) return parsed.value;
+  throw new Unusable(parsed.faults.map((fault: Fault) => `${file}: ${describeFault(fault)}`).join('\n'));
+}

@@ -1,0 +1,137 @@
+import { z } from 'zod';
+import { PRIORITIES } from '../formats/problem';
+import { QUANTITY_NAMES } from '../home/quantities';
+import { SURFACES } from '../home/surfaces';
+import { PRODUCT_NAMES } from './products';
+
+/**
+ * A method: how one kind of fixture is deep cleaned. Rates and times are the product's own defaults from common
+ * household practice: metric, rounded, and meant to be overridden.
+ */
+
+/** Words for hazards and demands; a person who must not do one of them is never given such a step. */
+export const TAGS = {
+  ladder: 'on a ladder',
+  chemical: 'strong products',
+  bleach: 'chlorine bleach',
+  heat: 'hot surfaces or water',
+  electric: 'electrical parts',
+  heavy: 'heavy lifting',
+  noise: 'noise',
+  vacuum: 'vacuuming',
+  kneeling: 'on the knees',
+} as const;
+export type Tag = keyof typeof TAGS;
+const tagSchema = z.enum(Object.keys(TAGS) as [Tag, ...Tag[]]);
+
+/** The same kind of work through the house can be grouped into one round. */
+export const WORK_KINDS = {
+  dusting: 'Dusting high up',
+  windows: 'Windows',
+  textiles: 'Textiles',
+  belongings: 'Belongings',
+  furniture: 'Furniture',
+  walls: 'Walls, doors and trim',
+  limescale: 'Limescale',
+  sanitary: 'Bath and toilet',
+  kitchen: 'Kitchen surfaces',
+  appliances: 'Appliances',
+  floors: 'Floors',
+} as const;
+export type WorkKind = keyof typeof WORK_KINDS;
+
+/** Machines of the home that a step may need. */
+export const MACHINE_KINDS = {
+  washer: 'Washing machine',
+  dryer: 'Dryer',
+  line: 'Drying line',
+  dishwasher: 'Dishwasher',
+  oven: 'Oven',
+} as const;
+export type MachineKind = keyof typeof MACHINE_KINDS;
+export const machineKindSchema = z.enum(Object.keys(MACHINE_KINDS) as [MachineKind, ...MachineKind[]]);
+
+/** What one uses: water alone, things from the pantry, shop products, or disinfecting where it matters. */
+export const PRODUCT_SCHOOLS = ['water', 'pantry', 'shop', 'disinfecting'] as const;
+export type ProductSchool = (typeof PRODUCT_SCHOOLS)[number];
+
+const minutesSchema = z.number().min(0).max(1440);
+const spreadSchema = z.strictObject({ low: z.number().gt(0).max(1), high: z.number().min(1).max(5) });
+
+const rateSchema = z.strictObject({ quantity: z.enum(QUANTITY_NAMES), perHour: z.number().gt(0) });
+
+/** Belongings: things by unit of the fixture when it is full, and the seconds that each takes to decide and return. */
+const belongingsSchema = z.strictObject({
+  quantity: z.enum(QUANTITY_NAMES),
+  thingsPerUnit: z.number().gt(0),
+  secondsEach: z.number().gt(0),
+});
+
+const handsSchema = z.strictObject({
+  key: z.string().regex(/^[a-z-]+$/),
+  mode: z.literal('hands'),
+  title: z.string().min(1),
+  setUpMinutes: minutesSchema.default(0),
+  rate: rateSchema.optional(),
+  belongings: belongingsSchema.optional(),
+  /** Whether dirt slows it down. Carrying and fitting take as long either way. */
+  soiled: z.boolean().default(true),
+  spread: spreadSchema.optional(),
+  tags: z.array(tagSchema).default([]),
+  machine: machineKindSchema.optional(),
+  crew: z.int().min(1).max(4).default(1),
+  /** The shortest part into which it may be cut, in minutes. */
+  splitMinutes: z.int().min(5).optional(),
+});
+
+const waitSchema = z.strictObject({
+  key: z.string().regex(/^[a-z-]+$/),
+  mode: z.literal('wait'),
+  title: z.string().min(1),
+  minutes: z.int().min(1).max(2880),
+  low: z.int().min(1),
+  high: z.int().min(1),
+  atMostMinutes: z.int().min(1).optional(),
+  machine: machineKindSchema.optional(),
+  closesRoom: z.boolean().default(false),
+});
+
+const doseSchema = z.strictObject({
+  product: z.enum(PRODUCT_NAMES),
+  amount: z.number().gt(0),
+  unit: z.enum(['ml', 'g']),
+  /** Water it goes into; absent: used as it is. */
+  inMl: z.number().gt(0).optional(),
+});
+
+export const methodSchema = z.strictObject({
+  id: z.string().regex(/^[a-z0-9-]+$/),
+  fixture: z.string().min(1),
+  title: z.string().min(1),
+  kind: z.enum(Object.keys(WORK_KINDS) as [WorkKind, ...WorkKind[]]),
+  /** Absent: for every surface of the fixture. */
+  surfaces: z.array(z.enum(SURFACES)).optional(),
+  /** 0 ceiling … 9 floor. */
+  layer: z.int().min(0).max(9),
+  steps: z.array(z.discriminatedUnion('mode', [handsSchema, waitSchema])).min(1),
+  sameDay: z.boolean().default(false),
+  needs: z.array(z.enum(['dry', 'daylight'])).default([]),
+  tools: z.array(z.string()).default([]),
+  products: z.partialRecord(z.enum(PRODUCT_SCHOOLS), z.array(doseSchema)).default({}),
+  leastAge: z.int().min(0).max(18).default(0),
+  intervalMonths: z.int().min(1).max(60),
+  priority: z.enum(PRIORITIES).default('should'),
+  /** Part of the weekly routine rather than the deep clean. */
+  routine: z.boolean().default(false),
+  /** How much one would rather not: 1 to 5. */
+  hardness: z.int().min(1).max(5),
+  how: z.string().min(1),
+  doneWhen: z.string().min(1),
+  caution: z.string().optional(),
+});
+
+export type Method = z.infer<typeof methodSchema>;
+export type MethodStep = Method['steps'][number];
+export type HandsStep = Extract<MethodStep, { mode: 'hands' }>;
+/** A method as it is written down: what has a usual value may be left out. */
+export type MethodEntry = z.input<typeof methodSchema>;

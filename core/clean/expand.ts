@@ -1,0 +1,166 @@
+import type { Catalogue } from '../catalogue/catalogue';
+import type { HandsStep } from '../catalogue/method';
+import { plannedMinutes, type StepEstimate } from '../estimate/estimate';
+import type { Household, HouseholdMachine, Member } from '../formats/household';
+import type { Problem, ProblemPerson, ProblemStep, ProblemTask } from '../formats/problem';
+import type { Room } from '../home/room';
+import { precedenceOf } from '../order/precedence';
+import { ORDER_RULES } from '../order/rules';
+import { dayOf, formatDate, formatMinute, minuteOf, weekdayOf } from '../time/local-time';
+import { type CleanTask, stepIdOf, tasksOf } from './tasks';
+
+/** A room in which two people are in each other's way, in square metres. */
+const SMALL_ROOM_M2 = 5;
+
+/**
+ * The scheduling problem that a household's home, people and clean lead to. `now` is the local time from which on
+ * there is something to plan; without it, the whole clean is.
+ */
+export function expand(
+  household: Household,
+  catalogue: Catalogue,
+  now: string | undefined = household.now,
+): Problem {
+  const { clean } = household;
+  const machines = new Map(household.machines.map((machine) => [machine.kind, machine]));
+  const tasks = tasksOf(household.home, catalogue);
+  const problem: Problem = {
+    format: 'early-thaw/problem',
+    version: 1,
+    timezone: household.timezone,
+    start: clean.start,
+    finish: clean.finish,
+    ...(now !== undefined && { now }),
+    people: household.people.map((member) => personOf(member, clean.start, clean.finish)),
+    machines: household.machines.map((machine) => ({
+      id: machine.id,
+      ...machineWindows(machine, clean.start, clean.finish),
+    })),
+    rooms: household.home.floors
+      .flatMap((floor) => floor.rooms)
+      .map((room) => ({ id: room.id, maxPeople: maxPeople(room) })),
+    tasks: tasks.map((task) => taskOf(task, machines)),
+    precedence: precedenceOf(tasks, ORDER_RULES),
+    days: household.weather.map(({ date, dry }) => ({ date, dry, daylight: { from: '08:00', to: '18:00' } })),
+    policy: {
+      spread: clean.spread,
+      grouping: clean.grouping,
+      hardestFirst: clean.hardestFirst,
+      openRooms: clean.openRooms,
+      reserve: clean.reserve,
+      sessionCap: clean.sessionCap,
+    },
+  };
+  return { ...problem, done: doneOf(problem, household, now) };
+}
+
+function personOf(member: Member, start: string, finish: string): ProblemPerson {
+  return {
+    id: member.id,
+    windows: eachDay(start, finish, (day) =>
+      member.hours
+        .filter((hours) => hours.weekday === weekdayOf(day))
+        .map((hours) => ({
+          start: `${formatDate(day)}T${hours.from}`,
+          end: `${formatDate(day)}T${hours.to}`,
+        })),
+    ),
+    dailyCap: member.dailyCap,
+    cannot: member.cannot,
+    dislikes: member.dislikes,
+    breakAfter: member.breakAfter,
+    breakLength: member.breakLength,
+  };
+}
+
+function machineWindows(
+  machine: HouseholdMachine,
+  start: string,
+  finish: string,
+): Partial<Problem['machines'][number]> {
+  const { from, to } = machine;
+  if (from === undefined || to === undefined || from >= to) return {};
+  return {
+    windows: eachDay(start, finish, (day) => [
+      { start: `${formatDate(day)}T${from}`, end: `${formatDate(day)}T${to}` },
+    ]),
+  };
+}
+
+function eachDay<T>(start: string, finish: string, of: (day: number) => T[]): T[] {
+  const found: T[] = [];
+  for (let day = dayOf(start); day <= dayOf(finish); day++) found.push(...of(day));
+  return found;
+}
+
+function maxPeople(room: Room): number {
+  return room.lengthM * room.widthM < SMALL_ROOM_M2 ? 1 : 2;
+}
+
+function taskOf(task: CleanTask, machines: ReadonlyMap<string, HouseholdMachine>): ProblemTask {
+  const { method } = task;
+  return {
+    id: task.id,
+    title: method.title,
+    room: task.room.id,
+    kind: method.kind,
+    layer: method.layer,
+    priority: method.priority,
+    hardness: method.hardness,
+    steps: task.estimate.steps.map((estimate) => stepOf(task, estimate, machines)),
+    ...(method.sameDay && { sameDay: true }),
+    ...(method.needs.length > 0 && { needs: method.needs }),
+  };
+}
+
+function stepOf(
+  task: CleanTask,
+  estimate: StepEstimate,
+  machines: ReadonlyMap<string, HouseholdMachine>,
+): ProblemStep {
+  const { step } = estimate;
+  const machine = step.machine === undefined ? undefined : machines.get(step.machine)?.id;
+  const shared = {
+    id: stepIdOf(task, estimate),
+    minutes: plannedMinutes(estimate),
+    low: Math.round(estimate.low),
+    high: Math.round(estimate.high),
+    ...(machine !== undefined && { machine }),
+  };
+  if (step.mode === 'hands') return { ...shared, mode: 'hands', tags: step.tags, ...handsExtras(step) };
+  return {
+    ...shared,
+    mode: 'wait',
+    ...(step.atMostMinutes !== undefined && { atMost: step.atMostMinutes }),
+    ...(step.closesRoom && { closesRoom: true }),
+  };
+}
+
+function handsExtras(step: HandsStep): { crew?: number; split?: number } {
+  return {
+    ...(step.crew > 1 && { crew: step.crew }),
+    ...(step.splitMinutes !== undefined && { split: step.splitMinutes }),
+  };
+}
+
+/** Ticked steps that still exist, and last waits that have run their time since. */
+function doneOf(
+  problem: Problem,
+  household: Household,
+  now: string | undefined,
+): NonNullable<Problem['done']> {
+  const ticked = new Map(household.ticks.map((tick) => [tick.step, tick.at]));
+  return problem.tasks.flatMap((task) => {
+    const done = task.steps
+      .filter((step) => ticked.has(step.id))
+      .map((step) => ({ step: step.id, end: ticked.get(step.id) as string }));
+    const last = task.steps[task.steps.length - 1] as ProblemStep;
+    const before = task.steps[task.steps.length - 2];
+    const started = before && ticked.get(before.id);
+    if (last.mode !== 'wait' || started === undefined || ticked.has(last.id)) return done;
+    const end = minuteOf(started) + last.minutes;
+    return now !== undefined && end <= minuteOf(now)
+      ? [...done, { step: last.id, end: formatMinute(end) }]
+      : done;
+  });
+}

@@ -1,0 +1,311 @@
+import type { Floor } from '../core/home/room';
+import { furnish, type Note } from './furnish';
+
+/** Number 14, Juniper Row: a narrow three-storey terrace with a cellar and a back terrace. */
+
+const tiles: Note = { kind: 'hard-floor', surface: 'tile' };
+const waxed: Note = { kind: 'hard-floor', surface: 'waxed wood' };
+
+export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
+  {
+    id: 'below',
+    name: 'Cellar',
+    rooms: [
+      furnish({
+        id: 'cellar',
+        name: 'Cellar',
+        kind: 'cellar',
+        sizeM: [5, 3.4, 2.1],
+        shell: [
+          { kind: 'ceiling', soil: 'heavy' },
+          { kind: 'hard-floor', surface: 'concrete' },
+        ],
+        stops: [
+          ['Door', 'switches', 'ceiling-light'],
+          ['Laundry corner', 'washer'],
+          ['Long shelf', { kind: 'shelf', size: { shelfM: 9 }, fullness: 'full' }],
+          ['Vent', 'vent'],
+        ],
+      }),
+    ],
+  },
+  {
+    id: 'ground',
+    name: 'Ground floor',
+    rooms: [
+      furnish({
+        id: 'hall',
+        name: 'Hall',
+        kind: 'hall',
+        sizeM: [5.2, 1.5, 2.7],
+        shell: ['ceiling', 'walls', 'skirting', waxed],
+        stops: [
+          ['Front door', { kind: 'door', soil: 'heavy' }, { kind: 'switches', count: 2 }],
+          ['Coats', { kind: 'wardrobe', size: { widthM: 1.2 }, fullness: 'full' }],
+          ['Mirror', 'mirror', { kind: 'picture', count: 3 }],
+          ['Radiator', 'radiator'],
+          ['Lamp', 'ceiling-light', 'smoke-alarm'],
+          ['Runner', { kind: 'rug', size: { widthM: 0.7, heightM: 3 } }],
+        ],
+      }),
+      furnish({
+        id: 'sitting',
+        name: 'Sitting room',
+        kind: 'living',
+        sizeM: [5.4, 3.9, 2.7],
+        shell: ['ceiling', 'walls', 'skirting', waxed],
+        stops: [
+          ['Door', 'door', { kind: 'switches', count: 5 }],
+          [
+            'Bookcase',
+            { kind: 'books', size: { shelfM: 12 } },
+            { kind: 'shelf', size: { shelfM: 3 }, fullness: 'full' },
+          ],
+          ['Television', { kind: 'screens', count: 2 }, 'drawers'],
+          [
+            'Front window',
+            { kind: 'window', count: 2, size: { widthM: 1.2, heightM: 1.7 } },
+            { kind: 'sill', count: 2 },
+            { kind: 'curtains', count: 2 },
+          ],
+          ['Radiator', 'radiator'],
+          ['Sofa', { kind: 'upholstery', count: 2 }, { kind: 'picture', count: 4 }],
+          ['Pip’s corner', { kind: 'wood-furniture', count: 2 }],
+          ['Lamp', 'ceiling-light'],
+          ['Rug', { kind: 'rug', size: { widthM: 2, heightM: 3 } }],
+        ],
+      }),
+      furnish({
+        id: 'kitchen',
+        name: 'Kitchen',
+        kind: 'kitchen',
+        sizeM: [4.2, 3.1, 2.6],
+        shell: [{ kind: 'ceiling', soil: 'heavy' }, 'walls', 'skirting', tiles],
+        stops: [
+          ['Door', 'door', { kind: 'switches', count: 6 }],
+          ['Tall larder', { kind: 'cupboard', size: { shelfM: 3 }, fullness: 'full' }],
+          ['Fridge', { kind: 'fridge', fullness: 'half' }, { kind: 'freezer', soil: 'heavy' }],
+          [
+            'Cooker',
+            { kind: 'hood', soil: 'heavy' },
+            { kind: 'splashback', soil: 'heavy' },
+            'hob',
+            { kind: 'oven', soil: 'heavy' },
+          ],
+          [
+            'Wall cupboards',
+            { kind: 'cupboard-tops', soil: 'years' },
+            { kind: 'cupboard', count: 5, fullness: 'full' },
+          ],
+          [
+            'Worktop',
+            { kind: 'worktop', size: { widthM: 3.4 } },
+            { kind: 'kettle', count: 2 },
+            { kind: 'small-appliance', count: 4 },
+            'microwave',
+          ],
+          ['Window', 'window', 'sill', 'blind'],
+          ['Sink', 'sink', 'taps', 'dishwasher', 'kitchen-bin'],
+          [
+            'Base cupboards',
+            { kind: 'kitchen-drawers', count: 2, fullness: 'full' },
+            { kind: 'cupboard', count: 4, height: 'low', fullness: 'full' },
+            'plinths',
+          ],
+          ['Table', { kind: 'wood-furniture', count: 3 }, 'ceiling-light'],
+        ],
+      }),
+      furnish({
+        id: 'toilet',
+        name: 'Toilet',
+        kind: 'toilet',
+        sizeM: [1.6, 0.9, 2.5],
+        shell: ['ceiling', 'walls', tiles],
+        stops: [
+          ['Door', 'door', 'switches'],
+          ['Toilet', { kind: 'toilet', soil: 'heavy' }],
+          ['Basin', 'mirror', 'taps', 'basin'],
+          ['Vent', 'vent'],
+        ],
+      }),
+      furnish({
+        id: 'terrace',
+        name: 'Back terrace',
+        kind: 'terrace',
+        sizeM: [4.5, 3, 2.5],
+        shell: [],
+        stops: [
+          ['Back door', { kind: 'door', soil: 'heavy' }],
+          ['Table and chairs', { kind: 'wood-furniture', count: 3, soil: 'heavy' }],
+        ],
+      }),
+    ],
+  },
+  {
+    id: 'first',
+    name: 'First floor',
+    rooms: [
+      furnish({
+        id: 'landing',
+        name: 'Stairs and landing',
+        kind: 'stairs',
+        sizeM: [3.4, 2, 2.6],
+        shell: ['ceiling', 'walls', 'skirting'],
+        stops: [
+          [
+            'Stairs',
+            { kind: 'treads', count: 28, surface: 'waxed wood' },
+            { kind: 'banister', size: { widthM: 9 } },
+          ],
+          ['Landing window', 'window', 'sill'],
+          ['Linen shelf', { kind: 'shelf', size: { shelfM: 4 }, fullness: 'full' }],
+          ['Lamp', 'ceiling-light', 'smoke-alarm', { kind: 'picture', count: 5 }],
+        ],
+      }),
+      furnish({
+        id: 'bedroom',
+        name: 'Ines and Bram’s bedroom',
+        kind: 'bedroom',
+        sizeM: [4.3, 3.6, 2.6],
+        shell: ['ceiling', 'walls', 'skirting', { kind: 'carpet' }],
+        stops: [
+          ['Door', 'door', { kind: 'switches', count: 4 }],
+          ['Wardrobe', { kind: 'wardrobe', size: { widthM: 2.4 }, fullness: 'full' }],
+          ['Window', { kind: 'window', count: 2 }, { kind: 'sill', surface: 'marble' }, 'curtains'],
+          ['Radiator', 'radiator'],
+          [
+            'Bed',
+            { kind: 'picture', count: 2 },
+            'bed',
+            'mattress',
+            'duvet',
+            { kind: 'under-bed', fullness: 'half' },
+          ],
+          ['Bedsides', { kind: 'wood-furniture', count: 2, size: { widthM: 0.5 } }],
+          ['Chest of drawers', 'drawers', 'mirror'],
+          ['Lamp', 'ceiling-light'],
+        ],
+      }),
+      furnish({
+        id: 'bathroom',
+        name: 'Bathroom',
+        kind: 'bathroom',
+        sizeM: [2.7, 2.2, 2.5],
+        shell: ['ceiling', { kind: 'walls', surface: 'tile' }, tiles],
+        stops: [
+          ['Door', 'door', 'switches'],
+          [
+            'Basin',
+            'mirror',
+            { kind: 'bathroom-cabinet', fullness: 'full' },
+            { kind: 'taps', count: 2, soil: 'heavy' },
+            'basin',
+          ],
+          ['Toilet', 'toilet'],
+          ['Window', 'window', { kind: 'blind', size: { slats: 30 } }],
+          [
+            'Shower',
+            { kind: 'shower-head', soil: 'heavy' },
+            { kind: 'shower-screen', soil: 'heavy' },
+            { kind: 'wall-tiles', soil: 'heavy' },
+          ],
+          ['Bath', 'bath', 'bath-mats'],
+          ['Radiator', 'radiator', 'vent'],
+          ['Lamp', 'ceiling-light'],
+        ],
+      }),
+      furnish({
+        id: 'teodor',
+        name: 'Teodor’s room',
+        kind: 'bedroom',
+        sizeM: [3.4, 3, 2.6],
+        shell: ['ceiling', 'walls', 'skirting', { kind: 'hard-floor', surface: 'oiled wood' }],
+        stops: [
+          ['Door', 'door', { kind: 'switches', count: 3 }],
+          ['Armchair', 'upholstery', { kind: 'picture', count: 6 }],
+          ['Books', { kind: 'books', size: { shelfM: 5 } }],
+          ['Window', 'window', 'sill', 'curtains', 'radiator'],
+          [
+            'Bed',
+            { kind: 'bed', size: { widthM: 0.9 } },
+            { kind: 'mattress', size: { widthM: 0.9, heightM: 2 } },
+            'duvet',
+          ],
+          ['Wardrobe', { kind: 'wardrobe', size: { widthM: 1 } }, 'drawers'],
+          ['Lamp', 'ceiling-light'],
+        ],
+      }),
+    ],
+  },
+  {
+    id: 'second',
+    name: 'Second floor',
+    rooms: [
+      furnish({
+        id: 'odalys',
+        name: 'Odalys’s room',
+        kind: 'child',
+        sizeM: [4, 3.1, 2.5],
+        shell: ['ceiling', 'walls', 'skirting', { kind: 'carpet', soil: 'heavy' }],
+        stops: [
+          ['Door', 'door', { kind: 'switches', count: 4 }],
+          [
+            'Desk',
+            { kind: 'screens', count: 2 },
+            'wood-furniture',
+            { kind: 'shelf', size: { shelfM: 4 }, fullness: 'crammed' },
+          ],
+          ['Window', 'window', 'sill', 'blind', 'radiator'],
+          [
+            'Bed',
+            { kind: 'bed', size: { widthM: 1.2 } },
+            { kind: 'mattress', size: { widthM: 1.2, heightM: 2 } },
+            { kind: 'duvet' },
+            { kind: 'under-bed', fullness: 'crammed' },
+          ],
+          [
+            'Wardrobe',
+            { kind: 'wardrobe', fullness: 'crammed' },
+            { kind: 'drawers', fullness: 'crammed' },
+            'mirror',
+          ],
+          ['Lamp', 'ceiling-light'],
+        ],
+      }),
+      furnish({
+        id: 'study',
+        name: 'Study',
+        kind: 'study',
+        sizeM: [3, 2.6, 2.5],
+        shell: ['ceiling', 'walls', 'skirting', waxed],
+        stops: [
+          ['Door', 'door', { kind: 'switches', count: 4 }],
+          ['Desk', 'wood-furniture', { kind: 'screens', count: 3 }, 'drawers'],
+          ['Bookcase', { kind: 'books', size: { shelfM: 9 } }, { kind: 'shelf', fullness: 'full' }],
+          ['Window', 'window', 'sill', 'radiator'],
+          ['Lamp', 'ceiling-light', { kind: 'picture', count: 2 }],
+        ],
+      }),
+      furnish({
+        id: 'loft',
+        name: 'Loft',
+        kind: 'loft',
+        sizeM: [5, 3.6, 2.1],
+        shell: [
+          { kind: 'ceiling', soil: 'heavy' },
+          { kind: 'hard-floor', surface: 'laminate' },
+        ],
+        stops: [
+          ['Hatch', 'switches', 'ceiling-light', 'smoke-alarm'],
+          ['Roof window', { kind: 'window', size: { widthM: 0.8, heightM: 1 } }],
+          ['Boxes', { kind: 'shelf', size: { shelfM: 8 }, fullness: 'crammed' }],
+          [
+            'Guest bed',
+            { kind: 'bed', size: { widthM: 0.9 } },
+            { kind: 'mattress', size: { widthM: 0.9, heightM: 2 } },
+          ],
+        ],
+      }),
+    ],
+  },
+];

@@ -1,0 +1,157 @@
+import { CATALOGUE } from '../core/catalogue/catalogue';
+import { expand } from '../core/clean/expand';
+import type { Household, Member, Tick, WeeklyHours } from '../core/formats/household';
+import type { Plan } from '../core/formats/plan';
+import { plan } from '../core/spread/plan';
+import { dayOf, formatDate, weekdayOf } from '../core/time/local-time';
+import { JUNIPER_ROW_FLOORS } from './juniper-row-rooms';
+
+/** Days from the day the demo is loaded to the swap, moved to the nearest Saturday. */
+const DAYS_TO_SWAP = 26;
+const DAYS_DONE = 5;
+const SATURDAY = 6;
+
+const WEEKDAYS = [1, 2, 3, 4, 5];
+
+const hours = (weekdays: readonly number[], from: string, to: string): WeeklyHours[] =>
+  weekdays.map((weekday) => ({ weekday, from, to }));
+
+const PEOPLE: readonly Member[] = [
+  {
+    id: 'ines',
+    name: 'Ines',
+    hours: [
+      ...hours([1, 4], '09:00', '12:30'),
+      ...hours([3], '17:30', '20:30'),
+      ...hours([6], '09:00', '13:00'),
+    ],
+    dailyCap: 180,
+    cannot: [],
+    dislikes: { limescale: 1 },
+    breakAfter: 75,
+    breakLength: 10,
+  },
+  {
+    id: 'bram',
+    name: 'Bram',
+    hours: [
+      ...hours([1, 2, 4], '18:30', '20:30'),
+      ...hours([6], '09:00', '13:00'),
+      ...hours([7], '14:00', '17:00'),
+    ],
+    dailyCap: 180,
+    cannot: [],
+    dislikes: { sanitary: 2 },
+    breakAfter: 60,
+    breakLength: 10,
+  },
+  {
+    id: 'odalys',
+    name: 'Odalys',
+    hours: [...hours([2, 5], '16:00', '17:30'), ...hours([6], '11:00', '13:00')],
+    dailyCap: 90,
+    cannot: ['bleach', 'ladder', 'chemical', 'electric'],
+    dislikes: { belongings: 1 },
+    breakAfter: 45,
+    breakLength: 10,
+  },
+  {
+    id: 'teodor',
+    name: 'Teodor',
+    hours: hours(WEEKDAYS, '10:00', '11:30'),
+    dailyCap: 60,
+    cannot: ['ladder', 'heavy', 'kneeling', 'chemical', 'vacuum', 'electric'],
+    dislikes: {},
+    breakAfter: 40,
+    breakLength: 15,
+  },
+];
+
+/** The demo household before anything is done, for a clean that is in its first week on `today`. */
+export function juniperRow(today: string): Household {
+  const start = formatDate(dayOf(today) - DAYS_DONE);
+  const finish = nearestSaturday(dayOf(today) + DAYS_TO_SWAP);
+  return {
+    format: 'early-thaw/household',
+    version: 1,
+    name: '14 Juniper Row',
+    timezone: 'Europe/Berlin',
+    home: { floors: structuredClone([...JUNIPER_ROW_FLOORS]) },
+    people: structuredClone([...PEOPLE]),
+    machines: [
+      { id: 'washer', kind: 'washer', from: '07:00', to: '22:00' },
+      { id: 'dryer', kind: 'dryer', from: '07:00', to: '22:00' },
+      { id: 'dishwasher', kind: 'dishwasher', from: '07:00', to: '22:30' },
+    ],
+    clean: {
+      id: 'house-swap',
+      name: 'House swap',
+      reason: 'Another family moves in for a fortnight, and we move into theirs.',
+      reward: 'A fortnight by the sea, with nothing left to do at home.',
+      start,
+      finish: formatDate(finish - 1),
+      spread: 'even',
+      grouping: 'room',
+      hardestFirst: true,
+      openRooms: 2,
+      reserve: [],
+      sessionCap: 180,
+      products: 'pantry',
+    },
+    weather: rainyWeekend(today),
+    ticks: [],
+  };
+}
+
+/** The demo household as it is loaded: most of the first days is ticked off, and one evening has slipped. */
+export function juniperRowUnderWay(today: string): { household: Household; first: Plan } {
+  const household = juniperRow(today);
+  const problem = expand(household, CATALOGUE);
+  const first = plan(problem, { problemHash: '0'.repeat(64), seed: 1, stop: () => false });
+  const hands = new Set(
+    problem.tasks
+      .flatMap((task) => task.steps)
+      .filter((step) => step.mode === 'hands')
+      .map((step) => step.id),
+  );
+  return { household: { ...household, ticks: ticksBefore(first, hands, today) }, first };
+}
+
+/** Everything planned before today is done but for the last of those evenings; a task is ticked in its own order. */
+function ticksBefore(first: Plan, hands: ReadonlySet<string>, today: string): Tick[] {
+  const past = first.entries.filter((entry) => hands.has(entry.step) && entry.end.slice(0, 10) < today);
+  const slipped = past
+    .filter((entry) => entry.start.slice(11) >= '16:00')
+    .reduce((last, entry) => (entry.start > last ? entry.start.slice(0, 10) : last), '');
+  const ticks = new Map<string, string>();
+  for (const entry of past) {
+    if (entry.start.slice(0, 10) !== slipped) ticks.set(entry.step, entry.end);
+  }
+  return withoutGaps(first, ticks);
+}
+
+/** A later step of a task does not count as done where an earlier one slipped. */
+function withoutGaps(first: Plan, ticks: ReadonlyMap<string, string>): Tick[] {
+  const missed = new Set(
+    first.entries
+      .filter((entry) => entry.people.length > 0 && !ticks.has(entry.step))
+      .map((entry) => `${taskOf(entry.step)}@${entry.start}`),
+  );
+  const missedBefore = (step: string, at: string) =>
+    [...missed].some((key) => key.startsWith(`${taskOf(step)}@`) && key.slice(key.lastIndexOf('@') + 1) < at);
+  return [...ticks].filter(([step, at]) => !missedBefore(step, at)).map(([step, at]) => ({ step, at }));
+}
+
+function taskOf(stepId: string): string {
+  return stepId.slice(0, stepId.lastIndexOf('/'));
+}
+
+function rainyWeekend(today: string): Household['weather'] {
+  const saturday = dayOf(today) + ((SATURDAY - weekdayOf(dayOf(today)) + 7) % 7 || 7);
+  return [saturday, saturday + 1].map((day) => ({ date: formatDate(day), dry: false }));
+}
+
+function nearestSaturday(day: number): number {
+  const offset = ((SATURDAY - weekdayOf(day) + 10) % 7) - 3;
+  return day + offset;
+}
