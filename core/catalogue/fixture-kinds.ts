@@ -86,7 +86,6 @@ const rows = {
   },
   mirror: {
     name: 'Mirror',
-    synonyms: ['looking glass'],
     height: 'high',
     size: { widthM: 0.6, heightM: 0.9 },
     surfaces: ['glass'],

@@ -1,0 +1,117 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+import { formatFiles } from './format-files';
+import { main } from './main';
+
+const EXAMPLES = new URL('../docs/formats/examples/', import.meta.url).pathname;
+const HOUSEHOLD = join(EXAMPLES, 'juniper-row.json');
+const PROBLEM = join(EXAMPLES, 'juniper-row.problem.json');
+const folder = mkdtempSync(join(tmpdir(), 'early-thaw-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+function run(...args: string[]): { code: number; out: string; err: string } {
+  let out = '';
+  let err = '';
+  const code = main(args, { out: (text) => (out += text), err: (text) => (err += text) });
+  return { code, out, err };
+}
+
+function file(name: string, content: string | Uint8Array): string {
+  const path = join(folder, name);
+  writeFileSync(path, content);
+  return path;
+}
+
+describe('the command line', () => {
+  it('plans the example household, and check finds nothing in the plan', () => {
+    const planned = run('plan', PROBLEM, '--seconds', '0.2', '--seed', '7');
+    expect(planned.code).toBe(0);
+    expect(JSON.parse(planned.out).entries.length).toBeGreaterThan(100);
+    expect(run('check', PROBLEM, file('plan.json', planned.out))).toEqual({ code: 0, out: '', err: '' });
+  });
+
+  it('expands the example household to the example problem', () => {
+    expect(run('expand', HOUSEHOLD)).toEqual({ code: 0, out: readFileSync(PROBLEM, 'utf8'), err: '' });
+  });
+
+  it('lists broken rules one a line and exits with 1', () => {
+    const plan = JSON.parse(run('plan', PROBLEM, '--seconds', '0').out);
+    plan.sessions = [];
+    plan.entries.pop();
+    const checked = run('check', PROBLEM, file('broken.json', JSON.stringify(plan)));
+    expect(checked.code).toBe(1);
+    expect(
+      checked.out
+        .trim()
+        .split('\n')
+        .every((line) => /^(rule \d|metrics|form): /.test(line)),
+    ).toBe(true);
+  });
+
+  it('tells a plan for another problem', () => {
+    const plan = run('plan', PROBLEM, '--seconds', '0').out;
+    const other = file('other.json', `${readFileSync(PROBLEM, 'utf8')} `);
+    expect(run('check', other, file('p.json', plan)).out).toContain(
+      'form: the plan was made for another problem',
+    );
+  });
+
+  const unusable: [string, string[], RegExp][] = [
+    ['no command', [], /^Usage:/],
+    ['an unknown command', ['tidy'], /There is no command "tidy"/],
+    ['a missing file', ['plan', join(folder, 'none.json')], /none\.json: there is no such file/],
+    ['a folder', ['plan', folder], /is a folder/],
+    [
+      'text that is not JSON',
+      ['plan', file('bad.json', '{"a":')],
+      /bad\.json: \$: got text that is not JSON/,
+    ],
+    [
+      'bytes that are not UTF-8',
+      ['plan', file('latin.json', new Uint8Array([0xff, 0xfe, 0x00]))],
+      /is not UTF-8 text/,
+    ],
+    [
+      'another format',
+      ['plan', HOUSEHOLD],
+      /juniper-row\.json: format: got "early-thaw\/household", expected "early-thaw\/problem"/,
+    ],
+    ['an unknown option', ['plan', PROBLEM, '--fast'], /There is no option --fast/],
+    ['seconds that are no number', ['plan', PROBLEM, '--seconds', 'soon'], /--seconds: got "soon"/],
+    ['one file where two are needed', ['check', PROBLEM], /^Usage:/],
+    ['standard input twice', ['check', '-', '-'], /Only one of the two/],
+  ];
+  it.each(unusable)('exits with 2 and prints nothing else for %s', (_name, args, message) => {
+    const result = run(...args);
+    expect(result).toMatchObject({ code: 2, out: '' });
+    expect(result.err).toMatch(message);
+  });
+
+  it('gives one line a fault, each with its path', () => {
+    const problem = JSON.parse(readFileSync(PROBLEM, 'utf8'));
+    problem.people[0].dailyCap = -1;
+    problem.colour = 'blue';
+    const { err } = run('plan', file('two.json', JSON.stringify(problem)));
+    expect(err.trim().split('\n')).toHaveLength(2);
+    expect(err).toMatch(/people\[0\]\.dailyCap: got -1/);
+    expect(err).toMatch(/: colour: got a key that is not known here/);
+  });
+
+  it('runs as a program and reads standard input', () => {
+    const program = new URL('../early-thaw', import.meta.url).pathname;
+    const made = execFileSync(program, ['plan', '-', '--seconds', '0'], {
+      input: readFileSync(PROBLEM),
+    }).toString();
+    const checked = spawnSync(program, ['check', PROBLEM, '-'], { input: made });
+    expect([checked.status, checked.stdout.toString(), checked.stderr.toString()]).toEqual([0, '', '']);
+  });
+});
+
+describe('docs/formats', () => {
+  it.each(formatFiles())('%s is what the schemas and the demo household give', (path, content) => {
+    expect(readFileSync(new URL(`../docs/formats/${path}`, import.meta.url), 'utf8')).toBe(content);
+  });
+});

@@ -1,0 +1,114 @@
+import { describe, expect, it } from 'vitest';
+import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
+import { CATALOGUE } from '../catalogue/catalogue';
+import { householdSchema } from '../formats/household';
+import { parseProblem } from '../formats/problem';
+import { fixturesOf, roomsOf } from '../home/room';
+import { checkPlan } from '../spread/check';
+import { plan } from '../spread/plan';
+import { expand } from './expand';
+import { handsRange, partsOfStepId, tasksOf } from './tasks';
+
+const HASH = '0'.repeat(64);
+const home = juniperRow('2027-03-01');
+
+describe('the demo household', () => {
+  it('is a valid household of thirteen rooms', () => {
+    expect(householdSchema.parse(home)).toEqual(home);
+    expect(roomsOf(home.home)).toHaveLength(13);
+    expect(roomsOf(home.home).flatMap(fixturesOf).length).toBeGreaterThan(160);
+  });
+
+  it('leads to a problem without faults, and to a valid plan that leaves nothing out', () => {
+    const problem = expand(home, CATALOGUE);
+    expect(parseProblem(JSON.stringify(problem))).toMatchObject({ ok: true });
+    const made = plan(problem, { problemHash: HASH, seed: 1, stop: () => true });
+    expect(checkPlan(problem, made, HASH)).toEqual([]);
+    expect(made.unplaced).toEqual([]);
+  });
+
+  it('is in its first week when it is loaded: some done, an evening slipped, the swap on a Saturday', () => {
+    const { household, first } = juniperRowUnderWay('2027-03-01');
+    const problem = expand(household, CATALOGUE, '2027-03-01T17:00');
+    const due = first.entries
+      .filter((entry) => entry.people.length > 0 && entry.end < '2027-03-01')
+      .map((entry) => entry.step);
+    const done = new Set((problem.done ?? []).map((entry) => entry.step));
+    expect(done.size).toBeGreaterThan(20);
+    expect(due.filter((step) => !done.has(step)).length).toBeGreaterThan(0);
+    expect(household.clean.finish).toBe('2027-03-26');
+    expect(parseProblem(JSON.stringify(problem))).toMatchObject({ ok: true });
+  });
+
+  // The sanity figures of the product, hands-on hours for a whole deep clean.
+  it.each([
+    ['bathroom', 2, 3.7],
+    ['bedroom', 2.5, 4.5],
+    ['odalys', 2.5, 6],
+    ['sitting', 3, 5.1],
+    ['kitchen', 7, 14],
+  ])('estimates %s between %d and %d hours', (id, least, most) => {
+    const tasks = tasksOf(home.home, CATALOGUE).filter((task) => task.room.id === id);
+    const hours = handsRange(tasks).minutes / 60;
+    expect(hours).toBeGreaterThan(least);
+    expect(hours).toBeLessThan(most);
+  });
+
+  it('estimates the whole house between 30 and 50 hours', () => {
+    const hours = handsRange(tasksOf(home.home, CATALOGUE)).minutes / 60;
+    expect(hours).toBeGreaterThan(30);
+    expect(hours).toBeLessThan(50);
+  });
+});
+
+describe('expand', () => {
+  it('leaves out a fixture that is left this time, and nothing else', () => {
+    const changed = structuredClone(home);
+    const sitting = roomsOf(changed.home).find((room) => room.id === 'sitting');
+    for (const fixture of fixturesOf(sitting!)) if (fixture.kind === 'books') fixture.leave = true;
+    const ids = (h: typeof home) => expand(h, CATALOGUE).tasks.map((task) => task.id);
+    expect(ids(home).filter((id) => !ids(changed).includes(id))).toEqual(['sitting-2-books:books-dust']);
+  });
+
+  it('does the floor last and makes a bed that was stripped', () => {
+    const { precedence } = expand(home, CATALOGUE);
+    expect(precedence).toContainEqual(
+      expect.objectContaining({
+        before: 'hall-5-ceiling-light:light-wash',
+        after: 'hall-0-hard-floor:floor-vacuum',
+        hard: true,
+        orderOnly: true,
+      }),
+    );
+    expect(precedence).toContainEqual(
+      expect.objectContaining({
+        before: 'bedroom-5-bed:bed-linen/strip',
+        after: 'bedroom-5-mattress:mattress-freshen',
+        hard: true,
+      }),
+    );
+  });
+
+  it('counts a last wait as done once its minutes have passed', () => {
+    const mopped = { ...home, ticks: [{ step: 'hall-0-hard-floor:floor-mop/mop', at: '2027-03-01T18:00' }] };
+    const drying = expand(mopped, CATALOGUE, '2027-03-01T18:10').done ?? [];
+    const dry = expand(mopped, CATALOGUE, '2027-03-01T18:25').done ?? [];
+    expect(drying.map((entry) => entry.step)).toEqual(['hall-0-hard-floor:floor-mop/mop']);
+    expect(dry[1]).toEqual({ step: 'hall-0-hard-floor:floor-mop/dry', end: '2027-03-01T18:25' });
+  });
+
+  it('drops ticks of steps that are no longer there', () => {
+    expect(
+      expand({ ...home, ticks: [{ step: 'gone:gone/gone', at: '2027-03-01T18:00' }] }, CATALOGUE).done,
+    ).toEqual([]);
+  });
+
+  it('reads its own step ids', () => {
+    expect(partsOfStepId('hall-0-hard-floor:floor-mop/dry')).toEqual({
+      taskId: 'hall-0-hard-floor:floor-mop',
+      fixtureId: 'hall-0-hard-floor',
+      key: 'dry',
+    });
+    expect(partsOfStepId('nonsense')).toBeUndefined();
+  });
+});

@@ -1,0 +1,110 @@
+import { fc, test } from '@fast-check/vitest';
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../catalogue/catalogue';
+import type { Method } from '../catalogue/method';
+import type { Fixture, Room } from '../home/room';
+import { estimateTask, sumRanges } from './estimate';
+
+const method = (id: string): Method => CATALOGUE.get(id) as Method;
+
+function fixture(change: Partial<Fixture>): Fixture {
+  return {
+    id: 'f',
+    kind: 'window',
+    height: 'middle',
+    count: 1,
+    size: {},
+    soil: 'normal',
+    fullness: 'empty',
+    leave: false,
+    ...change,
+  };
+}
+
+function roomWith(...fixtures: Fixture[]): Room {
+  return {
+    id: 'r',
+    name: 'Room',
+    kind: 'bedroom',
+    lengthM: 4,
+    widthM: 3,
+    heightM: 2.5,
+    stops: [{ id: 's', name: 'Stop', shell: false, fixtures }],
+  };
+}
+
+describe('estimateTask', () => {
+  it('adds set-up and quantity over rate, times soil and reach', () => {
+    // 2 windows of 1 × 1.5 m, heavy soil, at the middle (× 1): frames 2 + 2 ÷ 18 × 60 × 1.5 = 12; glass 3 ÷ 24 × 60 × 1.5 = 11.25.
+    const windows = fixture({ count: 2, size: { widthM: 1, heightM: 1.5 }, soil: 'heavy' });
+    const estimate = estimateTask(method('window-inside'), windows, roomWith(windows));
+    expect(estimate.steps.map((step) => step.minutes)).toEqual([12, 11.25]);
+    expect(estimate.hands.minutes).toBe(23.25);
+  });
+
+  it('takes floors and skirting from the room, less the doors', () => {
+    const door = fixture({ id: 'd', kind: 'door' });
+    const skirting = fixture({ kind: 'skirting', height: 'low' });
+    const room = roomWith(door, skirting);
+    // 2 × (4 + 3) − 0.8 = 13.2 m; 2 + 13.2 ÷ 120 × 60 × 1.1 = 9.26.
+    expect(estimateTask(method('skirting-wipe'), skirting, room).hands.minutes).toBeCloseTo(9.26, 2);
+  });
+
+  it('counts things by fullness: an empty shelf has none to decide about', () => {
+    const shelf = (fullness: Fixture['fullness']) =>
+      fixture({ kind: 'shelf', height: 'middle', size: { shelfM: 10 }, fullness });
+    const things = (fullness: Fixture['fullness']) =>
+      estimateTask(method('shelf-clear'), shelf(fullness), roomWith()).steps[0]?.parts?.belongings?.things;
+    expect([things('empty'), things('half'), things('full'), things('crammed')]).toEqual([0, 59, 90, 126]);
+  });
+
+  it('keeps waits out of the hands-on minutes, however many fixtures there are', () => {
+    const taps = fixture({ kind: 'taps', count: 4 });
+    const estimate = estimateTask(method('taps-descale'), taps, roomWith(taps));
+    expect(estimate.waitMinutes).toBe(40);
+    expect(estimate.steps.map((step) => step.step.mode)).toEqual(['hands', 'wait', 'hands']);
+  });
+
+  it('takes the usual size of a kind when nobody measured', () => {
+    const unknown = estimateTask(method('window-inside'), fixture({}), roomWith());
+    const measured = estimateTask(
+      method('window-inside'),
+      fixture({ size: { widthM: 1.1, heightM: 1.3 } }),
+      roomWith(),
+    );
+    expect(unknown).toEqual(measured);
+  });
+});
+
+describe('sumRanges', () => {
+  it('is narrower than the sum of the worst cases, and as wide for one alone', () => {
+    const one = { minutes: 20, low: 16, high: 26 };
+    const single = sumRanges([one]);
+    expect([single.low, single.high]).toEqual([expect.closeTo(16, 9), expect.closeTo(26, 9)]);
+    const ten = sumRanges(Array(10).fill(one));
+    expect(ten.minutes).toBe(200);
+    expect(ten.high).toBeLessThan(260);
+    expect(ten.low).toBeGreaterThan(160);
+  });
+
+  const range = fc.tuple(
+    fc.integer({ min: 1, max: 300 }),
+    fc.integer({ min: 0, max: 100 }),
+    fc.integer({ min: 0, max: 100 }),
+  );
+  test.prop([fc.array(range, { minLength: 1, maxLength: 40 })], { seed: 20270301 })(
+    'always holds the minutes it adds up',
+    (parts) => {
+      const ranges = parts.map(([minutes, below, above]) => ({
+        minutes,
+        low: minutes - Math.min(minutes, below),
+        high: minutes + above,
+      }));
+      const sum = sumRanges(ranges);
+      const least = ranges.reduce((total, r) => total + r.low, 0);
+      const most = ranges.reduce((total, r) => total + r.high, 0);
+      expect(sum.low).toBeGreaterThanOrEqual(Math.max(0, least) - 1e-9);
+      expect(sum.high).toBeLessThanOrEqual(most + 1e-9);
+    },
+  );
+});
