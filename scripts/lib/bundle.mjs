@@ -1,9 +1,7 @@
 // Bundles a TypeScript entry into one JavaScript file, and does it again only when a source is newer.
 import { existsSync, mkdirSync, readdirSync, renameSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
-
-export const root = dirname(dirname(dirname(fileURLToPath(import.meta.url))));
+import { root } from './root.mjs';
 
 /** Folders whose sources an entry may reach. */
 const SOURCES = ['core', 'cli', 'demo', 'server', 'workers'];
@@ -11,7 +9,10 @@ const SOURCES = ['core', 'cli', 'demo', 'server', 'workers'];
 /** Each program that runs outside the web application: its entry, and the packages that stay outside the bundle. */
 const PROGRAMS = {
   cli: { entry: 'cli/main.ts', external: [] },
-  'prepare-database': { entry: 'server/prepare-database.ts', external: ['knex', 'mysql2', '@node-rs/argon2', 'pino'] },
+  'prepare-database': {
+    entry: 'server/prepare-database.ts',
+    external: ['knex', 'mysql2', '@node-rs/argon2', 'pino'],
+  },
   'plan-worker': { entry: 'workers/plan.worker.ts', external: [] },
 };
 
@@ -26,14 +27,20 @@ export async function bundled(name) {
 function isFresh(out) {
   if (!existsSync(out)) return false;
   const made = statSync(out).mtimeMs;
-  return SOURCES.every((folder) => newestIn(join(root, folder)) < made) && statSync(join(root, 'package.json')).mtimeMs < made;
+  return (
+    SOURCES.every((folder) => newestIn(join(root, folder)) < made) &&
+    statSync(join(root, 'package.json')).mtimeMs < made
+  );
 }
 
 function newestIn(folder) {
   if (!existsSync(folder)) return 0;
   return readdirSync(folder, { withFileTypes: true, recursive: true })
     .filter((item) => item.isFile() && item.name.endsWith('.ts'))
-    .reduce((newest, item) => Math.max(newest, statSync(join(item.parentPath ?? item.path, item.name)).mtimeMs), 0);
+    .reduce(
+      (newest, item) => Math.max(newest, statSync(join(item.parentPath ?? item.path, item.name)).mtimeMs),
+      0,
+    );
 }
 
 async function build(program, out) {

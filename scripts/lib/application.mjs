@@ -1,0 +1,113 @@
+// The built application and its server process.
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
+import { bundled } from './bundle.mjs';
+import { root } from './root.mjs';
+import { Trouble } from './stage.mjs';
+
+const NEXT = join(root, 'node_modules', 'next', 'dist', 'bin', 'next');
+const SOURCES = [
+  'app',
+  'core',
+  'server',
+  'ui',
+  'workers',
+  'next.config.ts',
+  'proxy.ts',
+  'package-lock.json',
+  'tsconfig.json',
+];
+const ANSWER_SECONDS = 90;
+
+/** Builds the application when a source is another than at the last build. */
+export function ensureBuild() {
+  const mark = join(root, '.next', 'early-thaw-sources');
+  const wanted = hashOfSources();
+  if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return 'up to date';
+  const built = spawnSync(process.execPath, [NEXT, 'build'], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+  });
+  if (built.status !== 0)
+    throw new Trouble(`The application could not be built.\n${built.stdout}\n${built.stderr}`);
+  writeFileSync(mark, wanted);
+  return 'built';
+}
+
+function hashOfSources() {
+  const hash = createHash('sha256');
+  for (const source of SOURCES) {
+    for (const file of filesIn(join(root, source)))
+      hash.update(file.slice(root.length)).update(readFileSync(file));
+  }
+  return hash.digest('hex');
+}
+
+function filesIn(path) {
+  if (!existsSync(path)) return [];
+  try {
+    return readdirSync(path, { withFileTypes: true, recursive: true })
+      .filter((item) => item.isFile())
+      .map((item) => join(item.parentPath ?? item.path, item.name))
+      .sort();
+  } catch {
+    return [path];
+  }
+}
+
+/** Migrations, and the demo household in an empty database. */
+export async function prepareDatabase(env) {
+  await bundled('plan-worker');
+  const program = await bundled('prepare-database');
+  const result = spawnSync(process.execPath, [program], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, ...env },
+  });
+  if (result.status !== 0) throw new Trouble(result.stderr.trim() || 'The database could not be prepared.');
+  return result.stdout.trim();
+}
+
+/** Starts the web server; resolves when its first page answers. */
+export async function startApplication({ port, env, dev = false }) {
+  const mode = dev ? ['dev', '--turbopack'] : ['start'];
+  const child = spawn(process.execPath, [NEXT, ...mode, '-H', '127.0.0.1', '-p', String(port)], {
+    cwd: root,
+    env: {
+      ...process.env,
+      ...env,
+      NODE_ENV: dev ? 'development' : 'production',
+      NEXT_TELEMETRY_DISABLED: '1',
+    },
+    stdio: ['ignore', dev ? 'inherit' : 'pipe', dev ? 'inherit' : 'pipe'],
+    detached: true,
+  });
+  let words = '';
+  for (const stream of [child.stdout, child.stderr]) {
+    stream?.on('data', (chunk) => {
+      words = `${words}${chunk}`.slice(-20_000);
+      if (process.env.EARLY_THAW_VERBOSE) process.stdout.write(chunk);
+    });
+  }
+  let over = false;
+  const ended = new Promise((resolve) => {
+    child.once('exit', resolve);
+  }).then(() => {
+    over = true;
+  });
+  const stop = async () => {
+    if (!over) child.kill('SIGTERM');
+    await ended;
+  };
+  for (let tries = 0; tries < ANSWER_SECONDS * 10 && !over; tries++) {
+    const answer = await fetch(`http://127.0.0.1:${port}/health`).catch(() => undefined);
+    if (answer?.ok) return { pid: child.pid, ended, stop, words: () => words };
+    await pause(100);
+  }
+  await stop();
+  throw new Trouble(`The application does not answer on port ${port}.\n${words.trim()}`);
+}

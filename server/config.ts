@@ -1,0 +1,66 @@
+import { z } from 'zod';
+
+/** What the surroundings tell the server. Read once; a fault is one sentence. */
+
+const LOOPBACK = ['127.0.0.1', 'localhost', '::1'];
+
+const envSchema = z
+  .object({
+    DATABASE_URL: z
+      .string()
+      .regex(/^(mysql|mariadb):\/\//, 'DATABASE_URL has to begin with mysql:// or mariadb://.'),
+    EARLY_THAW_SECRET: z.string().min(32, 'EARLY_THAW_SECRET has to have at least 32 characters.'),
+    EARLY_THAW_HOST: z.string().default('127.0.0.1'),
+    EARLY_THAW_NOW: z
+      .string()
+      .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'EARLY_THAW_NOW has to be a time such as 2027-03-01T17:00.')
+      .optional(),
+    EARLY_THAW_SEED: z.coerce.number().int().min(0).default(1),
+    NODE_ENV: z.string().optional(),
+  })
+  .refine(
+    (env) =>
+      !(env.EARLY_THAW_NOW && env.NODE_ENV === 'production' && !LOOPBACK.includes(env.EARLY_THAW_HOST)),
+    {
+      message:
+        'EARLY_THAW_NOW stops the clock for tests and pictures. It is refused where other hosts can reach the server.',
+    },
+  );
+
+export type Config = {
+  readonly databaseUrl: string;
+  readonly secret: string;
+  readonly fixedNow: string | undefined;
+  readonly seed: number;
+  /** Cookies only travel over https, except on this machine. */
+  readonly secureCookies: boolean;
+};
+
+/** Throws an error whose message is a sentence for the person who starts the server. */
+export function configFrom(env: Readonly<Record<string, string | undefined>>): Config {
+  const parsed = envSchema.safeParse(env);
+  if (!parsed.success)
+    throw new Error(
+      parsed.error.issues
+        .map((issue) =>
+          issue.path.length > 0 && issue.code === 'invalid_type'
+            ? `${issue.path.join('.')} is not set.`
+            : issue.message,
+        )
+        .join(' '),
+    );
+  return {
+    databaseUrl: parsed.data.DATABASE_URL.replace(/^mariadb:/, 'mysql:'),
+    secret: parsed.data.EARLY_THAW_SECRET,
+    fixedNow: parsed.data.EARLY_THAW_NOW,
+    seed: parsed.data.EARLY_THAW_SEED,
+    secureCookies: !LOOPBACK.includes(parsed.data.EARLY_THAW_HOST),
+  };
+}
+
+let known: Config | undefined;
+
+export function config(): Config {
+  known ??= configFrom(process.env);
+  return known;
+}

@@ -1,0 +1,184 @@
+import type { Knex } from 'knex';
+
+/**
+ * The tables, step by step. Every row belongs to a household: the household is part of each primary key and of each
+ * foreign key, so that the database itself keeps one household's rows from pointing at another's.
+ */
+
+type Migration = { readonly name: string; readonly up: (db: Knex) => Promise<void> };
+
+const ID = 64;
+
+function ownedBy(table: Knex.CreateTableBuilder, id = 'id'): void {
+  table.string('household_id', ID).notNullable();
+  table.string(id, id === 'id' ? 200 : ID).notNullable();
+  table.primary(['household_id', id]);
+  table.foreign('household_id').references('households.id').onDelete('CASCADE');
+}
+
+function pointsAt(table: Knex.CreateTableBuilder, column: string, target: string): void {
+  table.string(column, 200).notNullable();
+  table
+    .foreign(['household_id', column])
+    .references(['household_id', 'id'])
+    .inTable(target)
+    .onDelete('CASCADE');
+}
+
+/** A step that was cut short by a power cut is taken again: the tables that it made are left as they are. */
+async function create(
+  db: Knex,
+  name: string,
+  build: (table: Knex.CreateTableBuilder) => void,
+): Promise<void> {
+  if (!(await db.schema.hasTable(name))) await db.schema.createTable(name, build);
+}
+
+export const MIGRATIONS: readonly Migration[] = [
+  {
+    name: '001-households-and-accounts',
+    up: async (db) => {
+      await create(db, 'households', (table) => {
+        table.string('id', ID).primary();
+        table.string('name', 80).notNullable();
+        table.string('timezone', 64).notNullable();
+        table.boolean('is_demo').notNullable().defaultTo(false);
+        table.timestamp('created_at').notNullable().defaultTo(db.fn.now());
+      });
+      await create(db, 'accounts', (table) => {
+        ownedBy(table);
+        table.string('email', 190).notNullable().unique();
+        table.string('passphrase_hash', 255).notNullable();
+        table.timestamp('created_at').notNullable().defaultTo(db.fn.now());
+      });
+    },
+  },
+  {
+    name: '002-home',
+    up: async (db) => {
+      await create(db, 'floors', (table) => {
+        ownedBy(table);
+        table.string('name', 80).notNullable();
+        table.integer('position').notNullable();
+      });
+      await create(db, 'rooms', (table) => {
+        ownedBy(table);
+        pointsAt(table, 'floor_id', 'floors');
+        table.string('name', 80).notNullable();
+        table.string('kind', 20).notNullable();
+        table.double('length_m').notNullable();
+        table.double('width_m').notNullable();
+        table.double('height_m').notNullable();
+        table.integer('position').notNullable();
+      });
+      await create(db, 'stops', (table) => {
+        ownedBy(table);
+        pointsAt(table, 'room_id', 'rooms');
+        table.string('name', 80).notNullable();
+        table.boolean('shell').notNullable();
+        table.integer('position').notNullable();
+      });
+      await create(db, 'fixtures', (table) => {
+        ownedBy(table);
+        pointsAt(table, 'stop_id', 'stops');
+        table.string('kind', 60).notNullable();
+        table.string('height', 10).notNullable();
+        table.integer('count').notNullable();
+        table.json('size').notNullable();
+        table.string('surface', 60);
+        table.string('soil', 10).notNullable();
+        table.string('fullness', 10).notNullable();
+        table.boolean('leave_it').notNullable();
+        table.integer('position').notNullable();
+      });
+    },
+  },
+  {
+    name: '003-people-and-machines',
+    up: async (db) => {
+      await create(db, 'members', (table) => {
+        ownedBy(table);
+        table.string('name', 80).notNullable();
+        table.json('hours').notNullable();
+        table.integer('daily_cap').notNullable();
+        table.json('cannot').notNullable();
+        table.json('dislikes').notNullable();
+        table.integer('break_after').notNullable();
+        table.integer('break_length').notNullable();
+        table.integer('position').notNullable();
+      });
+      await create(db, 'machines', (table) => {
+        ownedBy(table);
+        table.string('kind', 20).notNullable();
+        table.string('runs_from', 5);
+        table.string('runs_to', 5);
+        table.integer('position').notNullable();
+      });
+      await create(db, 'weather', (table) => {
+        ownedBy(table, 'date');
+        table.boolean('dry').notNullable();
+      });
+    },
+  },
+  {
+    name: '004-cleans-plans-and-ticks',
+    up: async (db) => {
+      await create(db, 'cleans', (table) => {
+        ownedBy(table);
+        table.string('name', 80).notNullable();
+        table.string('reason', 300).notNullable();
+        table.string('reward', 200).notNullable();
+        table.date('start').notNullable();
+        table.date('finish').notNullable();
+        table.string('spread', 10).notNullable();
+        table.string('grouping', 10).notNullable();
+        table.boolean('hardest_first').notNullable();
+        table.integer('open_rooms').notNullable();
+        table.json('reserve').notNullable();
+        table.integer('session_cap').notNullable();
+        table.string('products', 20).notNullable();
+      });
+      await create(db, 'plans', (table) => {
+        ownedBy(table);
+        pointsAt(table, 'clean_id', 'cleans');
+        table.integer('version').notNullable();
+        table.string('basis', 64).notNullable();
+        table.text('document', 'longtext').notNullable();
+        table.string('made_at', 16).notNullable();
+        table.unique(['household_id', 'clean_id', 'version']);
+      });
+      await create(db, 'ticks', (table) => {
+        table.string('household_id', ID).notNullable();
+        table.string('clean_id', 200).notNullable();
+        table.string('step', 300).notNullable();
+        table.string('at', 16).notNullable();
+        table.primary(['household_id', 'clean_id', 'step']);
+        table
+          .foreign(['household_id', 'clean_id'])
+          .references(['household_id', 'id'])
+          .inTable('cleans')
+          .onDelete('CASCADE');
+      });
+    },
+  },
+];
+
+/** A database that knows migrations which this version does not. */
+export class NewerDatabase extends Error {}
+
+/** Brings the tables up to date; returns the names of the steps that were taken. Throws `NewerDatabase`. */
+export async function migrate(db: Knex): Promise<string[]> {
+  await create(db, 'migrations', (table) => {
+    table.string('name', 100).primary();
+    table.timestamp('at').notNullable().defaultTo(db.fn.now());
+  });
+  const taken = new Set((await db('migrations').select('name')).map((row: { name: string }) => row.name));
+  const unknown = [...taken].filter((name) => !MIGRATIONS.some((migration) => migration.name === name));
+  if (unknown.length > 0) throw new NewerDatabase(unknown.join(', '));
+  const open = MIGRATIONS.filter((migration) => !taken.has(migration.name));
+  for (const migration of open) {
+    await migration.up(db);
+    await db('migrations').insert({ name: migration.name });
+  }
+  return open.map((migration) => migration.name);
+}

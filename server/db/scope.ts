@@ -1,0 +1,75 @@
+import type { Knex } from 'knex';
+
+/** Names a household; handed out by the session, and by nothing else. */
+export type HouseholdId = string & { readonly brand: 'HouseholdId' };
+
+/** Tables whose rows belong to a household. */
+export type OwnedTable =
+  | 'accounts'
+  | 'floors'
+  | 'rooms'
+  | 'stops'
+  | 'fixtures'
+  | 'members'
+  | 'machines'
+  | 'weather'
+  | 'cleans'
+  | 'plans'
+  | 'ticks';
+
+export type Row = Record<string, unknown>;
+
+/**
+ * The database as one household may see it. Every query goes through here and carries the household; there is no
+ * way to ask for a row without it.
+ */
+export class HouseholdScope {
+  constructor(
+    private readonly db: Knex,
+    readonly household: HouseholdId,
+  ) {}
+
+  /** A query on the household's rows of a table. */
+  rows(table: OwnedTable): Knex.QueryBuilder {
+    return this.db(table).where({ [`${table}.household_id`]: this.household });
+  }
+
+  async insert(table: OwnedTable, rows: readonly Row[]): Promise<void> {
+    if (rows.length === 0) return;
+    await this.db.batchInsert(
+      table,
+      rows.map((row) => this.owned(row)),
+      200,
+    );
+  }
+
+  /** Inserts, and leaves a row that is there already as it is: a request that comes twice changes nothing. */
+  async insertOnce(table: OwnedTable, row: Row, key: readonly string[]): Promise<void> {
+    await this.db(table)
+      .insert(this.owned(row))
+      .onConflict(['household_id', ...key])
+      .ignore();
+  }
+
+  /** Inserts or replaces the row with the same key. */
+  async put(table: OwnedTable, row: Row, key: readonly string[]): Promise<void> {
+    await this.db(table)
+      .insert(this.owned(row))
+      .onConflict(['household_id', ...key])
+      .merge();
+  }
+
+  /** The household's own row. */
+  own(): Knex.QueryBuilder {
+    return this.db('households').where({ id: this.household });
+  }
+
+  /** All or nothing. */
+  transaction<T>(run: (scope: HouseholdScope) => Promise<T>): Promise<T> {
+    return this.db.transaction((trx) => run(new HouseholdScope(trx, this.household)));
+  }
+
+  private owned(row: Row): Row {
+    return { ...row, household_id: this.household };
+  }
+}

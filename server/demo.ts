@@ -1,0 +1,32 @@
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
+import { CATALOGUE } from '../core/catalogue/catalogue';
+import { expand } from '../core/clean/expand';
+import { plan } from '../core/spread/plan';
+import { juniperRowUnderWay } from '../demo/juniper-row';
+import { basisOf, sha256 } from './basis';
+import { type HouseholdId, HouseholdScope } from './db/scope';
+import { addPlan } from './repositories/clean';
+import { insertHousehold } from './repositories/household';
+
+/** Puts the demo household into the database, as it stands on the day of `now`, with its first plan and today's. */
+export async function insertDemo(db: Knex, now: string, seed: number): Promise<HouseholdId> {
+  const { household, first } = juniperRowUnderWay(now.slice(0, 10));
+  const id = randomUUID() as HouseholdId;
+  const problem = expand(household, CATALOGUE, now);
+  const latest = plan(problem, { problemHash: sha256(JSON.stringify(problem)), seed, stop: () => false });
+  await db.transaction(async (trx) => {
+    await trx('households').insert({ id, name: household.name, timezone: household.timezone, is_demo: true });
+    const scope = new HouseholdScope(trx, id);
+    await insertHousehold(scope, household);
+    const basis = basisOf(problem);
+    await addPlan(scope, household.clean.id, {
+      id: randomUUID(),
+      basis,
+      madeAt: `${household.clean.start}T08:00`,
+      plan: first,
+    });
+    await addPlan(scope, household.clean.id, { id: randomUUID(), basis, madeAt: now, plan: latest });
+  });
+  return id;
+}

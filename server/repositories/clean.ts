@@ -1,0 +1,155 @@
+import { type Clean, cleanSchema, type Household, type Tick } from '../../core/formats/household';
+import { type Plan, planSchema } from '../../core/formats/plan';
+import type { HouseholdScope, Row } from '../db/scope';
+
+/** The clean that a household is about, its plans by version, and what is ticked off. */
+
+type CleanRow = {
+  id: string;
+  name: string;
+  reason: string;
+  reward: string;
+  start: string;
+  finish: string;
+  spread: string;
+  grouping: string;
+  hardest_first: number;
+  open_rooms: number;
+  reserve: string;
+  session_cap: number;
+  products: string;
+};
+
+export async function loadClean(scope: HouseholdScope): Promise<Clean | undefined> {
+  const row: CleanRow | undefined = await scope.rows('cleans').orderBy('start', 'desc').first();
+  if (!row) return undefined;
+  return cleanSchema.parse({
+    id: row.id,
+    name: row.name,
+    reason: row.reason,
+    reward: row.reward,
+    start: row.start,
+    finish: row.finish,
+    spread: row.spread,
+    grouping: row.grouping,
+    hardestFirst: row.hardest_first === 1,
+    openRooms: row.open_rooms,
+    reserve: JSON.parse(row.reserve),
+    sessionCap: row.session_cap,
+    products: row.products,
+  });
+}
+
+export async function putClean(scope: HouseholdScope, clean: Clean): Promise<void> {
+  await scope.put('cleans', cleanRow(clean), ['id']);
+}
+
+export async function loadWeather(scope: HouseholdScope): Promise<Household['weather']> {
+  const rows: { date: string; dry: number }[] = await scope
+    .rows('weather')
+    .orderBy('date')
+    .select('date', 'dry');
+  return rows.map((row) => ({ date: row.date, dry: row.dry === 1 }));
+}
+
+export async function insertWeather(scope: HouseholdScope, weather: Household['weather']): Promise<void> {
+  await scope.insert('weather', weather);
+}
+
+export async function loadTicks(scope: HouseholdScope, cleanId: string): Promise<Tick[]> {
+  return scope.rows('ticks').where({ clean_id: cleanId }).orderBy('at').orderBy('step').select('step', 'at');
+}
+
+export async function insertTicks(
+  scope: HouseholdScope,
+  cleanId: string,
+  ticks: readonly Tick[],
+): Promise<void> {
+  await scope.insert(
+    'ticks',
+    ticks.map((tick) => ({ clean_id: cleanId, step: tick.step, at: tick.at })),
+  );
+}
+
+/** Ticks a step off. Ticked already, it keeps the time of the first tick. */
+export async function tick(scope: HouseholdScope, cleanId: string, item: Tick): Promise<void> {
+  await scope.insertOnce('ticks', { clean_id: cleanId, step: item.step, at: item.at }, ['clean_id', 'step']);
+}
+
+export async function untick(
+  scope: HouseholdScope,
+  cleanId: string,
+  steps: readonly string[],
+): Promise<void> {
+  await scope.rows('ticks').where({ clean_id: cleanId }).whereIn('step', steps).del();
+}
+
+/** A plan as kept: `basis` tells what it was made from, so that one can see whether it still fits. */
+export type KeptPlan = {
+  readonly version: number;
+  readonly basis: string;
+  readonly madeAt: string;
+  readonly plan: Plan;
+};
+
+export async function loadPlans(
+  scope: HouseholdScope,
+  cleanId: string,
+): Promise<{ first: KeptPlan; latest: KeptPlan } | undefined> {
+  const of = (direction: 'asc' | 'desc') =>
+    scope.rows('plans').where({ clean_id: cleanId }).orderBy('version', direction).first();
+  const [first, latest] = await Promise.all([of('asc'), of('desc')]);
+  return first && latest ? { first: keptPlan(first), latest: keptPlan(latest) } : undefined;
+}
+
+export async function addPlan(
+  scope: HouseholdScope,
+  cleanId: string,
+  kept: Omit<KeptPlan, 'version'> & { readonly id: string },
+): Promise<void> {
+  await scope.transaction(async (inside) => {
+    const row: { last: number | null } = await inside
+      .rows('plans')
+      .where({ clean_id: cleanId })
+      .max({ last: 'version' })
+      .forUpdate()
+      .first();
+    await inside.insert('plans', [
+      {
+        id: kept.id,
+        clean_id: cleanId,
+        version: (row.last ?? 0) + 1,
+        basis: kept.basis,
+        document: JSON.stringify(kept.plan),
+        made_at: kept.madeAt,
+      },
+    ]);
+  });
+}
+
+function keptPlan(row: { version: number; basis: string; made_at: string; document: string }): KeptPlan {
+  return {
+    version: row.version,
+    basis: row.basis,
+    madeAt: row.made_at,
+    plan: planSchema.parse(JSON.parse(row.document)),
+  };
+}
+
+function cleanRow(clean: Clean): Row {
+  return {
+    id: clean.id,
+    name: clean.name,
+    reason: clean.reason,
+    reward: clean.reward,
+    start: clean.start,
+    finish: clean.finish,
+    spread: clean.spread,
+    grouping: clean.grouping,
+    hardest_first: clean.hardestFirst,
+    open_rooms: clean.openRooms,
+    reserve: JSON.stringify(clean.reserve),
+    session_cap: clean.sessionCap,
+    products: clean.products,
+  };
+}
