@@ -1,5 +1,6 @@
-import { FIXTURE_KINDS, type FixtureKindName } from '../core/catalogue/fixture-kinds';
+import type { FixtureKindName } from '../core/catalogue/fixture-kinds';
 import type { Fixture, Room, RoomKind, Stop } from '../core/home/room';
+import { newFixture } from '../core/home/starters';
 
 /** Short ways to write a furnished room down. */
 
@@ -32,15 +33,5 @@ function stopOf(room: string, [name, ...fixtures]: StopNote, index: number): Sto
 
 function fixtureOf(stop: string, note: Note | FixtureKindName): Fixture {
   const given: Note = typeof note === 'string' ? { kind: note } : note;
-  const kind = FIXTURE_KINDS[given.kind];
-  return {
-    count: 1,
-    size: {},
-    soil: 'normal',
-    fullness: 'holds' in kind ? 'half' : 'empty',
-    leave: false,
-    height: kind.height,
-    ...given,
-    id: `${stop}-${given.kind}`,
-  };
+  return { ...newFixture(`${stop}-${given.kind}`, given.kind), ...given };
 }

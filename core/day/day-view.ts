@@ -27,7 +27,10 @@ export type DayView = {
   /** What to do now: the first open step of the day that nothing holds up. */
   readonly now: DayItem | undefined;
   readonly waits: readonly RunningWait[];
+  /** What is still to come, in the order of the plan. */
   readonly next: readonly DayItem[];
+  /** Ids of the steps that could be done this minute. */
+  readonly ready: ReadonlySet<string>;
   /** Steps of the day that are done, in the order in which they were ticked. */
   readonly done: readonly DayItem[];
   /** Hands-on minutes of the day. */
@@ -46,6 +49,7 @@ export function dayView(problem: Problem, plan: Plan, date: string, now: string,
     .filter(
       (entry) => entry.start.slice(0, 10) === date && (person === undefined || entry.people.includes(person)),
     )
+    // A step that has left the clean since the plan was made is not part of the day any more.
     .filter((entry) => known.step(entry.step)?.step.mode === 'hands');
   const items = mergeParts(entries)
     .map((entry) => itemOf(entry, known))
@@ -60,9 +64,25 @@ export function dayView(problem: Problem, plan: Plan, date: string, now: string,
     now: first,
     waits: runningWaits(problem, known, now),
     next: open.filter((item) => item !== first),
+    ready: new Set(ready.map((item) => item.step.id)),
     done: done.sort((a, b) => known.doneAt(a).localeCompare(known.doneAt(b))),
     minutes: { done: sumMinutes(done), open: sumMinutes(open) },
   };
+}
+
+/** Hands-on steps that were planned for a day before `date` and are not ticked. */
+export function slippedSteps(problem: Problem, plan: Plan, date: string): number {
+  const done = new Set((problem.done ?? []).map((entry) => entry.step));
+  const hands = new Set(
+    problem.tasks
+      .flatMap((task) => task.steps)
+      .filter((step) => step.mode === 'hands')
+      .map((step) => step.id),
+  );
+  const past = plan.entries.filter(
+    (entry) => entry.end.slice(0, 10) < date && hands.has(entry.step) && !done.has(entry.step),
+  );
+  return new Set(past.map((entry) => entry.step)).size;
 }
 
 class Knowledge {

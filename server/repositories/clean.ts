@@ -1,5 +1,6 @@
+import type { KeptPlan } from '../../core/clean/campaign';
 import { type Clean, cleanSchema, type Household, type Tick } from '../../core/formats/household';
-import { type Plan, planSchema } from '../../core/formats/plan';
+import { planSchema } from '../../core/formats/plan';
 import type { HouseholdScope, Row } from '../db/scope';
 
 /** The clean that a household is about, its plans by version, and what is ticked off. */
@@ -83,14 +84,6 @@ export async function untick(
 ): Promise<void> {
   await scope.rows('ticks').where({ clean_id: cleanId }).whereIn('step', steps).del();
 }
-
-/** A plan as kept: `basis` tells what it was made from, so that one can see whether it still fits. */
-export type KeptPlan = {
-  readonly version: number;
-  readonly basis: string;
-  readonly madeAt: string;
-  readonly plan: Plan;
-};
 
 export async function loadPlans(
   scope: HouseholdScope,

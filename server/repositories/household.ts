@@ -1,13 +1,12 @@
-import type { Clean, Household } from '../../core/formats/household';
+import type { StoredHousehold } from '../../core/clean/campaign';
+import type { Household } from '../../core/formats/household';
 import type { HouseholdScope } from '../db/scope';
 import { insertTicks, insertWeather, loadClean, loadTicks, loadWeather, putClean } from './clean';
 import { insertHome, loadHome } from './home';
 import { insertMachines, insertPeople, loadMachines, loadPeople } from './people';
 
-/** The whole household as one value, the same shape as its file. A household that has just signed up has no clean. */
-export type LoadedHousehold = Omit<Household, 'clean' | 'now'> & { readonly clean: Clean | undefined };
-
-export async function loadHousehold(scope: HouseholdScope): Promise<LoadedHousehold> {
+/** The whole household as one value. */
+export async function loadHousehold(scope: HouseholdScope): Promise<StoredHousehold> {
   const clean = loadClean(scope);
   const [own, home, people, machines, weather, theClean, ticks] = await Promise.all([
     scope.own().first('name', 'timezone') as Promise<{ name: string; timezone: string } | undefined>,

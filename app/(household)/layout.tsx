@@ -1,0 +1,63 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import { signOut } from '@/app/actions/access';
+import { currentHousehold } from '@/server/session';
+import { IceMark } from '@/ui/parts/ice-mark';
+import { Navigation } from '@/ui/parts/navigation';
+import { SchemeChoice } from '@/ui/parts/scheme-choice';
+
+export default async function HouseholdLayout({ children }: { children: ReactNode }) {
+  const household = await currentHousehold();
+  const account = <Account name={household.name} />;
+  return (
+    <Box sx={{ display: 'flex', minHeight: '100dvh' }}>
+      <Navigation head={<Name />} foot={account} />
+      <Box
+        component="main"
+        id="main"
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          px: { xs: 2, sm: 3, md: 4 },
+          py: { xs: 2, md: 3.5 },
+          pb: { xs: 12, md: 5 },
+        }}
+      >
+        {children}
+        <Box sx={{ display: { md: 'none' }, mt: 5, pt: 2, borderTop: '1px solid', borderColor: 'divider' }}>
+          {account}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function Name() {
+  return (
+    <Stack direction="row" spacing={1} sx={{ alignItems: 'center' }}>
+      <IceMark size={30} />
+      <Typography sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '1.15rem' }}>
+        Early Thaw
+      </Typography>
+    </Stack>
+  );
+}
+
+function Account({ name }: { name: string }) {
+  return (
+    <Stack spacing={1.5} sx={{ maxWidth: 260 }}>
+      <Typography variant="body2" sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>
+        {name}
+      </Typography>
+      <SchemeChoice />
+      <form action={signOut}>
+        <Button type="submit" size="small" color="inherit" sx={{ px: 0 }}>
+          Sign out
+        </Button>
+      </form>
+    </Stack>
+  );
+}

@@ -1,0 +1,22 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { addStop, changeRoom, dropFixture, dropRoom, saveFixture } from '@/app/actions/walk';
+import { roomsOf } from '@/core/home/room';
+import { current } from '@/server/current';
+import { RoomPage } from '@/ui/walk/room-page';
+
+export const metadata: Metadata = { title: 'Room' };
+
+export default async function Page({ params }: { params: Promise<{ room: string }> }) {
+  const [{ room: id }, state] = await Promise.all([params, current()]);
+  const wanted = decodeURIComponent(id);
+  const room = roomsOf(state.household.home).find((found) => found.id === wanted);
+  if (!room) notFound();
+  return (
+    <RoomPage
+      state={state}
+      room={room}
+      actions={{ saveFixture, dropFixture, addStop, changeRoom, dropRoom }}
+    />
+  );
+}

@@ -1,0 +1,60 @@
+import { revalidatePath } from 'next/cache';
+import type { z } from 'zod';
+import type { HouseholdScope } from '@/server/db/scope';
+import { log } from '@/server/log';
+import { currentScope, isSameOrigin } from '@/server/session';
+import { type ActionResult, refused, WHOLE_FORM } from '@/ui/forms/result';
+
+const ELSEWHERE = 'This came from another page and was not carried out. Reload the page and try again.';
+const SIGNED_OUT = 'You are signed out by now. Nothing was changed. Sign in again and repeat it.';
+const BROKEN = 'That did not work, and nothing was changed. Please try again in a moment.';
+
+/**
+ * The one way into the server for everything that a household changes: the request has to come from this site, from
+ * somebody who is signed in, and its input has to be what the schema says.
+ */
+export async function act<I, T>(
+  schema: z.ZodType<I>,
+  input: unknown,
+  run: (scope: HouseholdScope, value: I) => Promise<ActionResult<T>>,
+): Promise<ActionResult<T>> {
+  return guarded(schema, input, async (value) => {
+    const scope = await currentScope();
+    if (!scope) return refused(SIGNED_OUT);
+    const result = await run(scope, value);
+    if (result.ok) revalidatePath('/', 'layout');
+    return result;
+  });
+}
+
+/** The same before anybody is signed in: at the front door. */
+export async function guarded<I, T>(
+  schema: z.ZodType<I>,
+  input: unknown,
+  run: (value: I) => Promise<ActionResult<T>>,
+): Promise<ActionResult<T>> {
+  if (!(await isSameOrigin())) return refused(ELSEWHERE);
+  const parsed = schema.safeParse(input);
+  if (!parsed.success) {
+    return {
+      ok: false,
+      faults: parsed.error.issues.map((issue) => ({
+        field: issue.path.join('.') || WHOLE_FORM,
+        sentence: issue.message,
+      })),
+    };
+  }
+  try {
+    return await run(parsed.data);
+  } catch (error) {
+    log.error(
+      { err: { type: error instanceof Error ? error.name : 'unknown', code: codeOf(error) } },
+      'an action failed',
+    );
+    return refused(BROKEN);
+  }
+}
+
+function codeOf(error: unknown): string | undefined {
+  return error instanceof Error && 'code' in error ? String(error.code) : undefined;
+}

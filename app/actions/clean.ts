@@ -1,0 +1,43 @@
+'use server';
+import { z } from 'zod';
+import type { Clean } from '@/core/formats/household';
+import { nowIn } from '@/server/clock';
+import { spreadWork } from '@/server/planning';
+import { loadClean, putClean } from '@/server/repositories/clean';
+import { loadHousehold } from '@/server/repositories/household';
+import { type ActionResult, accepted, refused } from '@/ui/forms/result';
+import { cleanFormSchema } from '@/ui/forms/schemas';
+import { act } from './act';
+
+/** What a clean starts with until somebody chooses otherwise. */
+const DEFAULTS: Pick<Clean, 'id' | 'openRooms' | 'reserve' | 'sessionCap' | 'products'> = {
+  id: 'clean',
+  openRooms: 2,
+  reserve: [],
+  sessionCap: 240,
+  products: 'pantry',
+};
+
+export async function saveClean(input: unknown): Promise<ActionResult> {
+  return act(cleanFormSchema, input, async (scope, form) => {
+    const known = await loadClean(scope);
+    await putClean(scope, { ...DEFAULTS, ...known, ...form });
+    return accepted();
+  });
+}
+
+export async function spread(): Promise<ActionResult<{ unplaced: number }>> {
+  return act(z.undefined(), undefined, async (scope) => {
+    const { clean, ...household } = await loadHousehold(scope);
+    if (!clean) return refused('Say first by when the house is to be clean: that is on the page Aim.');
+    if (household.home.floors.every((floor) => floor.rooms.length === 0))
+      return refused('There is no room yet. Walk one first, then spread its work.');
+    if (household.people.every((person) => person.hours.length === 0))
+      return refused('Nobody has any hours yet. Say on the page People who has time and when.');
+    const now = nowIn(household.timezone);
+    if (clean.finish < now.slice(0, 10))
+      return refused('The finish date has passed. Choose a later one on the page Aim.');
+    const plan = await spreadWork(scope, { ...household, clean }, now);
+    return { ok: true, value: { unplaced: plan.unplaced.length } };
+  });
+}

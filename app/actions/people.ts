@@ -1,0 +1,22 @@
+'use server';
+import type { Member } from '@/core/formats/household';
+import { loadPeople, putMember, removeMember } from '@/server/repositories/people';
+import { type ActionResult, accepted } from '@/ui/forms/result';
+import { idOnlySchema, memberFormSchema } from '@/ui/forms/schemas';
+import { act } from './act';
+
+export async function saveMember(input: unknown): Promise<ActionResult> {
+  return act(memberFormSchema, input, async (scope, form) => {
+    const known = (await loadPeople(scope)).find((member) => member.id === form.id);
+    const member: Member = { dislikes: known?.dislikes ?? {}, ...form };
+    await putMember(scope, member);
+    return accepted();
+  });
+}
+
+export async function dropMember(input: unknown): Promise<ActionResult> {
+  return act(idOnlySchema, input, async (scope, { id }) => {
+    await removeMember(scope, id);
+    return accepted();
+  });
+}

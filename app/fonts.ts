@@ -1,0 +1,2 @@
+import '@fontsource-variable/commissioner';
+import '@fontsource-variable/petrona';

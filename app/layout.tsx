@@ -1,0 +1,33 @@
+import './fonts';
+import CssBaseline from '@mui/material/CssBaseline';
+import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
+import { ThemeProvider } from '@mui/material/styles';
+import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import type { Metadata, Viewport } from 'next';
+import { headers } from 'next/headers';
+import type { ReactNode } from 'react';
+import { theme } from '@/ui/theme/theme';
+
+export const metadata: Metadata = {
+  title: { default: 'Early Thaw', template: '%s · Early Thaw' },
+  description: 'Plans a deep clean of a whole home and carries it through.',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>
+        <InitColorSchemeScript attribute="data-scheme" defaultMode="system" nonce={nonce} />
+        <AppRouterCacheProvider options={{ key: 'thaw' }}>
+          <ThemeProvider theme={theme} defaultMode="system">
+            <CssBaseline />
+            {children}
+          </ThemeProvider>
+        </AppRouterCacheProvider>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,29 @@
+import Typography from '@mui/material/Typography';
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { signIn } from '@/app/actions/access';
+import { currentScope } from '@/server/session';
+import { TextLink } from '@/ui/parts/text-link';
+import { SignInForm } from '@/ui/welcome/sign-in-form';
+import { Welcome } from '@/ui/welcome/welcome';
+
+export const metadata: Metadata = { title: 'Sign in' };
+
+export default async function SignInPage() {
+  if (await currentScope()) redirect('/aim');
+  return (
+    <Welcome
+      form={
+        <>
+          <Typography variant="h2">Welcome back</Typography>
+          <SignInForm action={signIn} />
+        </>
+      }
+      other={
+        <>
+          New here? <TextLink href="/">Begin with your home</TextLink>
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,10 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  serverExternalPackages: ['knex', 'mysql2', 'piscina', '@node-rs/argon2', 'pino'],
+  poweredByHeader: false,
+  reactStrictMode: true,
+  turbopack: { root: process.cwd() },
+};
+
+export default config;

@@ -1,0 +1,124 @@
+'use client';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Stack from '@mui/material/Stack';
+import { useState } from 'react';
+import { Controller } from 'react-hook-form';
+import { Field } from '../forms/field';
+import type { ActionResult } from '../forms/result';
+import { type CleanForm, cleanFormSchema } from '../forms/schemas';
+import { useActionForm } from '../forms/use-action-form';
+import { Sentence } from '../parts/sentence';
+
+const GROUPING_WORDS: Record<CleanForm['grouping'], string> = {
+  room: 'One room after the other',
+  kind: 'One job through the whole house',
+  layer: 'High work first, floors last',
+  none: 'Whatever fits',
+};
+
+const SPREAD_WORDS: Record<CleanForm['spread'], string> = {
+  even: 'Evenly, up to the finish line',
+  early: 'As early as can be',
+};
+
+/** Why, by when, for whom, and how to go about it. */
+export function AimForm({
+  clean,
+  action,
+  onSaved,
+}: {
+  clean: CleanForm;
+  action: (input: unknown) => Promise<ActionResult>;
+  onSaved?: () => void;
+}) {
+  const [saved, setSaved] = useState(false);
+  const { form, submit, sentence } = useActionForm(cleanFormSchema, clean, action, () => {
+    setSaved(true);
+    onSaved?.();
+  });
+  return (
+    <Stack
+      component="form"
+      noValidate
+      spacing={2}
+      onSubmit={submit}
+      onChange={() => setSaved(false)}
+      aria-label="The aim"
+      sx={{ maxWidth: 640 }}
+    >
+      <Sentence>{sentence}</Sentence>
+      <Field form={form} name="name" label="Name of this clean" />
+      <Field form={form} name="reason" label="Why, and for whom" multiline minRows={2} />
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+        <Field
+          form={form}
+          name="start"
+          label="First day"
+          type="date"
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <Field
+          form={form}
+          name="finish"
+          label="Finish line"
+          type="date"
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+      </Stack>
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+        <Field
+          form={form}
+          name="grouping"
+          label="Which way through the house"
+          select
+          slotProps={{ select: { native: true } }}
+        >
+          {Object.entries(GROUPING_WORDS).map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </Field>
+        <Field
+          form={form}
+          name="spread"
+          label="How the work is spread"
+          select
+          slotProps={{ select: { native: true } }}
+        >
+          {Object.entries(SPREAD_WORDS).map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </Field>
+      </Stack>
+      <Controller
+        control={form.control}
+        name="hardestFirst"
+        render={({ field }) => (
+          <FormControlLabel
+            control={
+              <Checkbox checked={field.value} onChange={(event) => field.onChange(event.target.checked)} />
+            }
+            label="Start with the rooms most dreaded"
+          />
+        )}
+      />
+      <Field form={form} name="reward" label="The reward to look forward to" />
+      <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
+        <Button
+          type="submit"
+          variant="contained"
+          loading={form.formState.isSubmitting}
+          loadingPosition="start"
+        >
+          Keep this aim
+        </Button>
+        <span role="status">{saved ? 'Kept.' : ''}</span>
+      </Stack>
+    </Stack>
+  );
+}

@@ -1,0 +1,172 @@
+import Box from '@mui/material/Box';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import type { Campaign, Current } from '@/core/clean/campaign';
+import { offeredMinutes } from '@/core/clean/progress';
+import { type ThawLine, thawLine } from '@/core/spread/thaw-line';
+import { ThawLineChart } from '../charts/thaw-line-chart';
+import type { ActionResult } from '../forms/result';
+import type { CleanForm } from '../forms/schemas';
+import { LinkButton } from '../parts/link-button';
+import { PageHead } from '../parts/page-head';
+import { Sentence } from '../parts/sentence';
+import { Unfold } from '../parts/unfold';
+import { count, daysBetween, hours, longDate, plusDays } from '../parts/words';
+import { SpreadButton } from '../spread/spread-button';
+import { AimForm } from './aim-form';
+
+type Actions = {
+  readonly save: (input: unknown) => Promise<ActionResult>;
+  readonly spread: () => Promise<ActionResult<{ unplaced: number }>>;
+};
+
+/** The reason and the finish line, and how the work is melting towards it. */
+export function AimPage({ state, actions }: { state: Current; actions: Actions }) {
+  const { campaign, today } = state;
+  if (!campaign) return <FirstAim today={today} save={actions.save} />;
+  const { clean } = campaign;
+  const days = daysBetween(today, clean.finish);
+  return (
+    <>
+      <PageHead title={clean.name}>
+        {clean.reason && <Box>{clean.reason}</Box>}
+        <Box>
+          Finish line: {longDate(clean.finish)},{' '}
+          {days > 0
+            ? `in ${count(days, 'day', 'days')}`
+            : days === 0
+              ? 'today'
+              : `${count(-days, 'day', 'days')} ago`}
+          . {clean.reward && `Then: ${clean.reward}`}
+        </Box>
+      </PageHead>
+      <Stack spacing={4}>
+        {campaign.plans ? (
+          <Thaw campaign={campaign} today={today} spread={actions.spread} />
+        ) : (
+          <NotSpread state={state} spread={actions.spread} />
+        )}
+        <Unfold title="Change the aim">
+          <AimForm clean={formOf(clean)} action={actions.save} />
+        </Unfold>
+      </Stack>
+    </>
+  );
+}
+
+function Thaw({ campaign, today, spread }: { campaign: Campaign; today: string; spread: Actions['spread'] }) {
+  if (!campaign.plans) return null;
+  const { first, latest } = campaign.plans;
+  const thaw = thawLine(campaign.problem, latest.plan, first.plan, today);
+  return (
+    <Stack spacing={2}>
+      {campaign.stale && (
+        <Sentence tone="note">
+          <Stack
+            direction={{ xs: 'column', sm: 'row' }}
+            spacing={2}
+            sx={{ alignItems: { sm: 'center' }, justifyContent: 'space-between' }}
+          >
+            <span>The home, the hours or the aim have changed since this plan was made.</span>
+            <SpreadButton action={spread} label="Spread the work again" />
+          </Stack>
+        </Sentence>
+      )}
+      <ThawLineChart thaw={thaw} finish={campaign.clean.finish} today={today} />
+      <Typography sx={{ maxWidth: '70ch' }}>{verdict(thaw, campaign)}</Typography>
+      <Stack direction="row" spacing={1.5} sx={{ flexWrap: 'wrap', rowGap: 1.5 }}>
+        <LinkButton href="/day" variant="contained">
+          Today’s work
+        </LinkButton>
+        <LinkButton href="/spread" variant="outlined">
+          The house by day
+        </LinkButton>
+      </Stack>
+    </Stack>
+  );
+}
+
+/** What the line says, in words. */
+function verdict(thaw: ThawLine, { problem, plans, clean }: Campaign): string {
+  const left = thaw.planned[0]?.minutes ?? 0;
+  const offered = offeredMinutes(problem);
+  const last = plans?.latest.plan.metrics.finish?.slice(0, 10);
+  const spare = last === undefined ? 0 : daysBetween(last, clean.finish);
+  const when =
+    last === undefined
+      ? 'Nothing is left to plan'
+      : `The last work is planned for ${longDate(last)}, ${spare === 0 ? 'the very day of the finish line' : `${count(spare, 'day', 'days')} before the finish line`}`;
+  const fit =
+    thaw.unplaced > 0 ? ` ${hours(thaw.unplaced)} of work have no place yet; see The house by day.` : '';
+  return `${hours(thaw.total - left)} of ${hours(thaw.total)} are clear. ${hours(left)} are left, and ${hours(offered)} are offered for them. ${when}.${fit}`;
+}
+
+function NotSpread({ state, spread }: { state: Current; spread: Actions['spread'] }) {
+  const { household, tasks } = state;
+  const rooms = household.home.floors.flatMap((floor) => floor.rooms);
+  const hasHours = household.people.some((person) => person.hours.length > 0);
+  if (rooms.length === 0)
+    return (
+      <Step
+        sentence="The finish line stands. Now walk the house, one room to begin with."
+        href="/walk"
+        label="Walk the first room"
+      />
+    );
+  if (!hasHours)
+    return (
+      <Step
+        sentence={`${count(tasks.length, 'job is', 'jobs are')} listed. Now say who helps, and when they have time.`}
+        href="/people"
+        label="Say who helps"
+      />
+    );
+  return (
+    <Stack spacing={2} sx={{ alignItems: 'flex-start' }}>
+      <Typography>
+        {count(tasks.length, 'job is', 'jobs are')} listed and somebody has time. The work can be spread over
+        the days now.
+      </Typography>
+      <SpreadButton action={spread} label="Spread the work" />
+    </Stack>
+  );
+}
+
+function Step({ sentence, href, label }: { sentence: string; href: string; label: string }) {
+  return (
+    <Stack spacing={2} sx={{ alignItems: 'flex-start' }}>
+      <Typography>{sentence}</Typography>
+      <LinkButton href={href} variant="contained" size="large">
+        {label}
+      </LinkButton>
+    </Stack>
+  );
+}
+
+const WEEKS_FOR_A_NEW_CLEAN = 4;
+
+function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
+  const clean: CleanForm = {
+    name: '',
+    reason: '',
+    reward: '',
+    start: today,
+    finish: plusDays(today, WEEKS_FOR_A_NEW_CLEAN * 7),
+    spread: 'even',
+    grouping: 'room',
+    hardestFirst: true,
+  };
+  return (
+    <>
+      <PageHead title="What is it for, and by when?">
+        A finish line makes the rest simple: everything is planned towards it. It can be moved at any time.
+      </PageHead>
+      <AimForm clean={clean} action={save} />
+    </>
+  );
+}
+
+function formOf(clean: Campaign['clean']): CleanForm {
+  const { name, reason, reward, start, finish, spread, grouping, hardestFirst } = clean;
+  return { name, reason, reward, start, finish, spread, grouping, hardestFirst };
+}

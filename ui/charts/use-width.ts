@@ -1,0 +1,17 @@
+'use client';
+import { type RefObject, useEffect, useRef, useState } from 'react';
+
+/** The width of an element in CSS pixels, as it changes. */
+export function useWidth<T extends HTMLElement>(first: number): [RefObject<T | null>, number] {
+  const ref = useRef<T>(null);
+  const [width, setWidth] = useState(first);
+  useEffect(() => {
+    if (!ref.current) return;
+    const watch = new ResizeObserver(
+      ([entry]) => entry && setWidth(Math.max(240, Math.round(entry.contentRect.width))),
+    );
+    watch.observe(ref.current);
+    return () => watch.disconnect();
+  }, []);
+  return [ref, width];
+}

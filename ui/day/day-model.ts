@@ -1,0 +1,149 @@
+import { PRODUCTS } from '@/core/catalogue/products';
+import type { Campaign, Current } from '@/core/clean/campaign';
+import { type CleanTask, partsOfStepId } from '@/core/clean/tasks';
+import { type DayItem, dayView, type RunningWait, slippedSteps } from '@/core/day/day-view';
+import type { PlanSession } from '@/core/formats/plan';
+
+/** The day as plain data for the screen in the person's hand. */
+
+export type DayStep = {
+  readonly id: string;
+  readonly title: string;
+  readonly job: string;
+  readonly where: string;
+  readonly minutes: number;
+  readonly start: string;
+  readonly end: string;
+  readonly who: string;
+  readonly how: string;
+  readonly doneWhen: string;
+  readonly caution: string | undefined;
+  readonly kit: readonly string[];
+  /** Nothing holds it up: it could be done this minute. */
+  readonly ready: boolean;
+};
+
+export type DayWait = {
+  readonly id: string;
+  readonly title: string;
+  readonly where: string;
+  readonly since: string;
+  readonly ready: string;
+  readonly latest: string | undefined;
+};
+
+export type DayScreen = {
+  readonly date: string;
+  readonly now: string;
+  readonly current: DayStep | undefined;
+  readonly waits: readonly DayWait[];
+  readonly next: readonly DayStep[];
+  readonly done: readonly DayStep[];
+  readonly minutes: { readonly done: number; readonly open: number };
+  readonly sessions: readonly { readonly name: string; readonly start: string; readonly end: string }[];
+  readonly slipped: number;
+  /** The nearest later date on which something is planned. */
+  readonly nextDate: string | undefined;
+};
+
+export function dayScreen(
+  state: Current,
+  campaign: Campaign,
+  date: string,
+  person: string | undefined,
+): DayScreen {
+  const { problem } = campaign;
+  const plan = campaign.plans?.latest.plan;
+  if (!plan) throw new Error('A day needs a plan.');
+  const view = dayView(problem, plan, date, state.now, person);
+  const tasks = new Map(state.tasks.map((task) => [task.id, task]));
+  const names = new Map(state.household.people.map((member) => [member.id, member.name]));
+  const step = (item: DayItem) => stepOf(item, tasks, names, view.ready.has(item.step.id));
+  const isToday = date === state.today;
+  const ofPerson = (session: PlanSession) => person === undefined || session.person === person;
+  return {
+    date,
+    now: state.now,
+    current: view.now && step(view.now),
+    waits: isToday ? view.waits.map((wait) => waitOf(wait, tasks)) : [],
+    next: view.next.map(step),
+    done: view.done.map(step),
+    minutes: view.minutes,
+    sessions: plan.sessions
+      .filter((session) => session.date === date && ofPerson(session))
+      .map((session) => ({
+        name: names.get(session.person) ?? session.person,
+        start: session.start,
+        end: session.end,
+      })),
+    slipped: isToday ? slippedSteps(problem, plan, date) : 0,
+    nextDate: plan.sessions
+      .filter((session) => session.date > date && ofPerson(session))
+      .map((session) => session.date)
+      .sort()[0],
+  };
+}
+
+function stepOf(
+  item: DayItem,
+  tasks: ReadonlyMap<string, CleanTask>,
+  names: ReadonlyMap<string, string>,
+  ready: boolean,
+): DayStep {
+  const task = taskOf(item.step.id, tasks);
+  return {
+    id: item.step.id,
+    title: titleOf(item.step.id, task),
+    job: task.method.title,
+    where: whereOf(task),
+    minutes: item.step.minutes,
+    start: item.start,
+    end: item.end,
+    who: item.people.map((id) => names.get(id) ?? id).join(' and '),
+    how: task.method.how,
+    doneWhen: task.method.doneWhen,
+    caution: task.method.caution,
+    kit: kitOf(task),
+    ready,
+  };
+}
+
+function waitOf(wait: RunningWait, tasks: ReadonlyMap<string, CleanTask>): DayWait {
+  const task = taskOf(wait.step.id, tasks);
+  return {
+    id: wait.step.id,
+    title: titleOf(wait.step.id, task),
+    where: whereOf(task),
+    since: wait.since,
+    ready: wait.ready,
+    latest: wait.latest,
+  };
+}
+
+function taskOf(stepId: string, tasks: ReadonlyMap<string, CleanTask>): CleanTask {
+  const task = tasks.get(partsOfStepId(stepId)?.taskId ?? '');
+  if (!task) throw new Error(`No task for the step ${stepId}`);
+  return task;
+}
+
+function titleOf(stepId: string, task: CleanTask): string {
+  const key = partsOfStepId(stepId)?.key;
+  return task.method.steps.find((step) => step.key === key)?.title ?? task.method.title;
+}
+
+function whereOf(task: CleanTask): string {
+  const many = task.fixture.count > 1 ? `, ${task.fixture.count} of them` : '';
+  return task.stop.shell ? task.room.name : `${task.room.name}, ${task.stop.name.toLowerCase()}${many}`;
+}
+
+/** Tools, and the products that the household's usual school of products takes for this job. */
+function kitOf({ method }: CleanTask): string[] {
+  const doses = method.products.pantry ?? method.products.shop ?? method.products.water ?? [];
+  return [
+    ...method.tools,
+    ...doses.map(
+      (dose) =>
+        `${PRODUCTS[dose.product].toLowerCase()}, ${dose.amount} ${dose.unit}${dose.inMl ? ` in ${dose.inMl / 1000} l of water` : ''}`,
+    ),
+  ];
+}

@@ -1,0 +1,48 @@
+'use client';
+import TextField, { type TextFieldProps } from '@mui/material/TextField';
+import { type FieldPath, type FieldValues, get, type UseFormReturn } from 'react-hook-form';
+
+type FieldProps<Values extends FieldValues> = Omit<TextFieldProps, 'form' | 'name' | 'error'> & {
+  readonly form: UseFormReturn<Values>;
+  readonly name: FieldPath<Values>;
+  readonly number?: boolean;
+  readonly hint?: string;
+};
+
+/** A labelled text field of a form, with the sentence that belongs to it. */
+export function Field<Values extends FieldValues>({
+  form,
+  name,
+  number = false,
+  hint,
+  slotProps,
+  ...rest
+}: FieldProps<Values>) {
+  const { message: fault }: { message?: string } = get(form.formState.errors, name) ?? {};
+  const registered = form.register(name, number ? { setValueAs: numberFrom } : {});
+  return (
+    <TextField
+      {...rest}
+      {...registered}
+      inputRef={registered.ref}
+      ref={undefined}
+      id={`field-${name}`}
+      error={fault !== undefined}
+      helperText={fault ?? hint}
+      slotProps={{
+        ...slotProps,
+        htmlInput: { ...(number && { inputMode: 'decimal' }), ...(slotProps?.htmlInput as object) },
+        formHelperText: { role: fault === undefined ? undefined : 'alert' },
+      }}
+    />
+  );
+}
+
+/** Takes a comma for a point; anything else that is no number stays one that the schema refuses. */
+function numberFrom(value: unknown): number {
+  if (typeof value === 'number') return value;
+  const text = String(value ?? '')
+    .trim()
+    .replace(',', '.');
+  return text === '' ? Number.NaN : Number(text);
+}

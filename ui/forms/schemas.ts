@@ -1,0 +1,166 @@
+import { z } from 'zod';
+import { TAGS } from '@/core/catalogue/method';
+import { GROUPINGS, SPREADS } from '@/core/formats/problem';
+import { dateSchema, idSchema } from '@/core/formats/scalars';
+import {
+  FULLNESSES,
+  HEIGHTS,
+  MOST_COUNT,
+  MOST_ROOM_M,
+  ROOM_KINDS,
+  type RoomKind,
+  SOILS,
+} from '@/core/home/room';
+
+/** What the forms ask for. The browser and the server read by the same schemas; the messages are for the person. */
+
+const textField = (empty: string, most: number) =>
+  z.string().trim().min(1, empty).max(most, `Please keep it under ${most} characters.`);
+
+const email = z
+  .string()
+  .trim()
+  .max(190, 'That email is too long.')
+  .pipe(z.email('That does not look like an email address. It needs a name, an @ and a domain.'));
+
+export const signInSchema = z.object({
+  email,
+  passphrase: z
+    .string()
+    .min(1, 'Please type your passphrase.')
+    .max(500, 'That is longer than any passphrase here.'),
+});
+
+export const LEAST_PASSPHRASE = 10;
+
+export const signUpSchema = z.object({
+  householdName: textField('Please give your household a name, such as “14 Juniper Row”.', 80),
+  email,
+  passphrase: z
+    .string()
+    .min(
+      LEAST_PASSPHRASE,
+      `A passphrase needs at least ${LEAST_PASSPHRASE} characters. Three or four words do well.`,
+    )
+    .max(500, 'Please keep it under 500 characters.'),
+  timezone: z.string().min(1).max(64),
+});
+
+const metres = (what: string) =>
+  z
+    .number({ error: `Please give the ${what} in metres, such as 3.5.` })
+    .gt(0, `The ${what} has to be more than 0 m.`)
+    .max(MOST_ROOM_M, `The ${what} can be ${MOST_ROOM_M} m at the most.`);
+
+const roomKind = z.enum(
+  Object.keys(ROOM_KINDS) as [RoomKind, ...RoomKind[]],
+  'Please choose a kind of room.',
+);
+
+export const roomFormSchema = z.object({
+  name: textField('Please give the room a name.', 80),
+  kind: roomKind,
+  lengthM: metres('length'),
+  widthM: metres('width'),
+  heightM: metres('height'),
+});
+
+export const newRoomSchema = roomFormSchema.extend({ id: idSchema, floorId: idSchema });
+export const changedRoomSchema = roomFormSchema.omit({ kind: true }).extend({ id: idSchema });
+
+export const floorFormSchema = z.object({
+  name: textField('Please give the floor a name, such as “First floor”.', 80),
+});
+export const newFloorSchema = floorFormSchema.extend({ id: idSchema });
+
+export const stopFormSchema = z.object({
+  name: textField('Please give the stop a name, such as “Window”.', 80),
+});
+export const newStopSchema = stopFormSchema.extend({ id: idSchema, roomId: idSchema });
+
+export const countSchema = z
+  .number({ error: 'Please give the count as a number.' })
+  .int('A count is a whole number.')
+  .min(1, 'There has to be at least 1. To drop it, use “Leave it this time” or “Remove”.')
+  .max(MOST_COUNT, `The most is ${MOST_COUNT} at one stop. Is there a digit too many?`);
+
+const sizeField = z
+  .number()
+  .gt(0, 'A size has to be more than 0.')
+  .max(MOST_COUNT, `The most is ${MOST_COUNT}.`)
+  .optional();
+
+export const fixtureFormSchema = z.object({
+  stopId: idSchema,
+  fixture: z.strictObject({
+    id: idSchema,
+    kind: z.string().min(1).max(60),
+    height: z.enum(HEIGHTS),
+    count: countSchema,
+    size: z.strictObject({
+      widthM: metres('width').optional(),
+      heightM: metres('height').optional(),
+      shelfM: sizeField,
+      drawers: sizeField,
+      slats: sizeField,
+    }),
+    surface: z.string().min(1).max(60).optional(),
+    soil: z.enum(SOILS),
+    fullness: z.enum(FULLNESSES),
+    leave: z.boolean(),
+  }),
+});
+
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Please give a time such as 18:30.');
+
+const minutes = (what: string, least: number, most: number) =>
+  z
+    .number({ error: `Please give ${what} in minutes.` })
+    .int('Whole minutes, please.')
+    .min(least, `At least ${least} minutes, please.`)
+    .max(most, `At most ${most} minutes, please.`);
+
+export const memberFormSchema = z.object({
+  id: idSchema,
+  name: textField('Please give the person a name.', 80),
+  hours: z.array(
+    z
+      .object({ weekday: z.int().min(1).max(7), from: clock, to: clock })
+      .refine((hours) => hours.from < hours.to, {
+        message: 'This time ends before it begins.',
+        path: ['to'],
+      }),
+  ),
+  dailyCap: minutes('the most in one day', 10, 960),
+  breakAfter: minutes('when a break is due', 10, 480),
+  breakLength: minutes('the length of a break', 0, 120),
+  cannot: z.array(z.enum(Object.keys(TAGS) as [string, ...string[]])),
+});
+
+const date = z.string().min(1, 'Please choose a date.').pipe(dateSchema);
+
+export const cleanFormSchema = z
+  .object({
+    name: textField('Please give this clean a name, such as “Spring 2027”.', 80),
+    reason: z.string().trim().max(300, 'Please keep it under 300 characters.'),
+    reward: z.string().trim().max(200, 'Please keep it under 200 characters.'),
+    start: date,
+    finish: date,
+    spread: z.enum(SPREADS),
+    grouping: z.enum(GROUPINGS),
+    hardestFirst: z.boolean(),
+  })
+  .refine((clean) => clean.start <= clean.finish, {
+    message: 'The finish is before the start. Choose a later finish or an earlier start.',
+    path: ['finish'],
+  });
+
+export const tickFormSchema = z.object({ step: idSchema.max(300) });
+export const idOnlySchema = z.object({ id: idSchema });
+
+export type SignIn = z.infer<typeof signInSchema>;
+export type SignUp = z.infer<typeof signUpSchema>;
+export type RoomForm = z.infer<typeof roomFormSchema>;
+export type MemberForm = z.infer<typeof memberFormSchema>;
+export type CleanForm = z.infer<typeof cleanFormSchema>;
+export type FixtureForm = z.infer<typeof fixtureFormSchema>;

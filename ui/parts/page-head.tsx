@@ -1,0 +1,40 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+
+/** The head of a page: what it is, one line of where things stand, and what can be done about it. */
+export function PageHead({
+  title,
+  children,
+  actions,
+}: {
+  title: string;
+  children?: ReactNode;
+  actions?: ReactNode;
+}) {
+  return (
+    <Box
+      component="header"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 2,
+        alignItems: 'flex-end',
+        justifyContent: 'space-between',
+        mb: { xs: 2, md: 3 },
+      }}
+    >
+      <Box sx={{ minWidth: 0, flex: '1 1 20rem' }}>
+        <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>
+          {title}
+        </Typography>
+        {children && (
+          <Typography component="div" sx={{ color: 'text.secondary', mt: 0.75, maxWidth: '62ch' }}>
+            {children}
+          </Typography>
+        )}
+      </Box>
+      {actions}
+    </Box>
+  );
+}

@@ -1,0 +1,8 @@
+'use client';
+import Link, { type LinkProps } from '@mui/material/Link';
+import NextLink from 'next/link';
+
+/** A link in running text. */
+export function TextLink({ href, ...rest }: LinkProps & { readonly href: string }) {
+  return <Link component={NextLink} href={href} {...rest} />;
+}

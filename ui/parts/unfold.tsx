@@ -1,0 +1,49 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+
+/** Something that opens in place. */
+export function Unfold({
+  title,
+  children,
+  open = false,
+}: {
+  title: ReactNode;
+  children: ReactNode;
+  open?: boolean;
+}) {
+  return (
+    <Box
+      component="details"
+      open={open}
+      sx={{
+        borderTop: '1px solid',
+        borderColor: 'divider',
+        '& > summary': {
+          cursor: 'pointer',
+          py: 1.5,
+          minHeight: 44,
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1,
+          fontWeight: 600,
+          listStyle: 'none',
+        },
+        '& > summary::-webkit-details-marker': { display: 'none' },
+        '& > summary::before': {
+          content: '""',
+          width: 9,
+          height: 9,
+          flexShrink: 0,
+          borderRight: '2px solid',
+          borderBottom: '2px solid',
+          transform: 'rotate(-45deg)',
+          transition: 'transform 160ms',
+        },
+        '&[open] > summary::before': { transform: 'rotate(45deg)' },
+      }}
+    >
+      <summary>{title}</summary>
+      <Box sx={{ pb: 2 }}>{children}</Box>
+    </Box>
+  );
+}

@@ -1,0 +1,162 @@
+'use client';
+import Close from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import IconButton from '@mui/material/IconButton';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Controller, useFieldArray } from 'react-hook-form';
+import { TAGS } from '@/core/catalogue/method';
+import type { Member } from '@/core/formats/household';
+import { Field } from '../forms/field';
+import type { ActionResult } from '../forms/result';
+import { memberFormSchema, type MemberForm as Values } from '../forms/schemas';
+import { useActionForm } from '../forms/use-action-form';
+import { Sentence } from '../parts/sentence';
+import { WEEKDAYS } from './weekdays';
+
+type Act = (input: unknown) => Promise<ActionResult>;
+
+type MemberFormProps = {
+  readonly member: Omit<Member, 'dislikes'>;
+  readonly save: Act;
+  readonly drop?: Act;
+  readonly onSaved?: () => void;
+};
+
+/** A person's name, weekly hours, caps and what they must not do. */
+export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
+  const [saved, setSaved] = useState('');
+  const { id, name, hours, dailyCap, breakAfter, breakLength, cannot } = member;
+  const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot };
+  const { form, submit, sentence } = useActionForm(memberFormSchema, values, save, () => {
+    setSaved('Kept.');
+    onSaved?.();
+  });
+  const remove = async () => {
+    const result = await drop?.({ id }).catch(() => undefined);
+    if (!result?.ok)
+      form.setError('root', { message: 'That did not work. Nothing was changed; try again in a moment.' });
+  };
+  return (
+    <Stack
+      component="form"
+      noValidate
+      onSubmit={submit}
+      spacing={2.5}
+      aria-label={name === '' ? 'New person' : name}
+      sx={{ maxWidth: 640 }}
+    >
+      <Sentence>{sentence}</Sentence>
+      <Field form={form} name="name" label="Name" />
+      <Hours form={form} />
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+        <Field form={form} name="dailyCap" label="Most a day, min" number />
+        <Field form={form} name="breakAfter" label="Break after, min" number />
+        <Field form={form} name="breakLength" label="Length of break, min" number />
+      </Stack>
+      <Controller
+        control={form.control}
+        name="cannot"
+        render={({ field }) => (
+          <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+            <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
+              Never gives this person
+            </Typography>
+            {Object.entries(TAGS).map(([tag, words]) => (
+              <FormControlLabel
+                key={tag}
+                control={
+                  <Checkbox
+                    checked={field.value.includes(tag)}
+                    onChange={(event) =>
+                      field.onChange(
+                        event.target.checked
+                          ? [...field.value, tag]
+                          : field.value.filter((other) => other !== tag),
+                      )
+                    }
+                  />
+                }
+                label={words}
+              />
+            ))}
+          </Box>
+        )}
+      />
+      <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
+        <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
+          Keep
+        </Button>
+        <span role="status">{saved}</span>
+        {drop && (
+          <Button color="inherit" onClick={remove} sx={{ ml: 'auto' }}>
+            {name} does not help
+          </Button>
+        )}
+      </Stack>
+    </Stack>
+  );
+}
+
+function Hours({ form }: { form: ReturnType<typeof useActionForm<Values>>['form'] }) {
+  const { fields, append, remove } = useFieldArray({ control: form.control, name: 'hours' });
+  return (
+    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+      <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem', mb: 1.5 }}>
+        Hours in a usual week
+      </Typography>
+      <Stack spacing={1.5}>
+        {fields.map((row, i) => (
+          <Stack key={row.id} direction="row" spacing={1} role="group" aria-label={`Hours ${i + 1}`}>
+            <Field
+              form={form}
+              name={`hours.${i}.weekday`}
+              label="Day"
+              size="small"
+              select
+              number
+              slotProps={{ select: { native: true } }}
+            >
+              {WEEKDAYS.map((day, weekday) => (
+                <option key={day} value={weekday + 1}>
+                  {day}
+                </option>
+              ))}
+            </Field>
+            <Field
+              form={form}
+              name={`hours.${i}.from`}
+              label="From"
+              type="time"
+              size="small"
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
+            <Field
+              form={form}
+              name={`hours.${i}.to`}
+              label="To"
+              type="time"
+              size="small"
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
+            <IconButton aria-label={`Remove hours ${i + 1}`} onClick={() => remove(i)}>
+              <Close />
+            </IconButton>
+          </Stack>
+        ))}
+      </Stack>
+      <Button
+        onClick={() =>
+          append({ weekday: ((fields.at(-1)?.weekday ?? 0) % 7) + 1, from: '18:30', to: '20:30' })
+        }
+        sx={{ mt: 1 }}
+      >
+        Add hours
+      </Button>
+    </Box>
+  );
+}

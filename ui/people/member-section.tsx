@@ -1,0 +1,51 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { TAGS, type Tag } from '@/core/catalogue/method';
+import type { Member } from '@/core/formats/household';
+import { Unfold } from '../parts/unfold';
+import { duration, hours } from '../parts/words';
+import { MemberForm } from './member-form';
+import type { PeopleActions } from './people-page';
+import { WeekHours } from './week-hours';
+
+export function MemberSection({
+  member,
+  minutes,
+  actions,
+}: {
+  member: Member;
+  minutes: number;
+  actions: PeopleActions;
+}) {
+  const cannot = member.cannot.filter((tag): tag is Tag => Object.hasOwn(TAGS, tag)).map((tag) => TAGS[tag]);
+  return (
+    <Box
+      component="section"
+      aria-label={member.name}
+      sx={{ borderTop: '2px solid', borderColor: 'text.primary', pt: 1.5 }}
+    >
+      <Box
+        sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr minmax(280px, 430px)' }, gap: 2 }}
+      >
+        <Box>
+          <Typography variant="h2">{member.name}</Typography>
+          <Typography sx={{ mt: 0.5 }}>
+            {member.hours.length === 0
+              ? 'No hours yet'
+              : `${hours(minutes)} a week, at most ${duration(member.dailyCap)} a day`}
+          </Typography>
+          <Typography sx={{ color: 'text.secondary' }}>
+            A break of {duration(member.breakLength)} after {duration(member.breakAfter)} at the latest
+          </Typography>
+          {cannot.length > 0 && (
+            <Typography sx={{ color: 'text.secondary' }}>Never: {cannot.join(', ')}</Typography>
+          )}
+        </Box>
+        <WeekHours name={member.name} hours={member.hours} />
+      </Box>
+      <Unfold title={`Change ${member.name}’s hours and limits`}>
+        <MemberForm member={member} save={actions.saveMember} drop={actions.dropMember} />
+      </Unfold>
+    </Box>
+  );
+}

@@ -1,0 +1,43 @@
+import Stack from '@mui/material/Stack';
+import type { Current } from '@/core/clean/campaign';
+import type { Member } from '@/core/formats/household';
+import { clockMinutes } from '@/core/time/local-time';
+import type { ActionResult } from '../forms/result';
+import { PageHead } from '../parts/page-head';
+import { count, hours } from '../parts/words';
+import { AddMember } from './add-member';
+import { MemberSection } from './member-section';
+
+export type PeopleActions = {
+  readonly saveMember: (input: unknown) => Promise<ActionResult>;
+  readonly dropMember: (input: unknown) => Promise<ActionResult>;
+};
+
+/** Who helps, when they have time, how much on one day, and what each must not do. */
+export function PeoplePage({ state, actions }: { state: Current; actions: PeopleActions }) {
+  const { people } = state.household;
+  const week = people.reduce((sum, person) => sum + weeklyMinutes(person), 0);
+  return (
+    <>
+      <PageHead title="People">
+        {people.length === 0
+          ? 'Say who helps, and when each has time. Two evenings a week are a good start.'
+          : `${count(people.length, 'person offers', 'people offer')} ${hours(week)} in a usual week.`}
+      </PageHead>
+      <Stack spacing={3} sx={{ maxWidth: 980 }}>
+        {people.map((person) => (
+          <MemberSection key={person.id} member={person} minutes={weeklyMinutes(person)} actions={actions} />
+        ))}
+        <AddMember save={actions.saveMember} first={people.length === 0} />
+      </Stack>
+    </>
+  );
+}
+
+/** Free minutes of a usual week, no day beyond the cap. */
+function weeklyMinutes(person: Member): number {
+  const byDay = new Map<number, number>();
+  for (const { weekday, from, to } of person.hours)
+    byDay.set(weekday, (byDay.get(weekday) ?? 0) + clockMinutes(to) - clockMinutes(from));
+  return [...byDay.values()].reduce((sum, minutes) => sum + Math.min(minutes, person.dailyCap), 0);
+}

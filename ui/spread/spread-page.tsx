@@ -1,0 +1,110 @@
+import Box from '@mui/material/Box';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import type { Campaign, Current } from '@/core/clean/campaign';
+import { roomsOf } from '@/core/home/room';
+import type { ActionResult } from '../forms/result';
+import { LinkButton } from '../parts/link-button';
+import { PageHead } from '../parts/page-head';
+import { Sentence } from '../parts/sentence';
+import { count, hours, longDate } from '../parts/words';
+import { houseByDay } from './house-model';
+import { HouseTable } from './house-table';
+import { SpreadButton } from './spread-button';
+
+type Spread = () => Promise<ActionResult<{ unplaced: number }>>;
+
+/** The house by day. */
+export function SpreadPage({ state, spread }: { state: Current; spread: Spread }) {
+  const { campaign } = state;
+  if (!campaign) {
+    return (
+      <>
+        <PageHead title="The house by day">
+          Work is spread towards a finish line, and there is none yet.
+        </PageHead>
+        <LinkButton href="/aim" variant="contained" size="large">
+          Set the finish line
+        </LinkButton>
+      </>
+    );
+  }
+  const { plans } = campaign;
+  return (
+    <>
+      <PageHead
+        title="The house by day"
+        actions={<SpreadButton action={spread} label={plans ? 'Spread the work again' : 'Spread the work'} />}
+      >
+        {plans
+          ? sentenceOf(campaign)
+          : `Everything up to ${longDate(campaign.clean.finish)} is still open. One press finds a day for each job.`}
+      </PageHead>
+      {campaign.stale && (
+        <Sentence tone="note">The home, the hours or the aim have changed since this plan was made.</Sentence>
+      )}
+      {plans && <Plan state={state} campaign={campaign} />}
+    </>
+  );
+}
+
+function sentenceOf({ plans, clean }: Campaign): string {
+  const plan = plans?.latest.plan;
+  if (!plan) return '';
+  const last = plan.metrics.finish;
+  const sessions = count(plan.sessions.length, 'session', 'sessions');
+  return last === null
+    ? 'Nothing is left to plan.'
+    : `${sessions} from here to ${longDate(last.slice(0, 10))}; the finish line is ${longDate(clean.finish)}.`;
+}
+
+function Plan({ state, campaign }: { state: Current; campaign: Campaign }) {
+  const rainy = new Set(state.household.weather.filter((day) => !day.dry).map((day) => day.date));
+  return (
+    <Stack spacing={4} sx={{ mt: 2 }}>
+      <HouseTable
+        house={houseByDay(campaign)}
+        rooms={roomsOf(state.household.home)}
+        people={state.household.people}
+        today={state.today}
+        rainy={rainy}
+      />
+      <Legend />
+      <LeftOut campaign={campaign} />
+    </Stack>
+  );
+}
+
+function Legend() {
+  return (
+    <Typography variant="body2" sx={{ color: 'text.secondary', maxWidth: '70ch' }}>
+      Figures are minutes of hands-on work: hatched ice is planned, clear water is done. The line along the
+      bottom runs from the day a room is opened to the day it closes. Below the rooms, when each person works.
+      Press a date to open that day.
+    </Typography>
+  );
+}
+
+function LeftOut({ campaign }: { campaign: Campaign }) {
+  const unplaced = campaign.plans?.latest.plan.unplaced ?? [];
+  if (unplaced.length === 0) return null;
+  const { must, should, could } = campaign.plans?.latest.plan.metrics.unplaced ?? {
+    must: 0,
+    should: 0,
+    could: 0,
+  };
+  return (
+    <Box component="section" aria-labelledby="left-out">
+      <Typography variant="h2" id="left-out">
+        {count(unplaced.length, 'job has', 'jobs have')} no place yet, {hours(must + should + could)} of work
+      </Typography>
+      <Box component="ul" sx={{ pl: 2.5, columns: { md: 2 }, columnGap: 5 }}>
+        {unplaced.map((item) => (
+          <Box component="li" key={item.task} sx={{ breakInside: 'avoid', mb: 0.75 }}>
+            {item.message}
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import { Field } from '../forms/field';
+import type { ActionResult } from '../forms/result';
+import { floorFormSchema } from '../forms/schemas';
+import { useActionForm } from '../forms/use-action-form';
+import { newId } from '../parts/new-id';
+import { Sentence } from '../parts/sentence';
+
+/** Adds a floor on top of the house. */
+export function AddFloor({
+  action,
+  first,
+}: {
+  action: (input: unknown) => Promise<ActionResult>;
+  first: boolean;
+}) {
+  const { form, submit, sentence } = useActionForm(
+    floorFormSchema,
+    { name: first ? 'Ground floor' : '' },
+    (values) => action({ ...values, id: newId() }),
+    () => form.reset({ name: '' }),
+  );
+  return (
+    <Stack
+      component="form"
+      noValidate
+      onSubmit={submit}
+      spacing={1.5}
+      sx={{ maxWidth: 460 }}
+      aria-label="Add a floor"
+    >
+      <Sentence>{sentence}</Sentence>
+      <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
+        <Field
+          form={form}
+          name="name"
+          label={first ? 'The first floor to walk' : 'Another floor, above'}
+          size="small"
+        />
+        <Button
+          type="submit"
+          variant={first ? 'contained' : 'outlined'}
+          sx={{ flexShrink: 0 }}
+          loading={form.formState.isSubmitting}
+        >
+          Add floor
+        </Button>
+      </Stack>
+    </Stack>
+  );
+}

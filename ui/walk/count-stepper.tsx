@@ -1,0 +1,46 @@
+'use client';
+import Add from '@mui/icons-material/Add';
+import Remove from '@mui/icons-material/Remove';
+import IconButton from '@mui/material/IconButton';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { countSchema } from '../forms/schemas';
+
+/** How many there are: one press for one more, or typed. A count that can't be is kept as typed and says why. */
+export function CountStepper({ count, onChange }: { count: number; onChange: (count: number) => void }) {
+  const [typed, setTyped] = useState<string>();
+  const parsed = countSchema.safeParse(
+    typed === undefined ? count : Number(typed.trim() === '' ? Number.NaN : typed),
+  );
+  const fault = parsed.success ? undefined : parsed.error.issues[0]?.message;
+  const type = (text: string) => {
+    const next = countSchema.safeParse(Number(text.trim() === '' ? Number.NaN : text));
+    setTyped(text);
+    if (next.success && next.data !== count) onChange(next.data);
+  };
+  const step = (by: number) => type(String((parsed.success ? parsed.data : count) + by));
+  return (
+    <Stack direction="row" spacing={1} sx={{ alignItems: 'flex-start' }}>
+      <IconButton aria-label="One less" onClick={() => step(-1)} disabled={count <= 1 && fault === undefined}>
+        <Remove />
+      </IconButton>
+      <TextField
+        size="small"
+        label="How many"
+        value={typed ?? String(count)}
+        onChange={(event) => type(event.target.value)}
+        error={fault !== undefined}
+        helperText={fault}
+        sx={{ maxWidth: fault ? 320 : 120 }}
+        slotProps={{
+          htmlInput: { inputMode: 'numeric' },
+          formHelperText: { role: fault ? 'alert' : undefined },
+        }}
+      />
+      <IconButton aria-label="One more" onClick={() => step(1)}>
+        <Add />
+      </IconButton>
+    </Stack>
+  );
+}

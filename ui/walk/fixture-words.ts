@@ -1,0 +1,42 @@
+import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
+import type { Fixture, Fullness, Height, Soil } from '@/core/home/room';
+
+export const HEIGHT_WORDS: Record<Height, string> = {
+  ceiling: 'Ceiling',
+  high: 'High up',
+  middle: 'Hand height',
+  low: 'Low down',
+  floor: 'Floor',
+};
+
+export const SOIL_WORDS: Record<Soil, string> = {
+  light: 'light',
+  normal: 'normal',
+  heavy: 'heavy',
+  years: 'of years',
+};
+
+export const FULLNESS_WORDS: Record<Fullness, string> = {
+  empty: 'empty',
+  sparse: 'sparse',
+  half: 'half full',
+  full: 'full',
+  crammed: 'crammed',
+};
+
+export function fixtureName(fixture: Pick<Fixture, 'kind'>): string {
+  return isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind].name : fixture.kind;
+}
+
+/** `Window, 2 of them, heavy soil, clear`. */
+export function fixtureSummary(fixture: Fixture, clear: boolean): string {
+  return [
+    fixtureName(fixture),
+    fixture.count > 1 && `${fixture.count} of them`,
+    fixture.soil !== 'normal' && `soil ${SOIL_WORDS[fixture.soil]}`,
+    fixture.leave && 'left this time',
+    clear && 'clear',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

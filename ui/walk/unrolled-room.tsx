@@ -1,0 +1,152 @@
+'use client';
+import Box from '@mui/material/Box';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import { useOptimistic, useRef, useState, useTransition } from 'react';
+import { CATALOGUE } from '@/core/catalogue/catalogue';
+import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
+import { tasksOf } from '@/core/clean/tasks';
+import type { Fixture, Room, Stop } from '@/core/home/room';
+import { newFixture } from '@/core/home/starters';
+import type { ActionResult } from '../forms/result';
+import { newId } from '../parts/new-id';
+import { Sentence } from '../parts/sentence';
+import { AddFixture } from './add-fixture';
+import { FixturePanel } from './fixture-panel';
+import { fixtureName } from './fixture-words';
+import { Strip } from './strip';
+import { fixtureOrder } from './strip-model';
+
+export type RoomActions = {
+  readonly saveFixture: (input: unknown) => Promise<ActionResult>;
+  readonly dropFixture: (input: unknown) => Promise<ActionResult>;
+  readonly addStop: (input: unknown) => Promise<ActionResult>;
+};
+
+type Change =
+  | { readonly do: 'put'; readonly stopId: string; readonly fixture: Fixture }
+  | { readonly do: 'drop'; readonly fixture: Fixture }
+  | { readonly do: 'stop'; readonly stop: Stop };
+
+/** The room unrolled from its door, with what stands in it; everything on it is counted, rated and added in place. */
+export function UnrolledRoom({
+  room: stored,
+  clear,
+  actions,
+}: {
+  room: Room;
+  clear: readonly string[];
+  actions: RoomActions;
+}) {
+  const [room, change] = useOptimistic(stored, applied);
+  const [selected, setSelected] = useState<string>();
+  const [adding, setAdding] = useState<string>();
+  const [sentence, setSentence] = useState<string>();
+  const [said, setSaid] = useState('');
+  const [, start] = useTransition();
+  const panel = useRef<HTMLDivElement>(null);
+  const tasks = tasksOf({ floors: [{ id: 'f', name: 'f', rooms: [room] }] }, CATALOGUE);
+  const place = room.stops
+    .flatMap((stop) => stop.fixtures.map((fixture) => ({ stop, fixture })))
+    .find((found) => found.fixture.id === selected);
+
+  const carryOut = (what: Change, action: () => Promise<ActionResult>) =>
+    start(async () => {
+      change(what);
+      setSentence(undefined);
+      const result = await action().catch(() => undefined);
+      if (!result) setSentence('The server did not answer. The room is as it was; try again in a moment.');
+      else if (!result.ok) setSentence(result.faults.map((fault) => fault.sentence).join(' '));
+    });
+  const save = (stopId: string, fixture: Fixture) =>
+    carryOut({ do: 'put', stopId, fixture }, () => actions.saveFixture({ stopId, fixture }));
+  const add = (stop: Stop, kind: FixtureKindName) => {
+    const fixture = newFixture(newId(), kind);
+    save(stop.id, fixture);
+    setSelected(fixture.id);
+    setSaid(`${fixtureName(fixture)} added at ${stop.name}.`);
+  };
+  const drop = (fixture: Fixture) => {
+    carryOut({ do: 'drop', fixture }, () => actions.dropFixture({ id: fixture.id }));
+    setSelected(undefined);
+    setSaid(`${fixtureName(fixture)} removed.`);
+  };
+  const addStop = (name: string) => {
+    const stop: Stop = { id: newId(), name, shell: false, fixtures: [] };
+    carryOut({ do: 'stop', stop }, () => actions.addStop({ id: stop.id, roomId: room.id, name }));
+    setAdding(stop.id);
+  };
+  const select = (id: string) => {
+    setSelected(id);
+    setAdding(undefined);
+    panel.current?.scrollIntoView({ block: 'nearest' });
+  };
+  const stopToFill = room.stops.find((stop) => stop.id === adding);
+
+  return (
+    <Stack spacing={2}>
+      <Sentence>{sentence}</Sentence>
+      <Strip
+        room={room}
+        order={fixtureOrder(tasks)}
+        clear={new Set(clear)}
+        selected={selected}
+        onSelect={select}
+        onAddAt={(stopId) => {
+          setAdding(stopId);
+          setSelected(undefined);
+        }}
+        onAddStop={addStop}
+      />
+      <span role="status" className="visually-hidden">
+        {said}
+      </span>
+      <Box ref={panel}>
+        {place && (
+          <FixturePanel
+            key={place.fixture.id}
+            room={room}
+            stop={place.stop}
+            fixture={place.fixture}
+            tasks={tasks.filter((task) => task.fixture.id === place.fixture.id)}
+            onChange={(fixture) => save(place.stop.id, fixture)}
+            onDrop={() => drop(place.fixture)}
+          />
+        )}
+        {stopToFill && !place && (
+          <AddFixture
+            key={stopToFill.id}
+            stop={stopToFill}
+            onAdd={(kind) => add(stopToFill, kind)}
+            onClose={() => setAdding(undefined)}
+          />
+        )}
+        {!place && !stopToFill && (
+          <Typography sx={{ color: 'text.secondary' }}>
+            Press a thing on the strip to count and rate it. Press + below a stop to add what else stands
+            there.
+          </Typography>
+        )}
+      </Box>
+    </Stack>
+  );
+}
+
+function applied(room: Room, change: Change): Room {
+  if (change.do === 'stop') return { ...room, stops: [...room.stops, change.stop] };
+  return {
+    ...room,
+    stops: room.stops.map((stop) => {
+      if (change.do === 'drop')
+        return { ...stop, fixtures: stop.fixtures.filter((fixture) => fixture.id !== change.fixture.id) };
+      if (stop.id !== change.stopId) return stop;
+      const known = stop.fixtures.some((fixture) => fixture.id === change.fixture.id);
+      return {
+        ...stop,
+        fixtures: known
+          ? stop.fixtures.map((fixture) => (fixture.id === change.fixture.id ? change.fixture : fixture))
+          : [...stop.fixtures, change.fixture],
+      };
+    }),
+  };
+}

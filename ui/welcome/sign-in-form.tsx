@@ -1,0 +1,38 @@
+'use client';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import { useRouter } from 'next/navigation';
+import { Field } from '../forms/field';
+import type { ActionResult } from '../forms/result';
+import { signInSchema } from '../forms/schemas';
+import { useActionForm } from '../forms/use-action-form';
+import { Sentence } from '../parts/sentence';
+
+export function SignInForm({ action }: { action: (input: unknown) => Promise<ActionResult> }) {
+  const router = useRouter();
+  const { form, submit, sentence } = useActionForm(signInSchema, { email: '', passphrase: '' }, action, () =>
+    router.push('/day'),
+  );
+  return (
+    <Stack component="form" noValidate spacing={2} onSubmit={submit} aria-label="Sign in">
+      <Sentence>{sentence}</Sentence>
+      <Field form={form} name="email" label="Email" type="email" autoComplete="email" />
+      <Field
+        form={form}
+        name="passphrase"
+        label="Passphrase"
+        type="password"
+        autoComplete="current-password"
+      />
+      <Button
+        type="submit"
+        variant="contained"
+        size="large"
+        loading={form.formState.isSubmitting}
+        loadingPosition="start"
+      >
+        Sign in
+      </Button>
+    </Stack>
+  );
+}
