@@ -24,6 +24,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'integration',
+          globalSetup: ['server/testing/global-setup.mjs'],
           include: ['server/**/*.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 60_000,
@@ -34,6 +35,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'e2e',
+          globalSetup: ['e2e/support/global-setup.mjs'],
           include: ['e2e/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 180_000,

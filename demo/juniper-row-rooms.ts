@@ -9,7 +9,7 @@ const waxed: Note = { kind: 'hard-floor', surface: 'waxed wood' };
 export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
   {
     id: 'below',
-    name: 'Cellar',
+    name: 'Below ground',
     rooms: [
       furnish({
         id: 'cellar',

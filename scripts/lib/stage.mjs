@@ -6,15 +6,16 @@ export class Trouble extends Error {}
 /** Runs one stage and prints it with its time. `run` may return a few words about what it did. */
 export async function stage(title, run) {
   const started = performance.now();
-  process.stdout.write(`  ${title} …`);
+  const live = process.stdout.isTTY;
+  if (live) process.stdout.write(`  ${title} …`);
   try {
     const result = await run();
     const seconds = ((performance.now() - started) / 1000).toFixed(1);
     const note = typeof result === 'string' && result.length < 80 ? `: ${result}` : '';
-    process.stdout.write(`\r  ${title}${note} (${seconds} s)\n`);
+    process.stdout.write(`${live ? '\r' : ''}  ${title}${note} (${seconds} s)\n`);
     return result;
   } catch (error) {
-    process.stdout.write('\n');
+    process.stdout.write(live ? '\n' : `  ${title}: did not succeed\n`);
     throw error;
   }
 }

@@ -5,9 +5,9 @@ import type { ThawLine, ThawPoint } from '@/core/spread/thaw-line';
 import { hours, shortDate } from '../parts/words';
 import { useWidth } from './use-width';
 
-const MARGIN = { top: 26, right: 30, bottom: 34, left: 44 };
+const MARGIN = { top: 26, right: 46, bottom: 34, left: 44 };
 const DAY_MS = 86_400_000;
-const LEAST_PX_BETWEEN_DATES = 74;
+const LEAST_PX_BETWEEN_DATES = 84;
 
 const at = (point: ThawPoint) => new Date(`${point.date}T00:00Z`);
 
@@ -27,20 +27,20 @@ export function ThawLineChart({
   const inner = { width: width - MARGIN.left - MARGIN.right, height: height - MARGIN.top - MARGIN.bottom };
   const first = thaw.done[0] as ThawPoint;
   const x = scaleUtc([at(first), new Date(`${finish}T00:00Z`)], [0, inner.width]);
-  const y = scaleLinear([0, Math.max(60, thaw.total)], [inner.height, 0]).nice(4);
+  const y = scaleLinear([0, Math.max(1, thaw.total / 60)], [inner.height, 0]).nice(4);
   const path = line<ThawPoint>(
     (point) => x(at(point)),
-    (point) => y(point.minutes),
+    (point) => y(point.minutes / 60),
   ).curve(curveMonotoneX);
   const frost = area<ThawPoint>(
     (point) => x(at(point)),
     inner.height,
-    (point) => y(point.minutes),
+    (point) => y(point.minutes / 60),
   ).curve(curveMonotoneX);
   const left = thaw.planned[0]?.minutes ?? thaw.total;
   const all = [...thaw.done.slice(0, -1), ...thaw.planned];
   const nowX = x(new Date(`${today}T00:00Z`));
-  const end = { x: inner.width, y: y(thaw.unplaced) };
+  const end = { x: inner.width, y: y(thaw.unplaced / 60) };
   const days = Math.round((x.domain()[1]?.getTime() ?? 0) / DAY_MS - at(first).getTime() / DAY_MS);
   const every = Math.max(1, Math.ceil(days / Math.max(1, Math.floor(inner.width / LEAST_PX_BETWEEN_DATES))));
   const dates = Array.from(
@@ -89,7 +89,7 @@ export function ThawLineChart({
                 fontSize={12.5}
                 fill="var(--mui-palette-text-secondary)"
               >
-                {hours(tick)}
+                {tick} h
               </text>
             </g>
           ))}
@@ -98,7 +98,7 @@ export function ThawLineChart({
               key={date.getTime()}
               x={x(date)}
               y={inner.height + 22}
-              textAnchor={x(date) > inner.width - 30 ? 'end' : 'middle'}
+              textAnchor="middle"
               fontSize={12.5}
               fill="var(--mui-palette-text-secondary)"
             >
@@ -137,7 +137,7 @@ export function ThawLineChart({
           />
           <circle
             cx={nowX}
-            cy={y(left)}
+            cy={y(left / 60)}
             r={6}
             fill="var(--mui-palette-background-paper)"
             stroke="var(--mui-palette-thaw-water)"

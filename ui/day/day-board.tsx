@@ -53,7 +53,7 @@ export function DayBoard({
   return (
     <Stack spacing={3}>
       <Sentence>{sentence}</Sentence>
-      <Box role="status" sx={{ minHeight: last ? 44 : 0 }}>
+      <Box role="status" sx={last ? undefined : { height: 0, mt: '0 !important' }}>
         {last && (
           <Stack direction="row" spacing={1} sx={{ alignItems: 'center' }}>
             <span>{`“${last.title}” is done.`}</span>

@@ -5,7 +5,7 @@ import type { Member } from '@/core/formats/household';
 import { Unfold } from '../parts/unfold';
 import { duration, hours } from '../parts/words';
 import { MemberForm } from './member-form';
-import type { PeopleActions } from './people-page';
+import type { PeopleActions } from './people-actions';
 import { WeekHours } from './week-hours';
 
 export function MemberSection({

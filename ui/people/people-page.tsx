@@ -2,16 +2,11 @@ import Stack from '@mui/material/Stack';
 import type { Current } from '@/core/clean/campaign';
 import type { Member } from '@/core/formats/household';
 import { clockMinutes } from '@/core/time/local-time';
-import type { ActionResult } from '../forms/result';
 import { PageHead } from '../parts/page-head';
 import { count, hours } from '../parts/words';
 import { AddMember } from './add-member';
 import { MemberSection } from './member-section';
-
-export type PeopleActions = {
-  readonly saveMember: (input: unknown) => Promise<ActionResult>;
-  readonly dropMember: (input: unknown) => Promise<ActionResult>;
-};
+import type { PeopleActions } from './people-actions';
 
 /** Who helps, when they have time, how much on one day, and what each must not do. */
 export function PeoplePage({ state, actions }: { state: Current; actions: PeopleActions }) {

@@ -65,7 +65,7 @@ export function WeekHours({ name, hours }: { name: string; hours: readonly Weekl
               width={ROW - 10}
               y={top}
               height={Math.max(3, y(clockMinutes(item.to)) - top)}
-              rx={9}
+              rx={5}
               fill="var(--mui-palette-thaw-waterSoft)"
               stroke="var(--mui-palette-thaw-water)"
               strokeWidth={1.6}

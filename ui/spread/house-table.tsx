@@ -1,7 +1,9 @@
 import Box from '@mui/material/Box';
-import { scaleSqrt } from 'd3';
+import { scaleLinear, scaleSqrt } from 'd3';
 import type { Member } from '@/core/formats/household';
+import type { PlanSession } from '@/core/formats/plan';
 import type { Room } from '@/core/home/room';
+import { clockMinutes } from '@/core/time/local-time';
 import { TextLink } from '../parts/text-link';
 import { clock, dayOfMonth, duration, longDate, weekday } from '../parts/words';
 import { FROST } from '../walk/frost';
@@ -107,36 +109,18 @@ export function HouseTable({ house, rooms, people, today, rainy }: HouseTablePro
         <tbody>
           {people.map((person) => (
             <tr key={person.id}>
-              <Box component="th" scope="row" sx={{ ...SIDE, py: 1 }}>
+              <Box component="th" scope="row" sx={SIDE}>
                 {person.name}
               </Box>
-              {house.dates.map((date) => {
-                const own = (house.sessions.get(date) ?? []).filter(
-                  (session) => session.person === person.id,
-                );
-                return (
-                  <Box
-                    component="td"
-                    key={date}
-                    sx={{
-                      p: 0,
-                      textAlign: 'center',
-                      fontSize: '0.74rem',
-                      lineHeight: 1.2,
-                      bgcolor: date === today ? 'var(--mui-palette-thaw-sunSoft)' : 'transparent',
-                    }}
-                  >
-                    {own.map((session) => (
-                      <Box key={session.id} component="span" sx={{ display: 'block' }}>
-                        {clock(session.start)}
-                        <Box component="span" sx={{ color: 'text.secondary', display: 'block' }}>
-                          {clock(session.end)}
-                        </Box>
-                      </Box>
-                    ))}
-                  </Box>
-                );
-              })}
+              {house.dates.map((date) => (
+                <Sessions
+                  key={date}
+                  sessions={(house.sessions.get(date) ?? []).filter(
+                    (session) => session.person === person.id,
+                  )}
+                  today={date === today}
+                />
+              ))}
             </tr>
           ))}
         </tbody>
@@ -202,6 +186,53 @@ function Cell({
           <span className="visually-hidden">{cell.planned > 0 ? ' minutes planned' : ' minutes done'}</span>
         </Box>
       )}
+    </Box>
+  );
+}
+
+const timeOfDay = scaleLinear([7 * 60, 21 * 60], [3, 49]).clamp(true);
+
+/** One person's sessions of a date, from morning at the top to evening at the bottom. */
+function Sessions({ sessions, today }: { sessions: readonly PlanSession[]; today: boolean }) {
+  return (
+    <Box
+      component="td"
+      sx={{
+        p: 0,
+        height: 54,
+        position: 'relative',
+        borderBottom: '1px solid',
+        borderColor: 'divider',
+        bgcolor: today ? 'var(--mui-palette-thaw-sunSoft)' : 'transparent',
+      }}
+    >
+      {sessions.map((session) => {
+        const top = timeOfDay(clockMinutes(clock(session.start)));
+        const length = timeOfDay(clockMinutes(clock(session.end))) - top;
+        return (
+          <Box
+            key={session.id}
+            title={`${clock(session.start)} to ${clock(session.end)}`}
+            sx={{ position: 'absolute', insetInline: 2, top, fontSize: '0.7rem', lineHeight: 1, pl: '7px' }}
+          >
+            <Box
+              component="span"
+              aria-hidden
+              sx={{
+                position: 'absolute',
+                insetInlineStart: 0,
+                top: 0,
+                width: 4,
+                height: Math.max(4, length),
+                borderRadius: 2,
+                bgcolor: 'var(--mui-palette-thaw-water)',
+              }}
+            />
+            {clock(session.start)}
+            <span className="visually-hidden"> to {clock(session.end)}</span>
+          </Box>
+        );
+      })}
     </Box>
   );
 }

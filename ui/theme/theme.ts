@@ -62,6 +62,7 @@ export const theme = createTheme({
       defaultProps: { disableRipple: true },
       styleOverrides: {
         root: {
+          fontFamily: 'inherit',
           '&.Mui-focusVisible': { outline: '3px solid var(--mui-palette-thaw-sun)', outlineOffset: 2 },
         },
       },

@@ -19,7 +19,10 @@ export function AddStop({ onAdd }: { onAdd: (name: string) => void }) {
   return (
     <Stack
       component="form"
-      spacing={0.5}
+      direction="row"
+      spacing={1}
+      aria-label="Add a stop"
+      sx={{ maxWidth: 420, alignItems: 'flex-start' }}
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
@@ -28,13 +31,13 @@ export function AddStop({ onAdd }: { onAdd: (name: string) => void }) {
     >
       <TextField
         size="small"
-        label="Next stop"
+        label="Another stop on the way round"
         value={name}
         onChange={(event) => setName(event.target.value)}
         error={fault !== undefined}
         helperText={fault}
       />
-      <Button type="submit" size="small">
+      <Button type="submit" variant="outlined" sx={{ flexShrink: 0 }}>
         Add stop
       </Button>
     </Stack>

@@ -25,7 +25,9 @@ export function FixtureChip({ fixture, selected, clear, place, onSelect }: ChipP
       data-fixture={fixture.id}
       sx={{
         width: '100%',
+        position: 'relative',
         minHeight: 44,
+        '@media (pointer: fine)': { minHeight: 34 },
         px: 1,
         py: 0.5,
         gap: 0.75,
@@ -34,7 +36,11 @@ export function FixtureChip({ fixture, selected, clear, place, onSelect }: ChipP
         fontSize: '0.9rem',
         lineHeight: 1.2,
         color: fixture.leave ? 'text.secondary' : 'text.primary',
-        background: clear ? 'var(--mui-palette-thaw-waterSoft)' : fixture.leave ? 'transparent' : FROST,
+        background: clear
+          ? 'var(--mui-palette-thaw-waterSoft)'
+          : fixture.leave
+            ? 'var(--mui-palette-background-default)'
+            : FROST,
         border: fixture.leave ? '1.5px dashed var(--mui-palette-thaw-iceEdge)' : 'none',
         clipPath: frozen && !selected ? CUT : 'none',
         borderRadius: clear ? '22px' : '2px',
@@ -68,7 +74,7 @@ export function FixtureChip({ fixture, selected, clear, place, onSelect }: ChipP
         }}
       >
         {fixtureName(fixture)}
-        {fixture.count > 1 && ` × ${fixture.count}`}
+        {fixture.count > 1 && `\u00a0×\u00a0${fixture.count}`}
         {(fixture.soil === 'heavy' || fixture.soil === 'years') && (
           <Box component="span" sx={{ display: 'block', fontSize: '0.8rem', color: 'text.secondary' }}>
             soil {SOIL_WORDS[fixture.soil]}

@@ -37,14 +37,14 @@ export function OrderLine({
       aria-hidden="true"
       width={box.width}
       height={box.height}
-      style={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}
+      style={{ position: 'absolute', insetInlineStart: 0, top: 0, pointerEvents: 'none' }}
     >
       <path
         d={path ?? ''}
         fill="none"
         stroke="var(--mui-palette-thaw-water)"
         strokeWidth={1.6}
-        opacity={0.5}
+        opacity={0.55}
       />
     </svg>
   );

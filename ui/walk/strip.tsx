@@ -4,11 +4,22 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { Fragment, useRef } from 'react';
 import type { Height, Room, Stop } from '@/core/home/room';
-import { AddStop } from './add-stop';
 import { FixtureChip } from './fixture-chip';
 import { HEIGHT_WORDS } from './fixture-words';
 import { OrderLine } from './order-line';
 import { bandsAt, fixturesAt, openStops, rowsOf, wallsOf } from './strip-model';
+
+/** Names of rows stay in sight while the strip is pushed along. */
+const LABEL = {
+  position: 'sticky',
+  insetInlineStart: 0,
+  zIndex: 1,
+  bgcolor: 'background.default',
+  fontSize: '0.85rem',
+  lineHeight: 1.2,
+  color: 'text.secondary',
+  pt: 1.5,
+} as const;
 
 type StripProps = {
   readonly room: Room;
@@ -17,15 +28,14 @@ type StripProps = {
   readonly selected: string | undefined;
   readonly onSelect: (fixture: string) => void;
   readonly onAddAt: (stop: string) => void;
-  readonly onAddStop: (name: string) => void;
 };
 
 /** The strip: walls from the door clockwise, heights from the ceiling to the floor, and the order of work through it. */
-export function Strip({ room, order, clear, selected, onSelect, onAddAt, onAddStop }: StripProps) {
+export function Strip({ room, order, clear, selected, onSelect, onAddAt }: StripProps) {
   const grid = useRef<HTMLDivElement>(null);
   const stops = openStops(room);
   const rows = rowsOf(room);
-  const columns = `76px repeat(${stops.length}, minmax(118px, 1fr)) minmax(120px, 0.8fr)`;
+  const columns = `64px repeat(${Math.max(1, stops.length)}, minmax(104px, 1fr))`;
   const chip = (id: string) => ({
     selected: selected === id,
     clear: clear.has(id),
@@ -37,7 +47,7 @@ export function Strip({ room, order, clear, selected, onSelect, onAddAt, onAddSt
       role="region"
       aria-label={`${room.name}, unrolled from the door, clockwise`}
       tabIndex={0}
-      sx={{ overflowX: 'auto', mx: { xs: -2, sm: 0 }, px: { xs: 2, sm: 0 }, pb: 1 }}
+      sx={{ overflowX: 'auto', pb: 1 }}
     >
       <Box
         ref={grid}
@@ -50,17 +60,12 @@ export function Strip({ room, order, clear, selected, onSelect, onAddAt, onAddSt
           rowGap: 0,
         }}
       >
+        <OrderLine strip={grid} order={order} />
         <Walls room={room} stops={stops} />
         {rows.map((height) => (
-          <Row
-            key={height}
-            height={height}
-            stops={stops}
-            room={room}
-            chip={chip}
-            last={height === rows[rows.length - 1]}
-          />
+          <Row key={height} height={height} stops={stops} room={room} chip={chip} />
         ))}
+        <Ground />
         <Box />
         {stops.map((stop) => (
           <Box key={stop.id} sx={{ display: 'flex', justifyContent: 'center' }}>
@@ -69,11 +74,14 @@ export function Strip({ room, order, clear, selected, onSelect, onAddAt, onAddSt
             </IconButton>
           </Box>
         ))}
-        <AddStop onAdd={onAddStop} />
-        <OrderLine strip={grid} order={order} />
       </Box>
     </Box>
   );
+}
+
+/** The ground that everything stands on. */
+function Ground() {
+  return <Box sx={{ gridColumn: '1 / -1', borderBottom: '3px solid', borderColor: 'text.primary' }} />;
 }
 
 function placeIn(order: readonly string[], id: string): number | undefined {
@@ -101,7 +109,6 @@ function Walls({ room, stops }: { room: Room; stops: readonly Stop[] }) {
           {wall.name}
         </Box>
       ))}
-      <Box sx={{ borderInlineStart: '2px solid', borderColor: 'text.primary' }} />
       <Box />
       {stops.map((stop) => (
         <Box
@@ -119,7 +126,6 @@ function Walls({ room, stops }: { room: Room; stops: readonly Stop[] }) {
           {stop.name}
         </Box>
       ))}
-      <Box />
     </>
   );
 }
@@ -129,22 +135,15 @@ type RowProps = {
   readonly stops: readonly Stop[];
   readonly room: Room;
   readonly chip: (id: string) => Omit<Parameters<typeof FixtureChip>[0], 'fixture'>;
-  readonly last: boolean;
 };
 
-function Row({ height, stops, room, chip, last }: RowProps) {
+function Row({ height, stops, room, chip }: RowProps) {
   const bands = bandsAt(room, height);
-  const edge = {
-    borderTop: '1px solid',
-    borderColor: 'divider',
-    ...(last && { borderBottom: '3px solid var(--mui-palette-text-primary)' }),
-  };
+  const edge = { borderTop: '1px solid', borderColor: 'divider' };
   const bandRow = bands.length > 0 && (
     <>
-      <Box sx={{ fontSize: '0.85rem', color: 'text.secondary', pt: 1.5 }}>
-        {height === 'floor' ? '' : 'all round'}
-      </Box>
-      <Box sx={{ gridColumn: `span ${stops.length + 1}`, display: 'flex', gap: 1, py: 0.5 }}>
+      <Box sx={LABEL}>all round</Box>
+      <Box sx={{ gridColumn: `span ${Math.max(1, stops.length)}`, display: 'flex', gap: 1, py: 0.5 }}>
         {bands.map((fixture) => (
           <FixtureChip key={fixture.id} fixture={fixture} {...chip(fixture.id)} />
         ))}
@@ -153,9 +152,7 @@ function Row({ height, stops, room, chip, last }: RowProps) {
   );
   return (
     <Fragment>
-      <Box sx={{ ...edge, fontSize: '0.85rem', color: 'text.secondary', pt: 1.5 }}>
-        {HEIGHT_WORDS[height]}
-      </Box>
+      <Box sx={{ ...LABEL, ...edge }}>{HEIGHT_WORDS[height]}</Box>
       {stops.map((stop) => (
         <Box
           key={stop.id}
@@ -166,7 +163,6 @@ function Row({ height, stops, room, chip, last }: RowProps) {
           ))}
         </Box>
       ))}
-      <Box sx={edge} />
       {bandRow}
     </Fragment>
   );

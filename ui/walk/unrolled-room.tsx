@@ -12,6 +12,7 @@ import type { ActionResult } from '../forms/result';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { AddFixture } from './add-fixture';
+import { AddStop } from './add-stop';
 import { FixturePanel } from './fixture-panel';
 import { fixtureName } from './fixture-words';
 import { Strip } from './strip';
@@ -96,8 +97,8 @@ export function UnrolledRoom({
           setAdding(stopId);
           setSelected(undefined);
         }}
-        onAddStop={addStop}
       />
+      <AddStop onAdd={addStop} />
       <span role="status" className="visually-hidden">
         {said}
       </span>

@@ -5,7 +5,7 @@ export function ThawPicture() {
   const points = heights.map((height, i) => `${(i * step).toFixed(1)},${170 - height}`);
   return (
     <svg
-      viewBox="-6 0 496 190"
+      viewBox="-6 0 502 190"
       role="img"
       aria-label="Hours of work melting away, day by day, down to the finish line"
       style={{ width: '100%', maxWidth: 560 }}

@@ -1,0 +1,251 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import {
+  Builder,
+  By,
+  type IWebDriverOptionsCookie,
+  Key,
+  type WebDriver,
+  type WebElement,
+} from 'selenium-webdriver';
+import { type Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome';
+
+/** A real browser, asked for things the way a person finds them: by role, name and what is written. */
+
+export const DESKTOP = { width: 1280, height: 800 };
+export const PHONE = { width: 390, height: 844 };
+
+const WAIT_MS = 20_000;
+
+export type Size = { readonly width: number; readonly height: number };
+
+export class Browser {
+  private constructor(
+    readonly driver: WebDriver,
+    private readonly base: string,
+    private readonly profile: string,
+  ) {}
+
+  static async open(base: string, size: Size = DESKTOP): Promise<Browser> {
+    const profile = mkdtempSync(join(tmpdir(), 'early-thaw-chrome-'));
+    const options = new Options();
+    options.setChromeBinaryPath('/usr/bin/chromium');
+    options.addArguments(
+      '--headless=new',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--disable-dev-shm-usage',
+      '--hide-scrollbars',
+      '--lang=en-GB',
+      `--user-data-dir=${profile}`,
+    );
+    const driver = await new Builder()
+      .forBrowser('chrome')
+      .setChromeOptions(options)
+      .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+      .build();
+    const browser = new Browser(driver, base, profile);
+    await browser.resize(size);
+    return browser;
+  }
+
+  async close(): Promise<void> {
+    await this.driver.quit();
+    rmSync(this.profile, { recursive: true, force: true, maxRetries: 3 });
+  }
+
+  async resize({ width, height }: Size): Promise<void> {
+    await this.command('Emulation.setDeviceMetricsOverride', {
+      width,
+      height,
+      deviceScaleFactor: 1,
+      mobile: false,
+    });
+  }
+
+  /** What the device prefers: light or dark, motion or none. */
+  async prefer(features: Readonly<Record<string, string>>): Promise<void> {
+    await this.command('Emulation.setEmulatedMedia', {
+      features: Object.entries(features).map(([name, value]) => ({ name, value })),
+    });
+  }
+
+  async goTo(path: string): Promise<void> {
+    await this.driver.get(`${this.base}${path}`);
+  }
+
+  async path(): Promise<string> {
+    return new URL(await this.driver.getCurrentUrl()).pathname;
+  }
+
+  async waitForPath(pattern: RegExp): Promise<string> {
+    await this.until(async () => pattern.test(await this.path()), `the address ${pattern}`);
+    return this.path();
+  }
+
+  /** The one visible element with a role and an accessible name. */
+  async find(role: string, name: string | RegExp): Promise<WebElement> {
+    let found: WebElement | undefined;
+    await this.until(async () => {
+      found = (await this.all(role, name))[0];
+      return found !== undefined;
+    }, `a ${role} named ${name}`);
+    return found as WebElement;
+  }
+
+  async all(role: string, name?: string | RegExp): Promise<WebElement[]> {
+    const candidates = await this.driver.findElements(By.css(SELECTORS[role] ?? `[role="${role}"]`));
+    const fitting: WebElement[] = [];
+    for (const element of candidates) {
+      const matches = await this.matches(element, role, name).catch(() => false);
+      if (matches) fitting.push(element);
+    }
+    return fitting;
+  }
+
+  private async matches(
+    element: WebElement,
+    role: string,
+    name: string | RegExp | undefined,
+  ): Promise<boolean> {
+    if (!(await element.isDisplayed()) || (await element.getAriaRole()) !== role) return false;
+    if (name === undefined) return true;
+    const own = await element.getAccessibleName();
+    return typeof name === 'string' ? own === name : name.test(own);
+  }
+
+  async press(role: string, name: string | RegExp): Promise<void> {
+    await this.retry(async () => {
+      const element = await this.find(role, name);
+      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+      await element.click();
+    });
+  }
+
+  /** Types into a labelled field, in place of what is there. */
+  async type(label: string | RegExp, text: string): Promise<void> {
+    const field = await this.field(label);
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
+  }
+
+  /** Sets a date or time field, whatever the order of its parts in the locale. */
+  async set(label: string | RegExp, value: string): Promise<void> {
+    await this.driver.executeScript(
+      `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+       set.call(arguments[0], arguments[1]);
+       arguments[0].dispatchEvent(new Event('input', { bubbles: true }));
+       arguments[0].dispatchEvent(new Event('change', { bubbles: true }));`,
+      await this.field(label),
+      value,
+    );
+  }
+
+  async choose(label: string | RegExp, option: string): Promise<void> {
+    const field = await this.find('combobox', label);
+    await field.findElement(By.xpath(`./option[normalize-space(.)=${JSON.stringify(option)}]`)).click();
+  }
+
+  async field(label: string | RegExp): Promise<WebElement> {
+    let found: WebElement | undefined;
+    await this.until(async () => {
+      for (const element of await this.driver.findElements(
+        By.css('input:not([type=hidden]), textarea:not([aria-hidden])'),
+      )) {
+        const name = await element.getAccessibleName().catch(() => '');
+        if (typeof label === 'string' ? name === label : label.test(name)) found = element;
+      }
+      return found !== undefined;
+    }, `a field labelled ${label}`);
+    return found as WebElement;
+  }
+
+  async keys(...keys: string[]): Promise<void> {
+    await this.driver
+      .actions()
+      .sendKeys(...keys)
+      .perform();
+  }
+
+  /** All that can be read on the page. */
+  async text(): Promise<string> {
+    return this.driver.findElement(By.css('body')).getText();
+  }
+
+  async see(pattern: string | RegExp): Promise<void> {
+    await this.until(async () => {
+      const text = await this.text();
+      return typeof pattern === 'string' ? text.includes(pattern) : pattern.test(text);
+    }, `the words ${pattern}`);
+  }
+
+  async reload(): Promise<void> {
+    await this.driver.navigate().refresh();
+  }
+
+  async cookies(): Promise<IWebDriverOptionsCookie[]> {
+    return this.driver.manage().getCookies();
+  }
+
+  async picture(file: string): Promise<void> {
+    await this.driver.executeAsyncScript(
+      'document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))',
+    );
+    writeFileSync(file, await this.driver.takeScreenshot(), 'base64');
+  }
+
+  async until(condition: () => Promise<boolean>, what: string): Promise<void> {
+    try {
+      await this.driver.wait(() => condition().catch(() => false), WAIT_MS);
+    } catch {
+      throw new Error(
+        `Waited in vain for ${what} at ${await this.driver.getCurrentUrl()}. The page reads:\n${(await this.text()).slice(0, 1500)}`,
+      );
+    }
+  }
+
+  async run<T>(script: string, ...args: unknown[]): Promise<T> {
+    return this.driver.executeScript<T>(script, ...args);
+  }
+
+  /** A page may redraw between finding and pressing; then the element is looked up again. */
+  private async retry(action: () => Promise<void>): Promise<void> {
+    let last: unknown;
+    const started = Date.now();
+    while (Date.now() - started < WAIT_MS) {
+      try {
+        await action();
+        return;
+      } catch (error) {
+        last = error;
+      }
+    }
+    throw last;
+  }
+
+  private async command(name: string, parameters: object): Promise<void> {
+    await (this.driver as Driver).sendDevToolsCommand(name, parameters);
+  }
+}
+
+/** Where elements of a role are looked for; the browser then says whether they really have it. */
+const SELECTORS: Readonly<Record<string, string>> = {
+  button: 'button, summary, [role=button]',
+  link: 'a[href]',
+  heading: 'h1, h2, h3',
+  checkbox: 'input[type=checkbox]',
+  combobox: 'select, [role=combobox]',
+  region: 'section, [role=region]',
+  alert: '[role=alert]',
+  status: '[role=status]',
+  dialog: '[role=dialog]',
+  image: '[role=img]',
+  row: 'tr',
+};
+
+export { Key };

@@ -1,0 +1,14 @@
+export type Whole = {
+  readonly isUp: boolean;
+  readonly base: string;
+  readonly words: () => string;
+  readonly ended: Promise<number | null>;
+  readonly stop: () => Promise<number | null>;
+};
+
+export function startWhole(options: {
+  readonly folder: string;
+  readonly now?: string;
+  readonly env?: Readonly<Record<string, string>>;
+  readonly port?: number;
+}): Promise<Whole>;

@@ -1,0 +1,40 @@
+import { describe, expect, it } from 'vitest';
+import { wallClock } from './clock';
+import { configFrom } from './config';
+
+const BASE = { DATABASE_URL: 'mysql://app:x@127.0.0.1:3306/early_thaw', EARLY_THAW_SECRET: 'x'.repeat(32) };
+
+describe('configFrom', () => {
+  it('takes a stopped clock on this machine', () => {
+    const config = configFrom({ ...BASE, EARLY_THAW_NOW: '2027-03-01T17:00', NODE_ENV: 'production' });
+    expect(config.fixedNow).toBe('2027-03-01T17:00');
+    expect(config.secureCookies).toBe(false);
+  });
+
+  it('refuses a stopped clock where other hosts can reach a production build', () => {
+    const reachable = {
+      ...BASE,
+      EARLY_THAW_NOW: '2027-03-01T17:00',
+      EARLY_THAW_HOST: '0.0.0.0',
+      NODE_ENV: 'production',
+    };
+    expect(() => configFrom(reachable)).toThrow(/refused where other hosts/);
+  });
+
+  it.each([
+    [{ ...BASE, DATABASE_URL: undefined }, /DATABASE_URL is not set/],
+    [{ ...BASE, DATABASE_URL: 'postgres://x' }, /DATABASE_URL has to begin with/],
+    [{ ...BASE, EARLY_THAW_SECRET: 'short' }, /at least 32 characters/],
+    [{ ...BASE, EARLY_THAW_NOW: 'tomorrow' }, /EARLY_THAW_NOW has to be a time/],
+  ])('says in a sentence what is wrong', (env, sentence) => {
+    expect(() => configFrom(env)).toThrow(sentence);
+  });
+});
+
+describe('wallClock', () => {
+  it('shows what the clock on the wall shows, also over a change of the clocks', () => {
+    expect(wallClock(new Date('2027-03-28T00:59:00Z'), 'Europe/Berlin')).toBe('2027-03-28T01:59');
+    expect(wallClock(new Date('2027-03-28T01:00:00Z'), 'Europe/Berlin')).toBe('2027-03-28T03:00');
+    expect(wallClock(new Date('2027-01-01T00:05:00Z'), 'America/New_York')).toBe('2026-12-31T19:05');
+  });
+});

@@ -1,0 +1,64 @@
+import type { Knex } from 'knex';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { CATALOGUE } from '../core/catalogue/catalogue';
+import { expand } from '../core/clean/expand';
+import { checkPlan } from '../core/spread/check';
+import { juniperRow } from '../demo/juniper-row';
+import { basisOf, sha256 } from './basis';
+import { HouseholdScope } from './db/scope';
+import { insertDemo } from './demo';
+import { spreadWork } from './planning';
+import { findDemoHousehold } from './repositories/accounts';
+import { loadPlans } from './repositories/clean';
+import { insertHousehold, loadHousehold } from './repositories/household';
+import { newHousehold, testDatabase } from './testing/households';
+
+const NOW = '2027-03-01T17:00';
+
+let db: Knex;
+beforeAll(async () => {
+  process.env.DATABASE_URL = inject('databaseUrl');
+  process.env.EARLY_THAW_SECRET = 'a secret of the tests, long enough to seal';
+  db = await testDatabase();
+});
+afterAll(() => db.destroy());
+
+describe('spreadWork', () => {
+  it('plans in a worker and keeps a valid plan as a new version', async () => {
+    const scope = await newHousehold(db);
+    const household = juniperRow('2027-03-01');
+    await insertHousehold(scope, household);
+    const made = await spreadWork(scope, household, NOW);
+    const problem = expand(household, CATALOGUE, NOW);
+    expect(checkPlan(problem, made, sha256(JSON.stringify(problem)))).toEqual([]);
+    const kept = await loadPlans(scope, household.clean.id);
+    expect(kept?.latest).toMatchObject({ version: 1, madeAt: NOW, basis: basisOf(problem), plan: made });
+  });
+});
+
+describe('basisOf', () => {
+  it('stays the same while time passes and work gets done, and changes with the home', () => {
+    const household = juniperRow('2027-03-01');
+    const later = { ...household, ticks: [{ step: 'hall-1-door:door-wash/wash', at: '2027-03-02T10:00' }] };
+    const basis = basisOf(expand(household, CATALOGUE, NOW));
+    expect(basisOf(expand(later, CATALOGUE, '2027-03-02T11:00'))).toBe(basis);
+    expect(basisOf(expand({ ...household, people: household.people.slice(1) }, CATALOGUE, NOW))).not.toBe(
+      basis,
+    );
+  });
+});
+
+describe('insertDemo', () => {
+  it('loads the household with its first plan and the one of today, both still fitting', async () => {
+    const id = await insertDemo(db, NOW, 1);
+    expect(await findDemoHousehold(db)).toBe(id);
+    const scope = new HouseholdScope(db, id);
+    const { clean, ...household } = await loadHousehold(scope);
+    const plans = await loadPlans(scope, clean!.id);
+    const problem = expand({ ...household, clean: clean! }, CATALOGUE, NOW);
+    expect(plans?.latest.basis).toBe(basisOf(problem));
+    expect(checkPlan(problem, plans!.latest.plan, plans!.latest.plan.problem)).toEqual([]);
+    await db('households').where({ id }).del();
+    expect(await loadPlans(scope, clean!.id)).toBeUndefined();
+  });
+});

@@ -1,0 +1,18 @@
+// A throw-away MariaDB on loopback for the integration tests.
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { bundled } from '../../scripts/lib/bundle.mjs';
+import { startMariaDb } from '../../scripts/lib/mariadb.mjs';
+import { freePort } from '../../scripts/lib/ports.mjs';
+
+export default async function setup({ provide }) {
+  const folder = mkdtempSync(join(tmpdir(), 'early-thaw-db-'));
+  const database = await startMariaDb({ folder, port: await freePort() });
+  await bundled('plan-worker');
+  provide('databaseUrl', database.url);
+  return async () => {
+    await database.stop();
+    rmSync(folder, { recursive: true, force: true });
+  };
+}

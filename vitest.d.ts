@@ -1,0 +1,8 @@
+import 'vitest';
+
+declare module 'vitest' {
+  export interface ProvidedContext {
+    databaseUrl: string;
+    base: string;
+  }
+}
