@@ -78,6 +78,13 @@ export class Browser {
 
   async goTo(path: string): Promise<void> {
     await this.driver.get(`${this.base}${path}`);
+    await this.awake();
+  }
+
+  /** Waits until the page answers to presses: its scripts have taken over what the server drew. */
+  private async awake(): Promise<void> {
+    const script = `return [...document.querySelectorAll('button, a')].some((e) => Object.keys(e).some((key) => key.startsWith('__react')))`;
+    await this.until(() => this.run<boolean>(script), 'the page to answer');
   }
 
   async path(): Promise<string> {
@@ -99,12 +106,16 @@ export class Browser {
     return found as WebElement;
   }
 
+  /** Visible elements of a role. The page narrows the search down; the browser then says what each really is. */
   async all(role: string, name?: string | RegExp): Promise<WebElement[]> {
-    const candidates = await this.driver.findElements(By.css(SELECTORS[role] ?? `[role="${role}"]`));
+    const candidates = await this.run<WebElement[]>(
+      CANDIDATES,
+      SELECTORS[role] ?? `[role="${role}"]`,
+      ...pattern(name),
+    );
     const fitting: WebElement[] = [];
     for (const element of candidates) {
-      const matches = await this.matches(element, role, name).catch(() => false);
-      if (matches) fitting.push(element);
+      if (await this.matches(element, role, name).catch(() => false)) fitting.push(element);
     }
     return fitting;
   }
@@ -114,10 +125,9 @@ export class Browser {
     role: string,
     name: string | RegExp | undefined,
   ): Promise<boolean> {
-    if (!(await element.isDisplayed()) || (await element.getAriaRole()) !== role) return false;
-    if (name === undefined) return true;
-    const own = await element.getAccessibleName();
-    return typeof name === 'string' ? own === name : name.test(own);
+    if (role !== OPENER && (await element.getAriaRole()) !== role) return false;
+    if (name === undefined || role === OPENER) return true;
+    return fits(await element.getAccessibleName(), name);
   }
 
   async press(role: string, name: string | RegExp): Promise<void> {
@@ -130,8 +140,10 @@ export class Browser {
 
   /** Types into a labelled field, in place of what is there. */
   async type(label: string | RegExp, text: string): Promise<void> {
-    const field = await this.field(label);
-    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
+    await this.retry(async () => {
+      const field = await this.field(label);
+      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
+    });
   }
 
   /** Sets a date or time field, whatever the order of its parts in the locale. */
@@ -154,12 +166,12 @@ export class Browser {
   async field(label: string | RegExp): Promise<WebElement> {
     let found: WebElement | undefined;
     await this.until(async () => {
-      for (const element of await this.driver.findElements(
-        By.css('input:not([type=hidden]), textarea:not([aria-hidden])'),
-      )) {
-        const name = await element.getAccessibleName().catch(() => '');
-        if (typeof label === 'string' ? name === label : label.test(name)) found = element;
-      }
+      const candidates = await this.run<WebElement[]>(
+        CANDIDATES,
+        'input:not([type=hidden]), textarea:not([aria-hidden])',
+        ...pattern(label),
+      );
+      for (const element of candidates) if (fits(await element.getAccessibleName(), label)) found ??= element;
       return found !== undefined;
     }, `a field labelled ${label}`);
     return found as WebElement;
@@ -186,6 +198,7 @@ export class Browser {
 
   async reload(): Promise<void> {
     await this.driver.navigate().refresh();
+    await this.awake();
   }
 
   async cookies(): Promise<IWebDriverOptionsCookie[]> {
@@ -233,19 +246,46 @@ export class Browser {
   }
 }
 
+/** What opens and closes in place; browsers have no common role for it. */
+export const OPENER = 'opener';
+
 /** Where elements of a role are looked for; the browser then says whether they really have it. */
 const SELECTORS: Readonly<Record<string, string>> = {
-  button: 'button, summary, [role=button]',
+  button: 'button, [role=button]',
+  [OPENER]: 'summary',
   link: 'a[href]',
   heading: 'h1, h2, h3',
   checkbox: 'input[type=checkbox]',
   combobox: 'select, [role=combobox]',
   region: 'section, [role=region]',
-  alert: '[role=alert]',
-  status: '[role=status]',
-  dialog: '[role=dialog]',
   image: '[role=img]',
   row: 'tr',
 };
+
+/** Visible elements that could have the name, by what is written on them. */
+const CANDIDATES = `
+  const [selector, source, flags, exact] = arguments;
+  const words = (element) => {
+    const by = element.getAttribute('aria-labelledby');
+    if (element.hasAttribute('aria-label')) return element.getAttribute('aria-label');
+    if (by) return by.split(' ').map((id) => document.getElementById(id)?.textContent ?? '').join(' ');
+    return element.labels?.length ? [...element.labels].map((label) => label.textContent).join(' ') : element.textContent;
+  };
+  const squeezed = (text) => text.replace(/\\s+/g, ' ').trim();
+  return [...document.querySelectorAll(selector)].filter((element) => {
+    if (!element.checkVisibility({ visibilityProperty: true })) return false;
+    if (source === null) return true;
+    const own = squeezed(words(element));
+    return exact ? own === source : new RegExp(source, flags).test(own);
+  });`;
+
+function pattern(name: string | RegExp | undefined): [source: string | null, flags: string, exact: boolean] {
+  if (name === undefined) return [null, '', false];
+  return typeof name === 'string' ? [name, '', true] : [name.source, name.flags, false];
+}
+
+function fits(own: string, name: string | RegExp): boolean {
+  return typeof name === 'string' ? own === name : name.test(own);
+}
 
 export { Key };

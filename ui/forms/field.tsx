@@ -1,5 +1,6 @@
 'use client';
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
+import { useId } from 'react';
 import { type FieldPath, type FieldValues, get, type UseFormReturn } from 'react-hook-form';
 
 type FieldProps<Values extends FieldValues> = Omit<TextFieldProps, 'form' | 'name' | 'error'> & {
@@ -19,6 +20,7 @@ export function Field<Values extends FieldValues>({
   ...rest
 }: FieldProps<Values>) {
   const { message: fault }: { message?: string } = get(form.formState.errors, name) ?? {};
+  const id = useId();
   const registered = form.register(name, number ? { setValueAs: numberFrom } : {});
   return (
     <TextField
@@ -26,7 +28,7 @@ export function Field<Values extends FieldValues>({
       {...registered}
       inputRef={registered.ref}
       ref={undefined}
-      id={`field-${name}`}
+      id={id}
       error={fault !== undefined}
       helperText={fault ?? hint}
       slotProps={{

@@ -1,0 +1,126 @@
+import { AxeBuilder } from '@axe-core/webdriverjs';
+import { describe, expect, it } from 'vitest';
+import { type Browser, DESKTOP, Key, PHONE } from './support/browser';
+import { enterDemo, visit } from './support/visit';
+
+const PAGES = ['/aim', '/walk', '/walk/bedroom', '/hours', '/people', '/spread', '/day'];
+
+async function findings(browser: Browser): Promise<string[]> {
+  const { violations } = await new AxeBuilder(browser.driver).setLegacyMode(true).analyze();
+  return violations.flatMap((violation) =>
+    violation.nodes.map(
+      (node) => `${violation.id}: ${node.target.join(' ')} ${node.failureSummary?.slice(0, 160)}`,
+    ),
+  );
+}
+
+describe('everybody can use it', () => {
+  it.each([
+    ['light', DESKTOP],
+    ['dark', DESKTOP],
+    ['light', PHONE],
+    ['dark', PHONE],
+  ] as const)('axe finds nothing in the %s scheme at %o', async (scheme, size) => {
+    await visit(async (browser) => {
+      await browser.prefer({ 'prefers-color-scheme': scheme, 'prefers-reduced-motion': 'reduce' });
+      await browser.goTo('/');
+      await browser.find('button', 'Begin');
+      expect(await findings(browser), 'front door').toEqual([]);
+      await browser.goTo('/sign-in');
+      await browser.find('button', 'Sign in');
+      expect(await findings(browser), 'sign in').toEqual([]);
+      await enterDemo(browser);
+      for (const page of PAGES) {
+        await browser.goTo(page);
+        await browser.find('heading', /./);
+        expect(await findings(browser), page).toEqual([]);
+      }
+    }, size);
+  });
+
+  it('axe finds nothing in what opens: a fixture, a form, a dialog', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.press('opener', 'Change the aim');
+      expect(await findings(browser), 'the aim').toEqual([]);
+      await browser.goTo('/walk/bedroom');
+      await browser.press('button', /^Wardrobe/);
+      await browser.find('region', /^Wardrobe at/);
+      expect(await findings(browser), 'a fixture').toEqual([]);
+      await browser.press('button', 'Add something at Bed');
+      await browser.field('What stands at “Bed”?');
+      expect(await findings(browser), 'adding').toEqual([]);
+      await browser.goTo('/people');
+      await browser.press('opener', /^Change Ines/);
+      expect(await findings(browser), 'a person').toEqual([]);
+      await browser.goTo('/walk');
+      await browser.press('button', 'Add a room');
+      await browser.find('button', 'Walk this room');
+      expect(await findings(browser), 'a new room').toEqual([]);
+    });
+  });
+
+  it('ticks a step by keyboard alone', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/day');
+      await browser.find('button', 'Done');
+      const focused = () =>
+        browser.run<string>(
+          'return (document.activeElement?.getAttribute("aria-label") ?? document.activeElement?.textContent ?? "").trim()',
+        );
+      for (let i = 0; i < 40 && (await focused()) !== 'Done'; i++) await browser.keys(Key.TAB);
+      expect(await focused()).toBe('Done');
+      const outline = await browser.run<string>(
+        'return getComputedStyle(document.activeElement).outlineStyle',
+      );
+      expect(outline).toBe('solid');
+      await browser.keys(Key.ENTER);
+      await browser.see('1 step done');
+      await browser.press('button', 'Undo');
+      await browser.until(
+        async () => !(await browser.text()).includes('1 step done'),
+        'the tick to be taken back',
+      );
+    });
+  });
+
+  it('gives a thumb at least 44 px on the walk and the day, and never scrolls a page sideways', async () => {
+    await visit(async (browser) => {
+      await browser.driver.executeScript('return 0');
+      await enterDemo(browser);
+      for (const page of PAGES) {
+        await browser.goTo(page);
+        await browser.find('heading', /./);
+        const wide = await browser.run<number>(
+          'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
+        );
+        expect(wide, page).toBeLessThanOrEqual(0);
+      }
+      await browser.goTo('/day');
+      await browser.find('button', 'Done');
+      const small = await browser.run<string[]>(`
+        return [...document.querySelectorAll('button, nav a')]
+          .filter((e) => e.checkVisibility() && (e.offsetHeight < 44 || e.offsetWidth < 44))
+          .map((e) => e.textContent + ' ' + e.offsetWidth + '×' + e.offsetHeight);`);
+      expect(small).toEqual([]);
+    }, PHONE);
+  });
+
+  it('survives a zoom of 200 %: nothing but the drawings needs a second direction of scrolling', async () => {
+    await visit(
+      async (browser) => {
+        await enterDemo(browser);
+        for (const page of PAGES) {
+          await browser.goTo(page);
+          await browser.find('heading', /./);
+          const wide = await browser.run<number>(
+            'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
+          );
+          expect(wide, page).toBeLessThanOrEqual(0);
+        }
+      },
+      { width: 640, height: 400 },
+    );
+  });
+});

@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import { PHONE } from './support/browser';
+import { PASSPHRASE, signUp, visit } from './support/visit';
+
+describe('a new household', () => {
+  it('goes from nothing to a ticked-off job', async () => {
+    await visit(async (browser) => {
+      await signUp(browser, 'Elm Yard');
+
+      await browser.type('Name of this clean', 'Spring 2027');
+      await browser.type('The reward to look forward to', 'Cake on the balcony');
+      await browser.press('button', 'Keep this aim');
+      await browser.see('Now walk the house');
+      await browser.press('link', 'Walk the first room');
+      await browser.waitForPath(/^\/walk$/);
+
+      await browser.press('button', 'Add floor');
+      await browser.press('button', 'Add a room');
+      await browser.choose('Kind', 'Bathroom');
+      await browser.press('button', 'small');
+      await browser.press('button', 'Walk this room');
+      await browser.waitForPath(/^\/walk\/.+/);
+      await browser.see('hands-on work');
+
+      await browser.press('button', /^Toilet/);
+      await browser.press('button', 'heavy');
+      await browser.press('button', 'One more');
+      await browser.see('Toilet × 2');
+      await browser.see(/2 ÷ 5 an hour × 1\.5 \(soil heavy\) × 1\.1 \(low down\)/);
+
+      await browser.press('link', 'People');
+      await browser.type('Name', 'Mira');
+      await browser.press('button', 'Keep');
+      await browser.see('1 person offers');
+
+      await browser.press('link', 'Spread');
+      await browser.press('button', 'Spread the work');
+      await browser.see(/sessions? from here to/);
+
+      await browser.goTo('/day/2027-03-02');
+      await browser.see('Mira');
+      const step = await (await browser.find('heading', /^(First|Now)/))
+        .findElement({ xpath: 'following-sibling::p' })
+        .getText();
+      await browser.press('button', 'Done');
+      await browser.see(`“${step}” is done.`);
+      await browser.reload();
+      await browser.see('1 step done');
+      await browser.press('opener', '1 step done');
+      await browser.see(step);
+    });
+  });
+
+  it('signs out, and in again to the same household', async () => {
+    await visit(async (browser) => {
+      const email = await signUp(browser, 'Alder Court');
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      await browser.goTo('/walk');
+      await browser.waitForPath(/^\/$/);
+      await browser.press('link', 'Sign in');
+      await browser.waitForPath(/^\/sign-in$/);
+      await browser.type('Email', email);
+      await browser.type('Passphrase', PASSPHRASE);
+      await browser.press('button', 'Sign in');
+      await browser.see('Alder Court');
+      const [cookie] = (await browser.cookies()).filter((item) => item.name === 'early-thaw');
+      expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Lax' });
+      expect(cookie?.value).not.toContain(email);
+    });
+  });
+
+  it('finds its way on a phone, where every page says what the next step is', async () => {
+    await visit(async (browser) => {
+      await signUp(browser);
+      for (const [place, sentence] of [
+        ['Hours', 'Walk one first'],
+        ['Spread', 'there is none yet'],
+        ['Day', 'It begins with a reason and a finish line'],
+        ['Walk', 'Start with the room you dread most'],
+      ]) {
+        await browser.press('link', place as string);
+        await browser.see(sentence as string);
+      }
+    }, PHONE);
+  });
+});

@@ -1,0 +1,100 @@
+import { describe, expect, inject, it } from 'vitest';
+import { enterDemo, signUp, visit } from './support/visit';
+
+describe('the server', () => {
+  it('sends its security headers, and scripts only with a nonce', async () => {
+    const response = await fetch(inject('base'));
+    const policy = response.headers.get('content-security-policy') ?? '';
+    const scripts = policy.split(';').find((part) => part.trim().startsWith('script-src')) ?? '';
+    expect(scripts).toMatch(/'nonce-[^']+'/);
+    expect(scripts).not.toContain('unsafe');
+    expect(policy).toContain("frame-ancestors 'none'");
+    expect(response.headers.get('x-content-type-options')).toBe('nosniff');
+    expect(response.headers.get('x-powered-by')).toBeNull();
+  });
+
+  it('shows pages of a household to nobody who is not signed in', async () => {
+    for (const path of [
+      '/aim',
+      '/walk',
+      '/walk/kitchen',
+      '/hours',
+      '/people',
+      '/spread',
+      '/day',
+      '/day/2027-03-01',
+    ]) {
+      const response = await fetch(`${inject('base')}${path}`, { redirect: 'manual' });
+      const body = await response.text();
+      expect(body, path).not.toMatch(/Juniper|Odalys/);
+    }
+  });
+
+  it('does not open a cookie that was tampered with', async () => {
+    const response = await fetch(`${inject('base')}/walk`, {
+      headers: { cookie: 'early-thaw=Fe26.2*1*forged' },
+      redirect: 'manual',
+    });
+    expect(await response.text()).not.toMatch(/Juniper/);
+  });
+
+  it('keeps one household out of the rooms of another', async () => {
+    await visit(async (browser) => {
+      await signUp(browser);
+      await browser.goTo('/walk/kitchen');
+      await browser.see('This page is not here');
+      await browser.goTo('/walk');
+      await browser.see('Start with the room you dread most');
+    });
+  });
+
+  it('carries out no action that another site asks for', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.press('link', 'Day');
+      await browser.waitForPath(/^\/day\//);
+      // The very request that the page sends on Done is caught, and sent again from elsewhere with the same cookie.
+      await browser.run(`
+        const real = window.fetch;
+        window.fetch = (...args) => {
+          if (args[1]?.method === 'POST') window.caught = { headers: Object.fromEntries(new Headers(args[1].headers)), body: args[1].body };
+          return real(...args);
+        };`);
+      await browser.press('button', 'Done');
+      await browser.see('1 step done');
+      const caught = await browser.run<{ headers: Record<string, string>; body: string }>(
+        'return window.caught',
+      );
+      await browser.press('button', 'Undo');
+      await browser.until(
+        async () => !(await browser.text()).includes('1 step done'),
+        'the tick to be taken back',
+      );
+      const [cookie] = (await browser.cookies()).filter((item) => item.name === 'early-thaw');
+      const path = await browser.path();
+      const send = (origin: string) =>
+        fetch(`${inject('base')}${path}`, {
+          method: 'POST',
+          body: caught.body,
+          headers: { ...caught.headers, origin, cookie: `early-thaw=${cookie?.value}` },
+        });
+      await send('https://elsewhere.example').catch(() => undefined);
+      await browser.reload();
+      await browser.find('button', 'Done');
+      expect(await browser.text()).not.toContain('1 step done');
+      expect((await send(inject('base'))).ok).toBe(true);
+      await browser.reload();
+      await browser.see('1 step done');
+      // Sent once more, it still counts once.
+      await send(inject('base'));
+      await browser.reload();
+      await browser.see('1 step done');
+      await browser.press('opener', '1 step done');
+      await browser.press('button', /^Not done after all/);
+      await browser.until(
+        async () => !(await browser.text()).includes('1 step done'),
+        'the tick to be taken back',
+      );
+    });
+  });
+});

@@ -1,0 +1,42 @@
+import { inject } from 'vitest';
+import { Browser, DESKTOP, type Size } from './browser';
+
+let numbers = 0;
+
+/** A browser of its own on the running application, closed whatever happens. */
+export async function visit(run: (browser: Browser) => Promise<void>, size: Size = DESKTOP): Promise<void> {
+  const browser = await Browser.open(inject('base'), size);
+  try {
+    await run(browser);
+  } finally {
+    await browser.close();
+  }
+}
+
+export function freshEmail(): string {
+  numbers += 1;
+  return `person-${process.pid}-${Date.now()}-${numbers}@example.org`;
+}
+
+export const PASSPHRASE = 'three dry towels';
+
+/** Signs a new household up; ends on the page Aim. */
+export async function signUp(
+  browser: Browser,
+  household = 'Elm Yard',
+  email = freshEmail(),
+): Promise<string> {
+  await browser.goTo('/');
+  await browser.type('Name of the household', household);
+  await browser.type('Email', email);
+  await browser.type('Passphrase', PASSPHRASE);
+  await browser.press('button', 'Begin');
+  await browser.waitForPath(/^\/aim$/);
+  return email;
+}
+
+export async function enterDemo(browser: Browser): Promise<void> {
+  await browser.goTo('/');
+  await browser.press('button', 'Look round the demo household');
+  await browser.waitForPath(/^\/aim$/);
+}

@@ -1,0 +1,2 @@
+export function isPortFree(port: number): Promise<boolean>;
+export function freePort(): Promise<number>;
