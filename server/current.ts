@@ -1,30 +1,26 @@
 import { cache } from 'react';
-import { CATALOGUE } from '../core/catalogue/catalogue';
 import type { Campaign, Current } from '../core/clean/campaign';
-import { expand } from '../core/clean/expand';
-import { tasksOf } from '../core/clean/tasks';
-import type { Household } from '../core/formats/household';
-import { basisOf } from './basis';
+import { expandTasks } from '../core/clean/expand';
 import { nowIn } from './clock';
-import { loadPlans } from './repositories/clean';
-import { currentHousehold, requireScope } from './session';
+import { type Kept, keptHousehold } from './kept';
+import { requireScope } from './session';
 
 /** The state that the pages show, put together once a request. */
 export const current = cache(async (): Promise<Current> => {
-  const household = await currentHousehold();
-  const now = nowIn(household.timezone);
-  const { clean } = household;
-  const campaign = clean && (await campaignOf({ ...household, clean }, now));
-  return { household, now, today: now.slice(0, 10), tasks: tasksOf(household.home, CATALOGUE), campaign };
+  const kept = await keptHousehold(await requireScope());
+  const now = nowIn(kept.household.timezone);
+  return {
+    household: kept.household,
+    now,
+    today: now.slice(0, 10),
+    tasks: kept.tasks,
+    campaign: campaignOf(kept, now),
+  };
 });
 
-async function campaignOf(household: Household, now: string): Promise<Campaign> {
-  const plans = await loadPlans(await requireScope(), household.clean.id);
-  const problem = expand(household, CATALOGUE, now);
-  return {
-    clean: household.clean,
-    problem,
-    plans,
-    stale: plans !== undefined && plans.latest.basis !== basisOf(problem),
-  };
+function campaignOf({ household, tasks, plans, basis }: Kept, now: string): Campaign | undefined {
+  const { clean } = household;
+  if (!clean) return undefined;
+  const problem = expandTasks({ ...household, clean }, tasks, now);
+  return { clean, problem, plans, stale: plans !== undefined && plans.latest.basis !== basis };
 }

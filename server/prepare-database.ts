@@ -14,7 +14,7 @@ async function prepare(): Promise<void> {
     if (!households)
       await insertDemo(db, settings.fixedNow ?? wallClock(new Date(), 'Europe/Berlin'), settings.seed);
     process.stdout.write(
-      `${steps.length > 0 ? `${steps.length} steps` : 'up to date'}${households ? '' : ', demo household loaded'}\n`,
+      `${steps.length > 0 ? (steps.length === 1 ? '1 step' : `${steps.length} steps`) : 'up to date'}${households ? '' : ', demo household loaded'}\n`,
     );
   } finally {
     await db.destroy();

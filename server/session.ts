@@ -2,12 +2,10 @@ import { getIronSession, type IronSession } from 'iron-session';
 import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
-import type { StoredHousehold } from '../core/clean/campaign';
 import { config } from './config';
 import { database } from './database';
 import { type HouseholdId, HouseholdScope } from './db/scope';
 import { householdExists } from './repositories/accounts';
-import { loadHousehold } from './repositories/household';
 
 /** Who is there, in a sealed cookie that scripts can't read. */
 
@@ -45,11 +43,6 @@ export const currentScope = cache(async (): Promise<HouseholdScope | undefined> 
 export async function requireScope(): Promise<HouseholdScope> {
   return (await currentScope()) ?? redirect('/');
 }
-
-/** The household of this request, loaded once however many parts of a page ask. */
-export const currentHousehold = cache(
-  async (): Promise<StoredHousehold> => loadHousehold(await requireScope()),
-);
 
 /** True when a request comes from a page of this very site. */
 export async function isSameOrigin(): Promise<boolean> {

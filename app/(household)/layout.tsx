@@ -4,13 +4,13 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { signOut } from '@/app/actions/access';
-import { currentHousehold } from '@/server/session';
+import { current } from '@/server/current';
 import { IceMark } from '@/ui/parts/ice-mark';
 import { Navigation } from '@/ui/parts/navigation';
 import { SchemeChoice } from '@/ui/parts/scheme-choice';
 
 export default async function HouseholdLayout({ children }: { children: ReactNode }) {
-  const household = await currentHousehold();
+  const { household } = await current();
   const account = <Account name={household.name} />;
   return (
     <Box sx={{ display: 'flex', minHeight: '100dvh' }}>

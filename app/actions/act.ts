@@ -22,7 +22,9 @@ export async function act<I, T>(
     const scope = await currentScope();
     if (!scope) return refused(SIGNED_OUT);
     const result = await run(scope, value);
-    if (result.ok) revalidatePath('/', 'layout');
+    if (!result.ok) return result;
+    await scope.countChange();
+    revalidatePath('/', 'layout');
     return result;
   });
 }

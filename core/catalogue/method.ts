@@ -3,25 +3,13 @@ import { PRIORITIES } from '../formats/problem';
 import { QUANTITY_NAMES } from '../home/quantities';
 import { SURFACES } from '../home/surfaces';
 import { PRODUCT_NAMES } from './products';
+import { TAGS, type Tag } from './tags';
 
 /**
  * A method: how one kind of fixture is deep cleaned. Rates and times are the product's own defaults from common
  * household practice: metric, rounded, and meant to be overridden.
  */
 
-/** Words for hazards and demands; a person who must not do one of them is never given such a step. */
-export const TAGS = {
-  ladder: 'on a ladder',
-  chemical: 'strong products',
-  bleach: 'chlorine bleach',
-  heat: 'hot surfaces or water',
-  electric: 'electrical parts',
-  heavy: 'heavy lifting',
-  noise: 'noise',
-  vacuum: 'vacuuming',
-  kneeling: 'on the knees',
-} as const;
-export type Tag = keyof typeof TAGS;
 const tagSchema = z.enum(Object.keys(TAGS) as [Tag, ...Tag[]]);
 
 /** The same kind of work through the house can be grouped into one round. */

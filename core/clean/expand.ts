@@ -21,9 +21,17 @@ export function expand(
   catalogue: Catalogue,
   now: string | undefined = household.now,
 ): Problem {
+  return expandTasks(household, tasksOf(household.home, catalogue), now);
+}
+
+/** The same where the tasks are known already. */
+export function expandTasks(
+  household: Household,
+  tasks: readonly CleanTask[],
+  now: string | undefined,
+): Problem {
   const { clean } = household;
   const machines = new Map(household.machines.map((machine) => [machine.kind, machine]));
-  const tasks = tasksOf(household.home, catalogue);
   const problem: Problem = {
     format: 'early-thaw/problem',
     version: 1,

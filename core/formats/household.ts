@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { machineKindSchema, PRODUCT_SCHOOLS } from '../catalogue/method';
-import { fixturesOf, homeSchema, roomsOf } from '../home/room';
+import { fixturesOf, roomsOf } from '../home/room';
+import { homeSchema } from '../home/room-schema';
 import { type Fault, type Parsed, parseDocument } from './fault';
 import { GROUPINGS, SPREADS } from './problem';
 import {

@@ -20,6 +20,8 @@ const SOURCES = [
   'package-lock.json',
   'tsconfig.json',
 ];
+/** Room for what one page leaves behind; with less, half of the server's time goes into clearing up. */
+const MEMORY = ['--max-semi-space-size=64'];
 const ANSWER_SECONDS = 90;
 
 /** Builds the application when a source is another than at the last build. */
@@ -75,7 +77,7 @@ export async function prepareDatabase(env) {
 /** Starts the web server; resolves when its first page answers. */
 export async function startApplication({ port, env, dev = false }) {
   const mode = dev ? ['dev', '--turbopack'] : ['start'];
-  const child = spawn(process.execPath, [NEXT, ...mode, '-H', '127.0.0.1', '-p', String(port)], {
+  const child = spawn(process.execPath, [...MEMORY, NEXT, ...mode, '-H', '127.0.0.1', '-p', String(port)], {
     cwd: root,
     env: {
       ...process.env,

@@ -44,7 +44,7 @@ function newestIn(folder) {
 }
 
 async function build(program, out) {
-  const { build: esbuild } = await import('esbuild');
+  const { build: esbuild, stop } = await import('esbuild');
   mkdirSync(dirname(out), { recursive: true });
   const fresh = `${out}.${process.pid}`;
   await esbuild({
@@ -59,4 +59,5 @@ async function build(program, out) {
     logLevel: 'warning',
   });
   renameSync(fresh, out);
+  await stop();
 }

@@ -161,6 +161,15 @@ export const MIGRATIONS: readonly Migration[] = [
       });
     },
   },
+  {
+    name: '005-revision',
+    up: async (db) => {
+      if (await db.schema.hasColumn('households', 'revision')) return;
+      await db.schema.alterTable('households', (table) => {
+        table.bigInteger('revision').unsigned().notNullable().defaultTo(0);
+      });
+    },
+  },
 ];
 
 /** A database that knows migrations which this version does not. */

@@ -64,6 +64,11 @@ export class HouseholdScope {
     return this.db('households').where({ id: this.household });
   }
 
+  /** Counts every change of the household, so that what was read can be told from what has changed since. */
+  async countChange(): Promise<void> {
+    await this.own().increment('revision', 1);
+  }
+
   /** All or nothing. */
   transaction<T>(run: (scope: HouseholdScope) => Promise<T>): Promise<T> {
     return this.db.transaction((trx) => run(new HouseholdScope(trx, this.household)));

@@ -1,5 +1,5 @@
 import type { Fixture, Floor, Home, Room, Stop } from '../../core/home/room';
-import { fixtureSchema, sizeSchema } from '../../core/home/room';
+import { fixtureSchema, sizeSchema } from '../../core/home/room-schema';
 import type { HouseholdScope, Row } from '../db/scope';
 
 /** Floors, rooms, stops and fixtures. A place that is not the household's own is as good as not there. */

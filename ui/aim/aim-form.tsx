@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { Controller } from 'react-hook-form';
 import { Field } from '../forms/field';
 import type { ActionResult } from '../forms/result';
-import { type CleanForm, cleanFormSchema } from '../forms/schemas';
+import type { CleanForm } from '../forms/schemas';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
 
@@ -34,7 +34,7 @@ export function AimForm({
   onSaved?: () => void;
 }) {
   const [saved, setSaved] = useState(false);
-  const { form, submit, sentence } = useActionForm(cleanFormSchema, clean, action, () => {
+  const { form, submit, sentence } = useActionForm('clean', clean, action, () => {
     setSaved(true);
     onSaved?.();
   });

@@ -10,10 +10,9 @@ import type { CleanForm } from '../forms/schemas';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
-import { Unfold } from '../parts/unfold';
 import { count, daysBetween, hours, longDate, plusDays } from '../parts/words';
 import { SpreadButton } from '../spread/spread-button';
-import { AimForm } from './aim-form';
+import { AimFormLater, ChangeAim } from './change-aim';
 
 type Actions = {
   readonly save: (input: unknown) => Promise<ActionResult>;
@@ -46,9 +45,7 @@ export function AimPage({ state, actions }: { state: Current; actions: Actions }
         ) : (
           <NotSpread state={state} spread={actions.spread} />
         )}
-        <Unfold title="Change the aim">
-          <AimForm clean={formOf(clean)} action={actions.save} />
-        </Unfold>
+        <ChangeAim clean={formOf(clean)} action={actions.save} />
       </Stack>
     </>
   );
@@ -161,7 +158,7 @@ function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
       <PageHead title="What is it for, and by when?">
         A finish line makes the rest simple: everything is planned towards it. It can be moved at any time.
       </PageHead>
-      <AimForm clean={clean} action={save} />
+      <AimFormLater clean={clean} action={save} />
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { TAGS } from '@/core/catalogue/method';
+import { TAGS } from '@/core/catalogue/tags';
 import { GROUPINGS, SPREADS } from '@/core/formats/problem';
 import { dateSchema, idSchema } from '@/core/formats/scalars';
 import {
@@ -11,6 +11,8 @@ import {
   type RoomKind,
   SOILS,
 } from '@/core/home/room';
+
+import { LEAST_PASSPHRASE, STOP_NEEDS_NAME } from './limits';
 
 /** What the forms ask for. The browser and the server read by the same schemas; the messages are for the person. */
 
@@ -30,8 +32,6 @@ export const signInSchema = z.object({
     .min(1, 'Please type your passphrase.')
     .max(500, 'That is longer than any passphrase here.'),
 });
-
-export const LEAST_PASSPHRASE = 10;
 
 export const signUpSchema = z.object({
   householdName: textField('Please give your household a name, such as “14 Juniper Row”.', 80),
@@ -74,7 +74,7 @@ export const floorFormSchema = z.object({
 export const newFloorSchema = floorFormSchema.extend({ id: idSchema });
 
 export const stopFormSchema = z.object({
-  name: textField('Please give the stop a name, such as “Window”.', 80),
+  name: textField(STOP_NEEDS_NAME, 80),
 });
 export const newStopSchema = stopFormSchema.extend({ id: idSchema, roomId: idSchema });
 
@@ -158,9 +158,18 @@ export const cleanFormSchema = z
 export const tickFormSchema = z.object({ step: idSchema.max(300) });
 export const idOnlySchema = z.object({ id: idSchema });
 
-export type SignIn = z.infer<typeof signInSchema>;
-export type SignUp = z.infer<typeof signUpSchema>;
-export type RoomForm = z.infer<typeof roomFormSchema>;
+/** The forms by name, so that a page can load their schemas when somebody begins to type. */
+export const FORMS = {
+  signIn: signInSchema,
+  signUp: signUpSchema,
+  room: roomFormSchema,
+  roomSize: roomFormSchema.omit({ kind: true }),
+  floor: floorFormSchema,
+  member: memberFormSchema,
+  clean: cleanFormSchema,
+} as const;
+export type FormName = keyof typeof FORMS;
+export type FormValues<Name extends FormName> = z.infer<(typeof FORMS)[Name]>;
+
 export type MemberForm = z.infer<typeof memberFormSchema>;
 export type CleanForm = z.infer<typeof cleanFormSchema>;
-export type FixtureForm = z.infer<typeof fixtureFormSchema>;

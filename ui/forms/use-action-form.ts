@@ -1,26 +1,23 @@
 'use client';
-import { zodResolver } from '@hookform/resolvers/zod';
-import {
-  type DefaultValues,
-  type FieldValues,
-  type Path,
-  type UseFormReturn,
-  useForm,
-} from 'react-hook-form';
-import type { z } from 'zod';
+import { type DefaultValues, type Path, type Resolver, type UseFormReturn, useForm } from 'react-hook-form';
 import { type ActionResult, WHOLE_FORM } from './result';
+import type { FormName, FormValues } from './schemas';
 
 /**
  * A form that reads by a schema in the browser and again on the server, keeps what was typed, and shows the server's
- * sentences beside their fields.
+ * sentences beside their fields. The schema is fetched with the first look at what was typed, not with the page.
  */
-export function useActionForm<Values extends FieldValues>(
-  schema: z.ZodType<Values>,
-  defaultValues: DefaultValues<Values>,
-  action: (values: Values) => Promise<ActionResult<unknown>>,
-  onAccepted: (values: Values) => void,
-): { form: UseFormReturn<Values>; submit: () => Promise<void>; sentence: string | undefined } {
-  const form = useForm<Values>({ resolver: zodResolver(schema as never) as never, defaultValues });
+export function useActionForm<Name extends FormName>(
+  name: Name,
+  defaultValues: DefaultValues<FormValues<Name>>,
+  action: (values: FormValues<Name>) => Promise<ActionResult<unknown>>,
+  onAccepted: (values: FormValues<Name>) => void,
+): { form: UseFormReturn<FormValues<Name>>; submit: () => Promise<void>; sentence: string | undefined } {
+  const resolver: Resolver<FormValues<Name>> = async (...args) => {
+    const { resolverOf } = await import('./resolver');
+    return resolverOf(name)(...args);
+  };
+  const form = useForm<FormValues<Name>>({ resolver, defaultValues });
   const submit = form.handleSubmit(async (values) => {
     const result = await action(values).catch(() => undefined);
     if (result?.ok) onAccepted(values);
@@ -29,8 +26,8 @@ export function useActionForm<Values extends FieldValues>(
   return { form, submit, sentence: form.formState.errors.root?.message };
 }
 
-function showFaults<Values extends FieldValues>(
-  form: UseFormReturn<Values>,
+function showFaults<Name extends FormName>(
+  form: UseFormReturn<FormValues<Name>>,
   result: Exclude<ActionResult, { ok: true }> | undefined,
 ): void {
   if (!result) {
@@ -42,10 +39,7 @@ function showFaults<Values extends FieldValues>(
   const fields = form.getValues();
   for (const { field, sentence } of result.faults) {
     const known = field.split('.')[0] as string;
-    form.setError(
-      (known in fields ? field : WHOLE_FORM) as Path<Values>,
-      { message: sentence },
-      { shouldFocus: true },
-    );
+    const target = (known in fields ? field : WHOLE_FORM) as Path<FormValues<Name>>;
+    form.setError(target, { message: sentence }, { shouldFocus: true });
   }
 }

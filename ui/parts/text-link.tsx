@@ -3,6 +3,9 @@ import Link, { type LinkProps } from '@mui/material/Link';
 import NextLink from 'next/link';
 
 /** A link in running text. */
-export function TextLink({ href, ...rest }: LinkProps & { readonly href: string }) {
+export function TextLink({
+  href,
+  ...rest
+}: LinkProps & { readonly href: string; readonly scroll?: boolean }) {
   return <Link component={NextLink} href={href} {...rest} />;
 }

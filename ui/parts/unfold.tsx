@@ -1,20 +1,20 @@
 import Box from '@mui/material/Box';
-import type { ReactNode } from 'react';
+import type { ReactNode, SyntheticEvent } from 'react';
+
+type UnfoldProps = {
+  readonly title: ReactNode;
+  readonly children: ReactNode;
+  readonly open?: boolean;
+  readonly onToggle?: (event: SyntheticEvent<HTMLDetailsElement>) => void;
+};
 
 /** Something that opens in place. */
-export function Unfold({
-  title,
-  children,
-  open = false,
-}: {
-  title: ReactNode;
-  children: ReactNode;
-  open?: boolean;
-}) {
+export function Unfold({ title, children, open = false, onToggle }: UnfoldProps) {
   return (
     <Box
       component="details"
       open={open}
+      {...(onToggle && { onToggle })}
       sx={{
         borderTop: '1px solid',
         borderColor: 'divider',

@@ -1,10 +1,12 @@
 'use client';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { ActionResult } from '../forms/result';
 import { newId } from '../parts/new-id';
-import { MemberForm } from './member-form';
+
+const MemberForm = dynamic(() => import('./member-form').then((module) => module.MemberForm));
 
 /** Evenings on two weekdays and a Saturday morning: something to change rather than an empty form. */
 const USUAL_HOURS = [

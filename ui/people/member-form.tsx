@@ -8,12 +8,12 @@ import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { Controller, useFieldArray } from 'react-hook-form';
-import { TAGS } from '@/core/catalogue/method';
+import { Controller, type UseFormReturn, useFieldArray } from 'react-hook-form';
+import { TAGS } from '@/core/catalogue/tags';
 import type { Member } from '@/core/formats/household';
 import { Field } from '../forms/field';
 import type { ActionResult } from '../forms/result';
-import { memberFormSchema, type MemberForm as Values } from '../forms/schemas';
+import type { MemberForm as Values } from '../forms/schemas';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
 import { WEEKDAYS } from './weekdays';
@@ -32,7 +32,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   const [saved, setSaved] = useState('');
   const { id, name, hours, dailyCap, breakAfter, breakLength, cannot } = member;
   const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot };
-  const { form, submit, sentence } = useActionForm(memberFormSchema, values, save, () => {
+  const { form, submit, sentence } = useActionForm('member', values, save, () => {
     setSaved('Kept.');
     onSaved?.();
   });
@@ -102,7 +102,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   );
 }
 
-function Hours({ form }: { form: ReturnType<typeof useActionForm<Values>>['form'] }) {
+function Hours({ form }: { form: UseFormReturn<Values> }) {
   const { fields, append, remove } = useFieldArray({ control: form.control, name: 'hours' });
   return (
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>

@@ -1,10 +1,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { TAGS, type Tag } from '@/core/catalogue/method';
+import { TAGS, type Tag } from '@/core/catalogue/tags';
 import type { Member } from '@/core/formats/household';
-import { Unfold } from '../parts/unfold';
 import { duration, hours } from '../parts/words';
-import { MemberForm } from './member-form';
+import { ChangeMember } from './change-member';
 import type { PeopleActions } from './people-actions';
 import { WeekHours } from './week-hours';
 
@@ -43,9 +42,7 @@ export function MemberSection({
         </Box>
         <WeekHours name={member.name} hours={member.hours} />
       </Box>
-      <Unfold title={`Change ${member.name}’s hours and limits`}>
-        <MemberForm member={member} save={actions.saveMember} drop={actions.dropMember} />
-      </Unfold>
+      <ChangeMember member={member} actions={actions} />
     </Box>
   );
 }

@@ -64,8 +64,8 @@ function Plan({ state, campaign }: { state: Current; campaign: Campaign }) {
     <Stack spacing={4} sx={{ mt: 2 }}>
       <HouseTable
         house={houseByDay(campaign)}
-        rooms={roomsOf(state.household.home)}
-        people={state.household.people}
+        rooms={roomsOf(state.household.home).map(nameOf)}
+        people={state.household.people.map(nameOf)}
         today={state.today}
         rainy={rainy}
       />
@@ -74,6 +74,8 @@ function Plan({ state, campaign }: { state: Current; campaign: Campaign }) {
     </Stack>
   );
 }
+
+const nameOf = ({ id, name }: { id: string; name: string }) => ({ id, name });
 
 function Legend() {
   return (

@@ -26,6 +26,7 @@ export function AddFixture({
         fullWidth
         autoHighlight
         openOnFocus
+        disablePortal
         value={null}
         options={searchFixtureKinds('')}
         filterOptions={(_options, { inputValue }) => searchFixtureKinds(inputValue)}

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { Field } from '../forms/field';
 import type { ActionResult } from '../forms/result';
-import { floorFormSchema } from '../forms/schemas';
+
 import { useActionForm } from '../forms/use-action-form';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
@@ -17,7 +17,7 @@ export function AddFloor({
   first: boolean;
 }) {
   const { form, submit, sentence } = useActionForm(
-    floorFormSchema,
+    'floor',
     { name: first ? 'Ground floor' : '' },
     (values) => action({ ...values, id: newId() }),
     () => form.reset({ name: '' }),

@@ -3,17 +3,17 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { stopFormSchema } from '../forms/schemas';
+import { STOP_NEEDS_NAME } from '../forms/limits';
 
 /** The next stop of the walk, at the end of the strip. */
 export function AddStop({ onAdd }: { onAdd: (name: string) => void }) {
   const [name, setName] = useState('');
   const [fault, setFault] = useState<string>();
   const add = () => {
-    const parsed = stopFormSchema.safeParse({ name });
-    setFault(parsed.success ? undefined : parsed.error.issues[0]?.message);
-    if (!parsed.success) return;
-    onAdd(parsed.data.name);
+    const wanted = name.trim();
+    setFault(wanted === '' ? STOP_NEEDS_NAME : undefined);
+    if (wanted === '') return;
+    onAdd(wanted);
     setName('');
   };
   return (
@@ -34,6 +34,7 @@ export function AddStop({ onAdd }: { onAdd: (name: string) => void }) {
         label="Another stop on the way round"
         value={name}
         onChange={(event) => setName(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 80 }, formHelperText: { role: fault ? 'alert' : undefined } }}
         error={fault !== undefined}
         helperText={fault}
       />

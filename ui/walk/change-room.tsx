@@ -6,11 +6,8 @@ import { useState } from 'react';
 import type { Room } from '@/core/home/room';
 import { Field } from '../forms/field';
 import type { ActionResult } from '../forms/result';
-import { roomFormSchema } from '../forms/schemas';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
-
-const changeSchema = roomFormSchema.omit({ kind: true });
 
 type Act = (input: unknown) => Promise<ActionResult>;
 
@@ -20,7 +17,7 @@ export function ChangeRoom({ room, change, drop }: { room: Room; change: Act; dr
   const [saved, setSaved] = useState('');
   const { name, lengthM, widthM, heightM } = room;
   const { form, submit, sentence } = useActionForm(
-    changeSchema,
+    'roomSize',
     { name, lengthM, widthM, heightM },
     (values) => change({ ...values, id: room.id }),
     () => setSaved('Kept.'),

@@ -6,9 +6,10 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { CATALOGUE } from '@/core/catalogue/catalogue';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
-import type { CleanTask } from '@/core/clean/tasks';
-import { type Fixture, FULLNESSES, HEIGHTS, type Room, SOILS, type Stop } from '@/core/home/room';
+import { tasksOf } from '@/core/clean/tasks';
+import { type Fixture, FULLNESSES, HEIGHTS, type Home, type Room, SOILS, type Stop } from '@/core/home/room';
 import { TaskEstimateLines } from '../hours/task-estimate';
 import { ChoiceRow } from '../parts/choice-row';
 import { CountStepper } from './count-stepper';
@@ -19,13 +20,14 @@ type PanelProps = {
   readonly room: Room;
   readonly stop: Stop;
   readonly fixture: Fixture;
-  readonly tasks: readonly CleanTask[];
   readonly onChange: (fixture: Fixture) => void;
   readonly onDrop: () => void;
 };
 
 /** One fixture: how many, how big, what of, how bad, how full; and what that comes to. */
-export function FixturePanel({ stop, fixture, tasks, onChange, onDrop }: PanelProps) {
+export function FixturePanel({ room, stop, fixture, onChange, onDrop }: PanelProps) {
+  const alone: Home = { floors: [{ id: 'here', name: 'here', rooms: [room] }] };
+  const tasks = tasksOf(alone, CATALOGUE).filter((task) => task.fixture.id === fixture.id);
   const kind = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind] : undefined;
   const change = (part: Partial<Fixture>) => onChange({ ...fixture, ...part });
   return (

@@ -5,9 +5,9 @@ import { ROOM_KINDS, type Room } from '@/core/home/room';
 import type { ActionResult } from '../forms/result';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
-import { Unfold } from '../parts/unfold';
 import { amount, count, hourRange, hours } from '../parts/words';
-import { ChangeRoom } from './change-room';
+import { ChangeRoomLater } from './change-room-later';
+import { fixtureOrder } from './strip-model';
 import { type RoomActions, UnrolledRoom } from './unrolled-room';
 
 export type RoomPageActions = RoomActions & {
@@ -28,10 +28,8 @@ export function RoomPage({ state, room, actions }: { state: Current; room: Room;
         high. {count(tasks.length, 'job', 'jobs')}, {hours(range.minutes)} of hands-on work (
         {hourRange(range)}).
       </PageHead>
-      <UnrolledRoom room={room} clear={clear} actions={strip} />
-      <Unfold title="Name and size of the room">
-        <ChangeRoom room={room} change={changeRoom} drop={dropRoom} />
-      </Unfold>
+      <UnrolledRoom room={room} order={fixtureOrder(tasks)} clear={clear} actions={strip} />
+      <ChangeRoomLater room={room} change={changeRoom} drop={dropRoom} />
     </>
   );
 }

@@ -3,7 +3,8 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
-import { type Fixture, type Size, sizeSchema } from '@/core/home/room';
+import type { Fixture, Size } from '@/core/home/room';
+import { sizeSchema } from '@/core/home/room-schema';
 
 const SIZE_WORDS: Record<keyof Size, string> = {
   widthM: 'Width, m',

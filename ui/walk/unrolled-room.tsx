@@ -2,21 +2,21 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import { useOptimistic, useRef, useState, useTransition } from 'react';
-import { CATALOGUE } from '@/core/catalogue/catalogue';
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
-import { tasksOf } from '@/core/clean/tasks';
 import type { Fixture, Room, Stop } from '@/core/home/room';
 import { newFixture } from '@/core/home/starters';
 import type { ActionResult } from '../forms/result';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
-import { AddFixture } from './add-fixture';
 import { AddStop } from './add-stop';
-import { FixturePanel } from './fixture-panel';
 import { fixtureName } from './fixture-words';
 import { Strip } from './strip';
-import { fixtureOrder } from './strip-model';
+
+/** The catalogue comes with these two; the strip can be looked at without it. */
+const FixturePanel = dynamic(() => import('./fixture-panel').then((module) => module.FixturePanel));
+const AddFixture = dynamic(() => import('./add-fixture').then((module) => module.AddFixture));
 
 export type RoomActions = {
   readonly saveFixture: (input: unknown) => Promise<ActionResult>;
@@ -32,10 +32,12 @@ type Change =
 /** The room unrolled from its door, with what stands in it; everything on it is counted, rated and added in place. */
 export function UnrolledRoom({
   room: stored,
+  order,
   clear,
   actions,
 }: {
   room: Room;
+  order: readonly string[];
   clear: readonly string[];
   actions: RoomActions;
 }) {
@@ -46,7 +48,6 @@ export function UnrolledRoom({
   const [said, setSaid] = useState('');
   const [, start] = useTransition();
   const panel = useRef<HTMLDivElement>(null);
-  const tasks = tasksOf({ floors: [{ id: 'f', name: 'f', rooms: [room] }] }, CATALOGUE);
   const place = room.stops
     .flatMap((stop) => stop.fixtures.map((fixture) => ({ stop, fixture })))
     .find((found) => found.fixture.id === selected);
@@ -89,7 +90,7 @@ export function UnrolledRoom({
       <Sentence>{sentence}</Sentence>
       <Strip
         room={room}
-        order={fixtureOrder(tasks)}
+        order={order}
         clear={new Set(clear)}
         selected={selected}
         onSelect={select}
@@ -109,7 +110,6 @@ export function UnrolledRoom({
             room={room}
             stop={place.stop}
             fixture={place.fixture}
-            tasks={tasks.filter((task) => task.fixture.id === place.fixture.id)}
             onChange={(fixture) => save(place.stop.id, fixture)}
             onDrop={() => drop(place.fixture)}
           />

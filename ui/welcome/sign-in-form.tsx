@@ -4,13 +4,13 @@ import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { Field } from '../forms/field';
 import type { ActionResult } from '../forms/result';
-import { signInSchema } from '../forms/schemas';
+
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
 
 export function SignInForm({ action }: { action: (input: unknown) => Promise<ActionResult> }) {
   const router = useRouter();
-  const { form, submit, sentence } = useActionForm(signInSchema, { email: '', passphrase: '' }, action, () =>
+  const { form, submit, sentence } = useActionForm('signIn', { email: '', passphrase: '' }, action, () =>
     router.push('/day'),
   );
   return (

@@ -3,8 +3,8 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { Field } from '../forms/field';
+import { LEAST_PASSPHRASE } from '../forms/limits';
 import type { ActionResult } from '../forms/result';
-import { LEAST_PASSPHRASE, signUpSchema } from '../forms/schemas';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
 
@@ -14,7 +14,7 @@ const homeTimezone = () =>
 export function SignUpForm({ action }: { action: (input: unknown) => Promise<ActionResult> }) {
   const router = useRouter();
   const { form, submit, sentence } = useActionForm(
-    signUpSchema,
+    'signUp',
     { householdName: '', email: '', passphrase: '', timezone: homeTimezone() },
     (values) => action({ ...values, timezone: homeTimezone() }),
     () => router.push('/aim'),

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { idSchema } from '../formats/scalars';
+import { FULLNESSES, HEIGHTS, MOST_COUNT, MOST_ROOM_M, ROOM_KINDS, type RoomKind, SOILS } from './scales';
+
+/** What a home has to look like to be taken in; the types of its parts follow from it. */
+
+const roomKindSchema = z.enum(Object.keys(ROOM_KINDS) as [RoomKind, ...RoomKind[]]);
+
+const metresSchema = z.number().gt(0).max(MOST_ROOM_M);
+
+/** Sizes of one fixture; what is left out is taken from its kind. */
+export const sizeSchema = z.strictObject({
+  widthM: metresSchema.optional(),
+  heightM: metresSchema.optional(),
+  shelfM: z.number().gt(0).max(200).optional(),
+  drawers: z.int().min(1).max(100).optional(),
+  slats: z.int().min(1).max(400).optional(),
+});
+export type Size = z.infer<typeof sizeSchema>;
+
+export const fixtureSchema = z.strictObject({
+  id: idSchema,
+  kind: z.string().min(1).max(60),
+  height: z.enum(HEIGHTS),
+  count: z.int().min(1).max(MOST_COUNT),
+  size: sizeSchema,
+  surface: z.string().min(1).max(60).optional(),
+  soil: z.enum(SOILS),
+  fullness: z.enum(FULLNESSES),
+  /** Left as it is this time. */
+  leave: z.boolean(),
+});
+export type Fixture = z.infer<typeof fixtureSchema>;
+
+export const stopSchema = z.strictObject({
+  id: idSchema,
+  name: z.string().min(1).max(80),
+  /** The room itself: ceiling, walls, skirting and floor run along the whole strip. */
+  shell: z.boolean(),
+  fixtures: z.array(fixtureSchema),
+});
+export type Stop = z.infer<typeof stopSchema>;
+
+export const roomSchema = z.strictObject({
+  id: idSchema,
+  name: z.string().min(1).max(80),
+  kind: roomKindSchema,
+  lengthM: metresSchema,
+  widthM: metresSchema,
+  heightM: metresSchema,
+  /** In the order in which one comes to them, walking clockwise from the door. */
+  stops: z.array(stopSchema),
+});
+export type Room = z.infer<typeof roomSchema>;
+
+export const floorSchema = z.strictObject({
+  id: idSchema,
+  name: z.string().min(1).max(80),
+  rooms: z.array(roomSchema),
+});
+export type Floor = z.infer<typeof floorSchema>;
+
+export const homeSchema = z.strictObject({
+  /** From the lowest floor up. */
+  floors: z.array(floorSchema),
+});
+export type Home = z.infer<typeof homeSchema>;

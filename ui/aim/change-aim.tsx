@@ -1,0 +1,14 @@
+'use client';
+import dynamic from 'next/dynamic';
+import type { ActionResult } from '../forms/result';
+import type { CleanForm } from '../forms/schemas';
+import { UnfoldLater } from '../parts/unfold-later';
+
+type AimProps = { readonly clean: CleanForm; readonly action: (input: unknown) => Promise<ActionResult> };
+
+/** The form of the aim, fetched apart: most visits to the page only look. */
+export const AimFormLater = dynamic(() => import('./aim-form').then((module) => module.AimForm));
+
+export function ChangeAim(props: AimProps) {
+  return <UnfoldLater title="Change the aim">{() => <AimFormLater {...props} />}</UnfoldLater>;
+}

@@ -1,0 +1,3 @@
+/** Limits and sentences that a form shows before anything is checked. */
+export const LEAST_PASSPHRASE = 10;
+export const STOP_NEEDS_NAME = 'Please give the stop a name, such as “Window”.';

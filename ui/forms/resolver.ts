@@ -1,0 +1,8 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import type { Resolver } from 'react-hook-form';
+import { FORMS, type FormName, type FormValues } from './schemas';
+
+/** Checks a form by the schema of its name. */
+export function resolverOf<Name extends FormName>(name: Name): Resolver<FormValues<Name>> {
+  return zodResolver(FORMS[name] as never) as unknown as Resolver<FormValues<Name>>;
+}

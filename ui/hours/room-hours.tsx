@@ -1,0 +1,119 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { type CleanTask, handsRange } from '@/core/clean/tasks';
+import type { Room } from '@/core/home/room';
+import { inWorkingOrder } from '@/core/order/precedence';
+import { TextLink } from '../parts/text-link';
+import { Unfold } from '../parts/unfold';
+import { count, duration, hourRange, hours } from '../parts/words';
+import { TaskEstimateLines } from './task-estimate';
+
+type RoomHoursProps = {
+  readonly room: Room;
+  readonly tasks: readonly CleanTask[];
+  readonly longest: number;
+  readonly open: boolean;
+};
+
+/** One room's hours; opened, its jobs with the sum behind each. */
+export function RoomHours({ room, tasks, longest, open }: RoomHoursProps) {
+  const range = handsRange(tasks);
+  return (
+    <Box component="section" aria-label={room.name} sx={{ borderTop: '1px solid', borderColor: 'divider' }}>
+      <TextLink
+        href={open ? '/hours' : `/hours/${encodeURIComponent(room.id)}`}
+        scroll={false}
+        aria-expanded={open}
+        underline="none"
+        color="inherit"
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr auto', sm: '220px 1fr 150px' },
+          columnGap: 2,
+          alignItems: 'center',
+          minHeight: 44,
+          py: 1.5,
+          fontWeight: 600,
+          '&:hover': { color: 'primary.main' },
+        }}
+      >
+        <span>{room.name}</span>
+        <RangeBar low={range.low / longest} at={range.minutes / longest} high={range.high / longest} />
+        <Box component="span" sx={{ textAlign: 'end' }}>
+          {hours(range.minutes)}
+          <Box
+            component="span"
+            sx={{ display: 'block', fontWeight: 400, fontSize: '0.85rem', color: 'text.secondary' }}
+          >
+            {hourRange(range)}
+          </Box>
+        </Box>
+      </TextLink>
+      {open && <Jobs room={room} tasks={tasks} />}
+    </Box>
+  );
+}
+
+function Jobs({ room, tasks }: { room: Room; tasks: readonly CleanTask[] }) {
+  return (
+    <Box sx={{ pl: 2, pb: 2 }}>
+      <Typography variant="body2" sx={{ mb: 1 }}>
+        {count(tasks.length, 'job', 'jobs')}, ceiling to floor.{' '}
+        <TextLink href={`/walk/${encodeURIComponent(room.id)}`}>See them in the room</TextLink>
+      </Typography>
+      {inWorkingOrder(tasks).map((task) => (
+        <Unfold key={task.id} title={<JobTitle task={task} />}>
+          <TaskEstimateLines task={task} />
+        </Unfold>
+      ))}
+    </Box>
+  );
+}
+
+function JobTitle({ task }: { task: CleanTask }) {
+  return (
+    <Box
+      component="span"
+      sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, width: '100%', fontWeight: 450 }}
+    >
+      <span>
+        {task.method.title}
+        <Box component="span" sx={{ color: 'text.secondary', fontSize: '0.9rem', display: 'block' }}>
+          {task.stop.shell ? 'all round' : task.stop.name}
+          {task.fixture.count > 1 && `, ${task.fixture.count} of them`}
+        </Box>
+      </span>
+      <span>{duration(task.estimate.hands.minutes)}</span>
+    </Box>
+  );
+}
+
+/** The estimate as a bar, and its range as the part that may still grow or melt away. */
+function RangeBar({ low, at, high }: { low: number; at: number; high: number }) {
+  const percent = (share: number) => `${Math.min(100, share * 88)}%`;
+  return (
+    <Box
+      component="span"
+      aria-hidden
+      sx={{
+        display: { xs: 'none', sm: 'block' },
+        position: 'relative',
+        height: 16,
+        '& span': { position: 'absolute', insetBlock: 0 },
+      }}
+    >
+      <span
+        style={{ left: 0, width: percent(low), background: 'var(--mui-palette-thaw-water)', opacity: 0.85 }}
+      />
+      <span
+        style={{
+          left: percent(low),
+          right: `calc(100% - ${percent(high)})`,
+          background: 'var(--mui-palette-thaw-ice)',
+          borderRadius: '0 8px 8px 0',
+        }}
+      />
+      <span style={{ left: percent(at), width: 2, background: 'var(--mui-palette-text-primary)' }} />
+    </Box>
+  );
+}

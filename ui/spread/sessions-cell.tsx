@@ -1,0 +1,28 @@
+import { scaleLinear } from 'd3';
+import type { PlanSession } from '@/core/formats/plan';
+import { clockMinutes } from '@/core/time/local-time';
+import { clock } from '../parts/words';
+
+/** A session as long as this fills the width of its cell. */
+const LONGEST_MINUTES = 180;
+
+const width = scaleLinear([0, LONGEST_MINUTES], [4, 100]).clamp(true);
+
+/** One person's sessions of a date: when each begins, and how long it is as a bar. */
+export function SessionsCell({ sessions, today }: { sessions: readonly PlanSession[]; today: boolean }) {
+  return (
+    <td className={today ? 'today' : undefined}>
+      {sessions.map((session) => (
+        <div key={session.id} title={`${clock(session.start)} to ${clock(session.end)}`}>
+          {clock(session.start)}
+          <span className="visually-hidden"> to {clock(session.end)}</span>
+          <b aria-hidden style={{ width: `${width(minutesOf(session))}%` }} />
+        </div>
+      ))}
+    </td>
+  );
+}
+
+function minutesOf(session: PlanSession): number {
+  return clockMinutes(clock(session.end)) - clockMinutes(clock(session.start));
+}
