@@ -6,7 +6,7 @@ import { describeFault, type Fault, type Parsed } from '../core/formats/fault';
 import { parseHousehold } from '../core/formats/household';
 import { parsePlan } from '../core/formats/plan';
 import { parseProblem } from '../core/formats/problem';
-import { checkPlan, describeViolation } from '../core/spread/check';
+import { checkPlan, describeViolation } from '../core/spread/check/check';
 import { plan } from '../core/spread/plan';
 
 /** Exit codes: 0 fine, 1 the plan breaks a rule, 2 the call or a file can't be used. */

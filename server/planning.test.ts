@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { expand } from '../core/clean/expand';
-import { checkPlan } from '../core/spread/check';
+import { checkPlan } from '../core/spread/check/check';
 import { juniperRow } from '../demo/juniper-row';
 import { basisOf, sha256 } from './basis';
 import { HouseholdScope } from './db/scope';

@@ -4,7 +4,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { householdSchema } from '../formats/household';
 import { parseProblem } from '../formats/problem';
 import { fixturesOf, roomsOf } from '../home/room';
-import { checkPlan } from '../spread/check';
+import { checkPlan } from '../spread/check/check';
 import { plan } from '../spread/plan';
 import { expand } from './expand';
 import { handsRange, partsOfStepId, tasksOf } from './tasks';

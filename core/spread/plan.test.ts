@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Plan } from '../formats/plan';
 import type { Problem, ProblemTask } from '../formats/problem';
 import { problemFaults } from '../formats/problem';
-import { checkPlan, describeViolation } from './check';
+import { checkPlan, describeViolation } from './check/check';
 import { exampleProblem, FEATURES, type Feature } from './example-problems';
 import { plan } from './plan';
 

@@ -16,7 +16,7 @@ import { type Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome'
 export const DESKTOP = { width: 1280, height: 800 };
 export const PHONE = { width: 390, height: 844 };
 
-const WAIT_MS = 20_000;
+const WAIT_MS = 45_000;
 
 export type Size = { readonly width: number; readonly height: number };
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
-import { checkPlan, describeViolation, type RuleName } from './check';
+import type { Plan } from '../../formats/plan';
+import type { Problem } from '../../formats/problem';
+import { checkPlan, describeViolation } from './check';
+import type { RuleName } from './subject';
 
 const HASH = 'a'.repeat(64);
 

@@ -1,0 +1,66 @@
+import type { Plan } from '../../formats/plan';
+import type { Problem } from '../../formats/problem';
+import { metricsOf } from '../metrics';
+import { modelOf } from '../model';
+import { breaksAreTaken, peopleAreFree } from './people';
+import { machinesAreFree, roomsHaveSpace } from './places';
+import { sessionsHold } from './sessions';
+import { type Rule, resolve, type Subject, type Violation } from './subject';
+import { followersFallWithPredecessors, stepsInOrder, wholeOrLeftOut } from './tasks';
+import { datesHold, fixedStand, linksHold } from './times';
+
+/** One line for a person: `rule 5: machine "washer" runs …`. */
+export function describeViolation(violation: Violation): string {
+  return `${typeof violation.rule === 'number' ? `rule ${violation.rule}` : violation.rule}: ${violation.message}`;
+}
+
+/**
+ * Every rule that a plan breaks, in the order of the rules; empty for a valid plan.
+ *
+ * Fixed entries stand even where they alone break a rule, so a breach that only fixed entries and done steps share
+ * in is none. `problemHash` is the SHA-256 of the problem's bytes.
+ */
+export function checkPlan(problem: Problem, plan: Plan, problemHash: string): Violation[] {
+  const model = modelOf(problem);
+  const resolved = resolve(model, plan, problemHash);
+  if (!resolved.ok) return resolved.violations;
+  const subject = resolved.subject;
+  return [...resolved.violations, ...RULES.flatMap((rule) => rule(subject))];
+}
+
+const RULES: readonly Rule[] = [
+  wholeOrLeftOut,
+  stepsInOrder,
+  peopleAreFree,
+  breaksAreTaken,
+  machinesAreFree,
+  roomsHaveSpace,
+  linksHold,
+  datesHold,
+  sessionsHold,
+  fixedStand,
+  followersFallWithPredecessors,
+  metricsAreTrue,
+];
+
+/** The figures that the plan gives of itself. */
+function metricsAreTrue({ model, plan, entries, sessions, unplaced }: Subject): Violation[] {
+  const true_ = metricsOf(model, entries, sessions, [...unplaced]);
+  const rows: [string, unknown, unknown][] = [
+    ['finish', plan.metrics.finish, true_.finish],
+    ['hands', plan.metrics.hands, true_.hands],
+    ['session', plan.metrics.session, true_.session],
+    ['idle', plan.metrics.idle, true_.idle],
+    ['unplaced.must', plan.metrics.unplaced.must, true_.unplaced.must],
+    ['unplaced.should', plan.metrics.unplaced.should, true_.unplaced.should],
+    ['unplaced.could', plan.metrics.unplaced.could, true_.unplaced.could],
+    ['openRoomNights', plan.metrics.openRoomNights, true_.openRoomNights],
+    ['wishesBroken', plan.metrics.wishesBroken, true_.wishesBroken],
+  ];
+  return rows
+    .filter(([, said, real]) => said !== real)
+    .map(([name, said, real]) => ({
+      rule: 'metrics',
+      message: `${name} is given as ${said} and is ${real}`,
+    }));
+}

@@ -1,0 +1,59 @@
+// Takes docs/screenshots from the demo household, with the clock stopped.
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Browser, DESKTOP, PHONE, type Size } from '../e2e/support/browser';
+import { startWhole } from '../e2e/support/whole.mjs';
+
+type Picture = {
+  readonly file: string;
+  readonly path: string;
+  readonly size?: Size;
+  readonly dark?: boolean;
+  readonly before?: (browser: Browser) => Promise<void>;
+};
+
+const tickOnce = async (browser: Browser) => {
+  await browser.press('button', 'Done');
+  await browser.see('1 step done');
+};
+
+const PICTURES: readonly Picture[] = [
+  { file: 'aim', path: '/aim' },
+  { file: 'aim-dark', path: '/aim', dark: true },
+  { file: 'walk', path: '/walk' },
+  { file: 'room', path: '/walk/bedroom' },
+  { file: 'room-phone', path: '/walk/bathroom', size: PHONE },
+  { file: 'hours', path: '/hours' },
+  { file: 'people', path: '/people' },
+  { file: 'spread', path: '/spread' },
+  { file: 'day', path: '/day', before: tickOnce },
+  { file: 'day-phone', path: '/day', size: PHONE },
+];
+
+const folder = mkdtempSync(join(tmpdir(), 'early-thaw-pictures-'));
+const whole = await startWhole({ folder, now: '2027-03-01T18:40' });
+if (!whole.isUp) throw new Error(whole.words());
+const browser = await Browser.open(whole.base);
+try {
+  await browser.goTo('/');
+  await take('front-door');
+  await browser.press('button', 'Look round the demo household');
+  await browser.waitForPath(/^\/aim$/);
+  for (const picture of PICTURES) {
+    await browser.resize(picture.size ?? DESKTOP);
+    await browser.prefer({ 'prefers-color-scheme': picture.dark ? 'dark' : 'light' });
+    await browser.goTo(picture.path);
+    await browser.find('heading', /./);
+    await picture.before?.(browser);
+    await take(picture.file);
+  }
+} finally {
+  await browser.close();
+  await whole.stop();
+  rmSync(folder, { recursive: true, force: true });
+}
+
+function take(file: string): Promise<void> {
+  return browser.picture(new URL(`../docs/screenshots/${file}.png`, import.meta.url).pathname);
+}
