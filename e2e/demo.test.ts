@@ -65,7 +65,7 @@ describe('the demo household', () => {
       await enterDemo(browser);
       await browser.press('link', 'Day');
       await browser.press('link', 'Bram');
-      await browser.see('Now · 18:30');
+      await browser.see('Now · planned for 18:30');
       const now = async () =>
         (await browser.driver.findElement(By.css('section[aria-labelledby=now]'))).getText();
       expect(await now()).toContain('Vacuum, spray');

@@ -16,6 +16,8 @@ type Picture = {
 const tickOnce = async (browser: Browser) => {
   await browser.press('button', 'Done');
   await browser.see('1 step done');
+  await browser.see('While you wait');
+  await browser.run('window.scrollTo(0, 0)');
 };
 
 const PICTURES: readonly Picture[] = [

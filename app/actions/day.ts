@@ -1,9 +1,8 @@
 'use server';
-import { CATALOGUE } from '@/core/catalogue/catalogue';
-import { expand } from '@/core/clean/expand';
+import { type CleanTask, partsOfStepId, stepIdOf } from '@/core/clean/tasks';
 import { nowIn } from '@/server/clock';
+import { keptHousehold } from '@/server/kept';
 import { tick, untick } from '@/server/repositories/clean';
-import { loadHousehold } from '@/server/repositories/household';
 import { type ActionResult, accepted, refused } from '@/ui/forms/result';
 import { tickFormSchema } from '@/ui/forms/schemas';
 import { act } from './act';
@@ -13,11 +12,9 @@ const GONE = 'This step is no longer part of the clean. Nothing was ticked.';
 /** Ticks a step off. Sent twice, it counts once, with the time of the first. */
 export async function tickStep(input: unknown): Promise<ActionResult> {
   return act(tickFormSchema, input, async (scope, { step }) => {
-    const { clean, ...household } = await loadHousehold(scope);
-    if (!clean) return refused(GONE);
-    const problem = expand({ ...household, clean }, CATALOGUE);
-    if (!problem.tasks.some((task) => task.steps.some((known) => known.id === step))) return refused(GONE);
-    await tick(scope, clean.id, { step, at: nowIn(household.timezone) });
+    const { household, tasks } = await keptHousehold(scope);
+    if (!household.clean || !stepsFrom(step, tasks).includes(step)) return refused(GONE);
+    await tick(scope, household.clean.id, { step, at: nowIn(household.timezone) });
     return accepted();
   });
 }
@@ -25,13 +22,16 @@ export async function tickStep(input: unknown): Promise<ActionResult> {
 /** Takes a tick back, and with it those of the steps that came after it in its task. */
 export async function untickStep(input: unknown): Promise<ActionResult> {
   return act(tickFormSchema, input, async (scope, { step }) => {
-    const { clean, ...household } = await loadHousehold(scope);
-    if (!clean) return refused(GONE);
-    const task = expand({ ...household, clean }, CATALOGUE).tasks.find((known) =>
-      known.steps.some((item) => item.id === step),
-    );
-    const from = task?.steps.findIndex((item) => item.id === step) ?? -1;
-    await untick(scope, clean.id, task ? task.steps.slice(from).map((item) => item.id) : [step]);
+    const { household, tasks } = await keptHousehold(scope);
+    if (!household.clean) return refused(GONE);
+    await untick(scope, household.clean.id, [step, ...stepsFrom(step, tasks)]);
     return accepted();
   });
+}
+
+/** A step and those after it in its task; none where the clean no longer has it. */
+function stepsFrom(step: string, tasks: readonly CleanTask[]): string[] {
+  const task = tasks.find((known) => known.id === partsOfStepId(step)?.taskId);
+  const ids = task?.estimate.steps.map((estimate) => stepIdOf(task, estimate)) ?? [];
+  return ids.includes(step) ? ids.slice(ids.indexOf(step)) : [];
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE, catalogueOf, methodsFor } from './catalogue';
+import { CATALOGUE, catalogueOf, dosesFor, methodsFor } from './catalogue';
 import { FIXTURE_KINDS, type FixtureKindName, searchFixtureKinds } from './fixture-kinds';
+import type { Method } from './method';
 import { ANY_ROOM } from './methods/any-room';
 
 describe('the catalogue', () => {
@@ -42,6 +43,14 @@ describe('the catalogue', () => {
       'tile-walls-wash',
     ]);
     expect(methodsFor(fixture, CATALOGUE).map((m) => m.id)).toEqual(['walls-spot']);
+  });
+
+  it('takes products of the school that is asked for, and of the mildest one where that has none', () => {
+    const products = (id: string, school: Parameters<typeof dosesFor>[1]) =>
+      dosesFor(CATALOGUE.get(id) as Method, school).map((dose) => dose.product);
+    expect(products('taps-descale', 'shop')).toEqual(['limescale-remover']);
+    expect(products('taps-descale', 'water')).toEqual(['citric-acid']);
+    expect(products('ceiling-dust', 'shop')).toEqual([]);
   });
 
   it('finds a fixture by another word for it', () => {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Fixture } from '../home/room';
 import { FIXTURE_KINDS, isFixtureKind } from './fixture-kinds';
-import { type Method, type MethodEntry, methodSchema } from './method';
+import { type Dose, type Method, type MethodEntry, methodSchema, type ProductSchool } from './method';
 import { ANY_ROOM } from './methods/any-room';
 import { BATHROOM } from './methods/bathroom';
 import { BEDROOM } from './methods/bedroom';
@@ -36,6 +36,15 @@ export function methodsFor(fixture: Fixture, catalogue: Catalogue): Method[] {
       (!method.surfaces ||
         (surface !== undefined && (method.surfaces as readonly string[]).includes(surface))),
   );
+}
+
+/** Where a school of products has nothing for a method: the schools to look in next, the mildest first. */
+const NEXT_SCHOOLS: readonly ProductSchool[] = ['pantry', 'water', 'shop', 'disinfecting'];
+
+/** What a method takes of products in a school, or in the nearest one that has something for it. */
+export function dosesFor(method: Method, school: ProductSchool): Dose[] {
+  const found = [school, ...NEXT_SCHOOLS].find((name) => method.products[name] !== undefined);
+  return (found && method.products[found]) ?? [];
 }
 
 /** What a fixture is made of: as noted, else the usual surface of its kind. */

@@ -119,6 +119,7 @@ export const methodSchema = z.strictObject({
 });
 
 export type Method = z.infer<typeof methodSchema>;
+export type Dose = z.infer<typeof doseSchema>;
 export type MethodStep = Method['steps'][number];
 export type HandsStep = Extract<MethodStep, { mode: 'hands' }>;
 /** A method as it is written down: what has a usual value may be left out. */

@@ -70,11 +70,6 @@ export function formatMinute(minute: Minute): string {
   return new Date(minute * MS_A_MINUTE).toISOString().slice(0, 16);
 }
 
-/** `HH:mm`. */
-export function formatClock(minute: Minute): string {
-  return formatMinute(minute).slice(11);
-}
-
 /** 1 Monday … 7 Sunday. */
 export function weekdayOf(day: DayNumber): number {
   return ((day + 3) % 7) + 1;

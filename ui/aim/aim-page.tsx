@@ -149,7 +149,7 @@ function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
     reward: '',
     start: today,
     finish: plusDays(today, WEEKS_FOR_A_NEW_CLEAN * 7),
-    spread: 'even',
+    spread: 'early',
     grouping: 'room',
     hardestFirst: true,
   };

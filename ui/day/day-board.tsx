@@ -32,11 +32,11 @@ export function DayBoard({
   const [last, setLast] = useState<DayStep>();
   const [sentence, setSentence] = useState<string>();
   const [, start] = useTransition();
-  const carryOut = (what: Change) =>
+  const carryOut = (what: Change) => {
+    setSentence(undefined);
+    setLast(what.do === 'tick' ? what.step : undefined);
     start(async () => {
       change(what);
-      setSentence(undefined);
-      setLast(what.do === 'tick' ? what.step : undefined);
       const result = await (what.do === 'tick' ? tick : untick)({ step: what.step.id }).catch(
         () => undefined,
       );
@@ -48,6 +48,7 @@ export function DayBoard({
           : 'The server did not answer, so this is not kept yet. Press Done again in a moment.',
       );
     });
+  };
   const done = (step: DayStep) => carryOut({ do: 'tick', step });
   const undo = (step: DayStep) => carryOut({ do: 'untick', step });
   return (
@@ -62,7 +63,7 @@ export function DayBoard({
         )}
       </Box>
       {screen.current ? (
-        <NowStep key={screen.current.id} step={screen.current} isToday={isToday} onDone={done} />
+        <NowStep step={screen.current} isToday={isToday} onDone={done} />
       ) : (
         <NothingNow screen={screen} isToday={isToday} />
       )}

@@ -22,7 +22,7 @@ export function NowStep({
       sx={{ background: FROST, clipPath: CUT, p: { xs: 2, sm: 3 } }}
     >
       <Typography id="now" component="h2" sx={{ fontSize: '0.95rem', fontWeight: 600 }}>
-        {isToday ? 'Now' : 'First'} · {clock(step.start)} to {clock(step.end)} · {step.who}
+        {isToday ? 'Now' : 'First'} · planned for {clock(step.start)} to {clock(step.end)} · {step.who}
       </Typography>
       <Typography component="p" variant="h1" sx={{ mt: 0.5 }}>
         {step.title}
@@ -52,7 +52,8 @@ export function NowStep({
       <Button
         variant="contained"
         size="large"
-        onClick={() => onDone(step)}
+        // The second press of a double one would land on the next step.
+        onClick={(event) => event.detail <= 1 && onDone(step)}
         sx={{ mt: 2.5, minHeight: 64, width: '100%', fontSize: '1.25rem', maxWidth: 520 }}
       >
         Done

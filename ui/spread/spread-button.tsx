@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { ActionResult } from '../forms/result';
 import { Sentence } from '../parts/sentence';
+import { count } from '../parts/words';
 
 type Spread = () => Promise<ActionResult<{ unplaced: number }>>;
 
@@ -24,7 +25,7 @@ export function SpreadButton({ action, label, then }: { action: Spread; label: s
         setNote(
           result.value.unplaced === 0
             ? 'Everything has its place.'
-            : `${result.value.unplaced} jobs did not fit; they are listed below.`,
+            : `${count(result.value.unplaced, 'job', 'jobs')} did not fit; see the list below.`,
         );
         if (then) router.push(then);
       }
