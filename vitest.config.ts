@@ -10,6 +10,9 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'unit',
+          // Nothing here has state to keep apart, and loading everything anew for each file takes longer than testing.
+          isolate: false,
+          pool: 'threads',
           include: [
             'core/**/*.test.ts',
             'cli/**/*.test.ts',

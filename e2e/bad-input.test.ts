@@ -65,6 +65,7 @@ describe('what can not be', () => {
       }
       await browser.type('How many', '3');
       await browser.see('Window × 3');
+      await browser.kept('Kept.');
       await browser.reload();
       await browser.see('Window × 3');
     });

@@ -47,9 +47,16 @@ describe('the demo household', () => {
       const field = await browser.field('What stands at “Desk”?');
       await field.sendKeys('couch', Key.ENTER);
       await browser.find('button', /^Sofa or armchair/);
+      await browser.kept('added at Desk');
       await browser.reload();
       await browser.press('button', /^Sofa or armchair/);
       await browser.press('button', 'Remove');
+      await browser.kept('Sofa or armchair removed.');
+      await browser.press('button', 'Undo');
+      await browser.find('region', /^Sofa or armchair at Desk/);
+      await browser.kept('Sofa or armchair is back at Desk.');
+      await browser.press('button', 'Remove');
+      await browser.kept('Sofa or armchair removed.');
       await browser.until(
         async () => (await browser.all('button', /^Sofa or armchair/)).length === 0,
         'the sofa to be gone',

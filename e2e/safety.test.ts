@@ -61,7 +61,7 @@ describe('the server', () => {
           return real(...args);
         };`);
       await browser.press('button', 'Done');
-      await browser.see('1 step done');
+      await browser.kept('is done.');
       const caught = await browser.run<{ headers: Record<string, string>; body: string }>(
         'return window.caught',
       );

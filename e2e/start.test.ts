@@ -41,6 +41,7 @@ describe('npm start', () => {
       await browser.waitForPath(/^\/aim$/);
       await browser.press('link', 'Day');
       await browser.press('button', 'Done');
+      await browser.kept('is done.');
       await browser.see('1 step done');
       await browser.close();
     });

@@ -196,6 +196,16 @@ export class Browser {
     }, `the words ${pattern}`);
   }
 
+  /** Waits until the page says that the server has it: what is shown at once may still be on its way. */
+  async kept(words: string): Promise<void> {
+    const script =
+      'return [...document.querySelectorAll("[role=status]")].map((e) => e.textContent).join(" ")';
+    await this.until(
+      async () => (await this.run<string>(script)).includes(words),
+      `the word that it is kept: ${words}`,
+    );
+  }
+
   async reload(): Promise<void> {
     await this.driver.navigate().refresh();
     await this.awake();

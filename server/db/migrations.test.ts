@@ -21,10 +21,10 @@ describe('migrations', () => {
   });
 
   it('are taken again after one was cut short half-way', async () => {
-    const last = MIGRATIONS.at(-1)!;
-    await db('migrations').where({ name: last.name }).del();
+    const names = MIGRATIONS.map((migration) => migration.name);
+    await db('migrations').whereIn('name', names).del();
     await db.schema.dropTable('ticks');
-    expect(await migrate(db)).toEqual([last.name]);
+    expect(await migrate(db)).toEqual(names);
     expect(await db.schema.hasTable('ticks')).toBe(true);
   });
 

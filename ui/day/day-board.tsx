@@ -31,7 +31,7 @@ export function DayBoard({
   const [screen, change] = useOptimistic(kept, applied);
   const [last, setLast] = useState<DayStep>();
   const [sentence, setSentence] = useState<string>();
-  const [, start] = useTransition();
+  const [pending, start] = useTransition();
   const carryOut = (what: Change) => {
     setSentence(undefined);
     setLast(what.do === 'tick' ? what.step : undefined);
@@ -57,7 +57,7 @@ export function DayBoard({
       <Box role="status" sx={last ? undefined : { height: 0, mt: '0 !important' }}>
         {last && (
           <Stack direction="row" spacing={1} sx={{ alignItems: 'center' }}>
-            <span>{`“${last.title}” is done.`}</span>
+            <span>{pending ? `Keeping “${last.title}” …` : `“${last.title}” is done.`}</span>
             <Button onClick={() => undo(last)}>Undo</Button>
           </Stack>
         )}

@@ -57,9 +57,9 @@ export function count(number: number, one: string, many: string): string {
   return `${number} ${number === 1 ? one : many}`;
 }
 
-/** Quantities with at most one decimal: `4.8`, `12`. */
+/** Quantities as exact as a sum by hand needs: `0.54`, `4.8`, `13.2`, `12`. */
 export function amount(value: number): string {
-  return Number.isInteger(value) ? String(value) : value.toFixed(1);
+  return String(Number(value.toFixed(value < 10 ? 2 : 1)));
 }
 
 export function daysBetween(from: string, to: string): number {

@@ -1,5 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
@@ -46,32 +47,42 @@ export function UnrolledRoom({
   const [adding, setAdding] = useState<string>();
   const [sentence, setSentence] = useState<string>();
   const [said, setSaid] = useState('');
+  const [dropped, setDropped] = useState<{ stop: Stop; fixture: Fixture }>();
   const [, start] = useTransition();
   const panel = useRef<HTMLDivElement>(null);
   const place = room.stops
     .flatMap((stop) => stop.fixtures.map((fixture) => ({ stop, fixture })))
     .find((found) => found.fixture.id === selected);
 
-  const carryOut = (what: Change, action: () => Promise<ActionResult>) =>
+  /** Shows the change at once; says that it is made once the server has it. */
+  const carryOut = (what: Change, action: () => Promise<ActionResult>, words = 'Kept.') => {
+    setSaid('');
     start(async () => {
       change(what);
       setSentence(undefined);
       const result = await action().catch(() => undefined);
       if (!result) setSentence('The server did not answer. The room is as it was; try again in a moment.');
       else if (!result.ok) setSentence(result.faults.map((fault) => fault.sentence).join(' '));
+      else setSaid(words);
     });
-  const save = (stopId: string, fixture: Fixture) =>
-    carryOut({ do: 'put', stopId, fixture }, () => actions.saveFixture({ stopId, fixture }));
+  };
+  const save = (stopId: string, fixture: Fixture, words?: string) =>
+    carryOut({ do: 'put', stopId, fixture }, () => actions.saveFixture({ stopId, fixture }), words);
   const add = (stop: Stop, kind: FixtureKindName) => {
     const fixture = newFixture(newId(), kind);
-    save(stop.id, fixture);
+    save(stop.id, fixture, `${fixtureName(fixture)} added at ${stop.name}.`);
     setSelected(fixture.id);
-    setSaid(`${fixtureName(fixture)} added at ${stop.name}.`);
   };
-  const drop = (fixture: Fixture) => {
-    carryOut({ do: 'drop', fixture }, () => actions.dropFixture({ id: fixture.id }));
+  const drop = (stop: Stop, fixture: Fixture) => {
+    const words = `${fixtureName(fixture)} removed.`;
+    carryOut({ do: 'drop', fixture }, () => actions.dropFixture({ id: fixture.id }), words);
     setSelected(undefined);
-    setSaid(`${fixtureName(fixture)} removed.`);
+    setDropped({ stop, fixture });
+  };
+  const putBack = ({ stop, fixture }: { stop: Stop; fixture: Fixture }) => {
+    save(stop.id, fixture, `${fixtureName(fixture)} is back at ${stop.name}.`);
+    setDropped(undefined);
+    setSelected(fixture.id);
   };
   const addStop = (name: string) => {
     const stop: Stop = { id: newId(), name, shell: false, fixtures: [] };
@@ -79,6 +90,7 @@ export function UnrolledRoom({
     setAdding(stop.id);
   };
   const select = (id: string) => {
+    setDropped(undefined);
     setSelected(id);
     setAdding(undefined);
     panel.current?.scrollIntoView({ block: 'nearest' });
@@ -100,9 +112,10 @@ export function UnrolledRoom({
         }}
       />
       <AddStop onAdd={addStop} />
-      <span role="status" className="visually-hidden">
-        {said}
-      </span>
+      <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <span className={dropped ? undefined : 'visually-hidden'}>{said}</span>
+        {dropped && <Button onClick={() => putBack(dropped)}>Undo</Button>}
+      </Box>
       <Box ref={panel}>
         {place && (
           <FixturePanel
@@ -111,7 +124,7 @@ export function UnrolledRoom({
             stop={place.stop}
             fixture={place.fixture}
             onChange={(fixture) => save(place.stop.id, fixture)}
-            onDrop={() => drop(place.fixture)}
+            onDrop={() => drop(place.stop, place.fixture)}
           />
         )}
         {stopToFill && !place && (

@@ -1,0 +1,118 @@
+import { describe, expect, it } from 'vitest';
+import { juniperRow } from '../../demo/juniper-row';
+import { describeFault } from './fault';
+import { type Household, parseHousehold } from './household';
+
+const home = juniperRow('2027-03-01');
+
+function faultsOf(change: (household: Household) => void): string[] {
+  const changed = structuredClone(home);
+  change(changed);
+  const parsed = parseHousehold(JSON.stringify(changed));
+  return parsed.ok ? [] : parsed.faults.map(describeFault);
+}
+
+describe('parseHousehold', () => {
+  it('reads what it wrote', () => {
+    expect(parseHousehold(JSON.stringify(home))).toEqual({ ok: true, value: home });
+  });
+
+  const cases: [string, (household: Household) => void, RegExp][] = [
+    [
+      'two rooms with one id',
+      (h) => {
+        h.home.floors[1]!.rooms[1]!.id = 'hall';
+      },
+      /^home rooms: got "hall" twice, expected each id once/,
+    ],
+    [
+      'two fixtures with one id',
+      (h) => {
+        const stop = h.home.floors[0]!.rooms[0]!.stops[0]!;
+        stop.fixtures.push(structuredClone(stop.fixtures[0]!));
+      },
+      /^home fixtures: got "cellar-0-ceiling" twice/,
+    ],
+    [
+      'two ticks of one step',
+      (h) => {
+        h.ticks = [
+          { step: 'a', at: '2027-03-01T10:00' },
+          { step: 'a', at: '2027-03-01T11:00' },
+        ];
+      },
+      /^ticks: got "a" twice/,
+    ],
+    [
+      'a count of nothing',
+      (h) => {
+        h.home.floors[0]!.rooms[0]!.stops[0]!.fixtures[0]!.count = 0;
+      },
+      /fixtures\[0\]\.count: got 0/,
+    ],
+    [
+      'a count beyond reason',
+      (h) => {
+        h.home.floors[0]!.rooms[0]!.stops[0]!.fixtures[0]!.count = 1e9;
+      },
+      /fixtures\[0\]\.count: got 1000000000/,
+    ],
+    [
+      'a room of 900 m',
+      (h) => {
+        h.home.floors[0]!.rooms[0]!.lengthM = 900;
+      },
+      /rooms\[0\]\.lengthM: got 900, expected a number of at most 40/,
+    ],
+    [
+      'a room without a name',
+      (h) => {
+        h.home.floors[0]!.rooms[0]!.name = '';
+      },
+      /rooms\[0\]\.name: got ""/,
+    ],
+    [
+      'hours that end before they begin',
+      (h) => {
+        h.people[0]!.hours[0] = { weekday: 1, from: '20:00', to: '18:00' };
+      },
+      /people\[0\]\.hours\[0\]: got an object, expected a time after/,
+    ],
+    [
+      'an eighth weekday',
+      (h) => {
+        h.people[0]!.hours[0]!.weekday = 8;
+      },
+      /weekday: got 8/,
+    ],
+    [
+      'a finish before the start',
+      (h) => {
+        h.clean.finish = '2027-01-01';
+      },
+      /^clean\.finish: got "2027-01-01", expected a date not before/,
+    ],
+    [
+      'an unknown machine',
+      (h) => {
+        Object.assign(h.machines[0]!, { kind: 'mangle' });
+      },
+      /machines\[0\]\.kind: got "mangle", expected one of/,
+    ],
+    [
+      'a made-up key',
+      (h) => {
+        Object.assign(h.clean, { mood: 'good' });
+      },
+      /^clean\.mood: got a key that is not known here/,
+    ],
+  ];
+
+  it.each(cases)('says what is wrong with %s', (_name, change, expected) => {
+    const faults = faultsOf(change);
+    expect(
+      faults.some((line) => expected.test(line)),
+      faults.join('\n'),
+    ).toBe(true);
+  });
+});
