@@ -251,8 +251,8 @@ export class Board {
     const run = neighbours(track, start, end, Math.max(person.breakLength, 0));
     if (run.minutes + length > person.breakAfter) return pastNeighbour(run, start, person.breakLength);
     const session = neighbours(track, start, end, SESSION_GAP, day);
-    if (session.end - session.start > this.model.policy.sessionCap)
-      return pastNeighbour(session, start, SESSION_GAP);
+    const excess = session.end - session.start - this.model.policy.sessionCap;
+    if (excess > 0) return shorterSession(session, start, length, excess);
     return start;
   }
 
@@ -359,6 +359,13 @@ function neighbours(
     found.end = Math.max(found.end, entry.end);
   }
   return found;
+}
+
+/** The next start that could make the session short enough: begin it later, where nothing comes before, else leave it. */
+function shorterSession(found: Neighbours, start: Minute, length: number, excess: number): Minute {
+  const later = start + excess;
+  if (!found.previous && found.next && later + length <= found.next.start) return later;
+  return pastNeighbour(found, start, SESSION_GAP);
 }
 
 /** The next start that could loosen the bond: a full gap after the work before, else past the work after. */

@@ -13,7 +13,8 @@ import {
   type Step,
   type Task,
 } from './model';
-import { type LinkIndex, type PlaceOptions, placeCluster } from './place';
+import { type PlaceOptions, placeCluster } from './place';
+import type { LinkIndex } from './step-order';
 
 /** One way to go about building a plan; the search tries several and keeps the best. */
 export type Recipe = {

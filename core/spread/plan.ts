@@ -6,8 +6,8 @@ import { compareScores, SCORE_OF_TIME, type Score, scoreOf } from './compare';
 import { type Construction, construct, type Recipe, reasonsFor } from './construct';
 import { metricsOf, type Placed, sessionDocuments, sessionsOf } from './metrics';
 import { type Model, modelOf, openHands, type Room, type Task } from './model';
-import { indexLinks, type LinkIndex } from './place';
 import { randomFrom, shuffled } from './random';
+import { indexLinks, type LinkIndex } from './step-order';
 
 export type PlanOptions = {
   /** SHA-256 of the problem's bytes, lower-case hex. */

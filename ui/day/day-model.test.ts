@@ -1,0 +1,103 @@
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '@/core/catalogue/catalogue';
+import type { Campaign, Current } from '@/core/clean/campaign';
+import { expand } from '@/core/clean/expand';
+import { tasksOf } from '@/core/clean/tasks';
+import type { Tick } from '@/core/formats/household';
+import { plan } from '@/core/spread/plan';
+import { juniperRowUnderWay } from '@/demo/juniper-row';
+import { type DayScreen, dayScreen } from './day-model';
+
+const TODAY = '2027-03-01';
+const { household: loaded, first } = juniperRowUnderWay(TODAY);
+const made = plan(expand(loaded, CATALOGUE, `${TODAY}T17:00`), {
+  problemHash: '0'.repeat(64),
+  seed: 1,
+  stop: () => true,
+});
+
+/** The screen at a time of day, with more steps ticked off than the demo household has. */
+function screen(
+  at: string,
+  ticks: readonly Tick[] = [],
+  options: { date?: string; person?: string; latest?: typeof made } = {},
+): DayScreen {
+  const household = { ...loaded, ticks: [...loaded.ticks, ...ticks] };
+  const now = `${TODAY}T${at}`;
+  const keep = (version: number, kept: typeof made) => ({ version, basis: '', madeAt: '', plan: kept });
+  const campaign: Campaign = {
+    clean: household.clean,
+    problem: expand(household, CATALOGUE, now),
+    plans: { first: keep(1, first), latest: keep(2, options.latest ?? made) },
+    stale: false,
+  };
+  const state: Current = {
+    household,
+    now,
+    today: TODAY,
+    tasks: tasksOf(household.home, CATALOGUE),
+    campaign,
+  };
+  return dayScreen(state, campaign, options.date ?? TODAY, options.person);
+}
+
+describe('dayScreen', () => {
+  it('says what, where, with what and how one knows it is done', () => {
+    const { current } = screen('18:30');
+    expect(current).toMatchObject({
+      title: 'Vacuum, spray',
+      job: 'Degrease the tops of the cupboards',
+      where: 'Kitchen, wall cupboards',
+      who: 'Bram',
+      doneWhen: 'Nothing sticks to the hand.',
+      ready: true,
+    });
+    expect(current?.kit).toContain('washing soda, 30 g in 1 l of water');
+  });
+
+  it('shows the soak that a tick sets going, with its clock', () => {
+    const begun = screen('18:45').current!;
+    const { waits, current } = screen('18:46', [{ step: begun.id, at: `${TODAY}T18:45` }]);
+    expect(waits).toMatchObject([
+      { title: 'Degreaser works', since: `${TODAY}T18:45`, ready: `${TODAY}T18:53`, latest: undefined },
+    ]);
+    expect(current?.title).not.toBe('Scrape, wipe, lay paper');
+    expect(screen('18:53', [{ step: begun.id, at: `${TODAY}T18:45` }]).current?.title).toBe(
+      'Scrape, wipe, lay paper',
+    );
+  });
+
+  it('shows running soaks on no other day', () => {
+    const begun = screen('18:45').current!;
+    expect(screen('18:46', [{ step: begun.id, at: `${TODAY}T18:45` }], { date: '2027-03-02' }).waits).toEqual(
+      [],
+    );
+  });
+
+  it('goes by person', () => {
+    expect(screen('18:30', [], { person: 'bram' }).sessions.map((session) => session.name)).toEqual(['Bram']);
+    expect(screen('18:30', [], { person: 'teodor' })).toMatchObject({
+      current: undefined,
+      next: [],
+      sessions: [],
+      minutes: { done: 0, open: 0 },
+    });
+    const own = made.sessions.filter((session) => session.person === 'teodor').map((session) => session.date);
+    expect(screen('18:30', [], { person: 'teodor' }).nextDate).toBe(own.sort()[0]);
+  });
+
+  it('counts what has slipped from earlier days, today only', () => {
+    const stale = { latest: first };
+    expect(screen('17:00', [], stale).slipped).toBeGreaterThan(0);
+    expect(screen('17:00').slipped).toBe(0);
+    expect(screen('17:00', [], { ...stale, date: '2027-03-02' }).slipped).toBe(0);
+  });
+
+  it('adds up: what is open and what is done', () => {
+    const before = screen('18:30');
+    const after = screen('18:46', [{ step: before.current!.id, at: `${TODAY}T18:45` }]);
+    expect(after.minutes.done).toBe(before.current!.minutes);
+    expect(after.minutes.open + after.minutes.done).toBe(before.minutes.open);
+    expect(after.done.map((step) => step.id)).toEqual([before.current!.id]);
+  });
+});
