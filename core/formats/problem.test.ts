@@ -89,6 +89,13 @@ describe('parseProblem', () => {
       /windows\[0\]\.end/,
     ],
     [
+      'a fixed entry that runs backwards',
+      (p) => {
+        p.fixed = [{ step: 'task-0/step-0', people: [], start: '2027-03-01T09:00', end: '2027-03-01T08:00' }];
+      },
+      /^fixed\[0\]\.end: got .*, expected a time not before its start/,
+    ],
+    [
       'two tasks with one id',
       (p) => {
         p.tasks.push(structuredClone(p.tasks[0]!));

@@ -213,7 +213,13 @@ function windowFaults(problem: Problem): Fault[] {
   problem.machines.forEach((machine, i) => {
     look(`machines[${i}].windows`, machine.windows ?? []);
   });
-  look('fixed', problem.fixed ?? []);
+  (problem.fixed ?? []).forEach((entry, i) => {
+    // A wait of no minutes may end when it starts.
+    if (entry.end < entry.start)
+      faults.push(
+        fault(`fixed[${i}].end`, `"${entry.end}"`, `a time not before its start, "${entry.start}"`),
+      );
+  });
   return faults;
 }
 
