@@ -15,7 +15,7 @@ module.exports = {
     {
       name: 'ui-sees-only-core',
       severity: 'error',
-      from: from('^ui/'),
+      from: from('^ui/', '\\.test\\.ts$'),
       to: { path: '^(app|server|cli|workers|scripts|demo)/' },
     },
     {
