@@ -74,7 +74,12 @@ export function FixtureChip({ fixture, selected, clear, place, onSelect }: ChipP
         }}
       >
         {fixtureName(fixture)}
-        {fixture.count > 1 && `\u00a0×\u00a0${fixture.count}`}
+        {fixture.count > 1 && (
+          <>
+            {' '}
+            <span style={{ whiteSpace: 'nowrap' }}>× {fixture.count}</span>
+          </>
+        )}
         {(fixture.soil === 'heavy' || fixture.soil === 'years') && (
           <Box component="span" sx={{ display: 'block', fontSize: '0.8rem', color: 'text.secondary' }}>
             soil {SOIL_WORDS[fixture.soil]}
