@@ -117,6 +117,15 @@ describe('dayView', () => {
     expect(day.now?.step.id).toBe('mop');
   });
 
+  it('keeps the floor last where only the order binds, as long as both are planned', () => {
+    const [rule] = problem.precedence;
+    const ordered = { ...problem, precedence: [{ ...rule!, orderOnly: true }] };
+    const without = { ...plan, entries: plan.entries.filter((item) => item.step !== 'wipe') };
+    const first = (made: Plan) =>
+      dayView(ordered, made, '2027-03-01', '2027-03-01T18:00', 'ben').now?.step.id;
+    expect([first(plan), first(without)]).toEqual([undefined, 'mop']);
+  });
+
   it('holds a step back until what must come before it is done', () => {
     expect(view('18:00', {}, 'ben').now).toBeUndefined();
     expect(view('18:30', { wipe: '18:25' }, 'ben').now?.step.id).toBe('mop');

@@ -44,7 +44,7 @@ export type DayView = {
  * `now`, and what has to come before it by a hard rule is done. A wait that is over comes first.
  */
 export function dayView(problem: Problem, plan: Plan, date: string, now: string, person?: string): DayView {
-  const known = new Knowledge(problem);
+  const known = new Knowledge(problem, plan);
   const entries = plan.entries
     .filter(
       (entry) => entry.start.slice(0, 10) === date && (person === undefined || entry.people.includes(person)),
@@ -90,7 +90,8 @@ class Knowledge {
   private readonly steps = new Map<string, { step: ProblemStep; task: ProblemTask; position: number }>();
   private readonly predecessors = new Map<string, string[]>();
 
-  constructor(problem: Problem) {
+  constructor(problem: Problem, plan: Plan) {
+    const planned = new Set(plan.entries.map((entry) => entry.step));
     this.done = new Map((problem.done ?? []).map((entry) => [entry.step, entry.end]));
     const firstAndLast = new Map<string, { first: string; last: string }>();
     for (const task of problem.tasks) {
@@ -103,10 +104,12 @@ class Knowledge {
         last: task.steps[task.steps.length - 1]?.id as string,
       });
     }
-    for (const link of problem.precedence.filter((rule) => rule.hard && !rule.orderOnly)) {
+    for (const link of problem.precedence.filter((rule) => rule.hard)) {
       const after = firstAndLast.get(link.after)?.first;
       const before = firstAndLast.get(link.before)?.last;
-      if (after && before) this.predecessors.set(after, [...(this.predecessors.get(after) ?? []), before]);
+      // An order of two binds where both are planned: the floor waits for today's lamp, not for a lamp left out.
+      if (after && before && (!link.orderOnly || planned.has(before)))
+        this.predecessors.set(after, [...(this.predecessors.get(after) ?? []), before]);
     }
   }
 
