@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { expand } from '../core/clean/expand';
-import { householdSchema } from '../core/formats/household';
+import { householdFileSchema } from '../core/formats/household';
 import { planSchema } from '../core/formats/plan';
 import { problemSchema } from '../core/formats/problem';
 import { juniperRowUnderWay } from '../demo/juniper-row';
@@ -15,7 +15,7 @@ export function formatFiles(): [path: string, content: string][] {
   return [
     ['problem.schema.json', json(schemaOf(problemSchema, 'A problem of the planner'))],
     ['plan.schema.json', json(schemaOf(planSchema, 'A plan'))],
-    ['household.schema.json', json(schemaOf(householdSchema, 'A household'))],
+    ['household.schema.json', json(schemaOf(householdFileSchema, 'A household'))],
     ['examples/juniper-row.json', json(household)],
     ['examples/juniper-row.problem.json', json(expand(household, CATALOGUE))],
   ];

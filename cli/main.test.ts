@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../core/catalogue/catalogue';
 import { formatFiles } from './format-files';
 import { main } from './main';
 
@@ -35,6 +36,34 @@ describe('the command line', () => {
 
   it('expands the example household to the example problem', () => {
     expect(run('expand', HOUSEHOLD)).toEqual({ code: 0, out: readFileSync(PROBLEM, 'utf8'), err: '' });
+  });
+
+  it('prints the catalogue, every method in it', () => {
+    const { code, out } = run('catalogue');
+    const catalogue = JSON.parse(out);
+    expect([code, catalogue.format, catalogue.methods.length]).toEqual([
+      0,
+      'early-thaw/catalogue',
+      CATALOGUE.all().length,
+    ]);
+    expect(catalogue.fixtures.window.name).toBe('Window');
+  });
+
+  it('prints the estimate of every task, with parts that add up to its minutes', () => {
+    const { tasks, hands } = JSON.parse(run('estimate', HOUSEHOLD).out);
+    const wash = tasks.find((task: { task: string }) => task.task === 'hall-1-door:door-wash');
+    // One door, heavily soiled: 1 min + 1 ÷ 12 an hour × 1.5 = 8.5.
+    expect(wash).toMatchObject({
+      in: true,
+      hands: { minutes: 8.5 },
+      steps: [{ parts: { setUpMinutes: 1 } }],
+    });
+    const problem = JSON.parse(readFileSync(PROBLEM, 'utf8'));
+    const inScope = tasks.filter((task: { in: boolean }) => task.in);
+    expect(inScope.map((task: { task: string }) => task.task)).toEqual(
+      problem.tasks.map((task: { id: string }) => task.id),
+    );
+    expect(hands.low).toBeLessThan(hands.minutes);
   });
 
   it('lists broken rules one a line and exits with 1', () => {

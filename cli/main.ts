@@ -2,8 +2,9 @@ import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { expand } from '../core/clean/expand';
+import { catalogueDocument, estimateDocument } from '../core/formats/estimate-document';
 import { describeFault, type Fault, type Parsed } from '../core/formats/fault';
-import { parseHousehold } from '../core/formats/household';
+import { parseHousehold, parseHouseholdFile } from '../core/formats/household';
 import { parsePlan } from '../core/formats/plan';
 import { parseProblem } from '../core/formats/problem';
 import { checkPlan, describeViolation } from '../core/spread/check/check';
@@ -18,6 +19,8 @@ const USAGE = `Usage:
   ./early-thaw plan PROBLEM.json [--seconds N] [--seed N]   prints a plan
   ./early-thaw check PROBLEM.json PLAN.json                 prints every broken rule; exit 1 if there is one
   ./early-thaw expand HOUSEHOLD.json                        prints the problem of a household
+  ./early-thaw estimate HOUSEHOLD.json                      prints every task with its minutes, range and parts
+  ./early-thaw catalogue                                    prints the catalogue of methods
 
 Use - in place of a file to read standard input.`;
 
@@ -38,6 +41,8 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], io: Io) => num
   plan: runPlan,
   check: runCheck,
   expand: runExpand,
+  estimate: runEstimate,
+  catalogue: runCatalogue,
 };
 
 /** Runs one command and returns the exit code. */
@@ -90,6 +95,19 @@ function runExpand(args: readonly string[], io: Io): number {
   const { files } = split(args, [], 1);
   const household = usable(parseHousehold(read(files[0] as string).text), files[0] as string);
   io.out(`${JSON.stringify(expand(household, CATALOGUE), null, 2)}\n`);
+  return FINE;
+}
+
+function runEstimate(args: readonly string[], io: Io): number {
+  const { files } = split(args, [], 1);
+  const household = usable(parseHouseholdFile(read(files[0] as string).text), files[0] as string);
+  io.out(`${JSON.stringify(estimateDocument(household, CATALOGUE), null, 2)}\n`);
+  return FINE;
+}
+
+function runCatalogue(args: readonly string[], io: Io): number {
+  split(args, [], 0);
+  io.out(`${JSON.stringify(catalogueDocument(CATALOGUE), null, 2)}\n`);
   return FINE;
 }
 

@@ -1,6 +1,6 @@
 import type { FixtureKindName } from '../core/catalogue/fixture-kinds';
+import { newFixture } from '../core/home/fixture';
 import type { Fixture, Room, RoomKind, Stop } from '../core/home/room';
-import { newFixture } from '../core/home/starters';
 
 /** Short ways to write a furnished room down. */
 
@@ -13,6 +13,7 @@ export type RoomNote = {
   readonly id: string;
   readonly name: string;
   readonly kind: RoomKind;
+  readonly ventilation?: Room['ventilation'];
   readonly sizeM: readonly [length: number, width: number, height: number];
   /** The room itself: ceiling, walls, skirting, floor. */
   readonly shell: readonly (Note | FixtureKindName)[];
@@ -23,7 +24,17 @@ export function furnish(note: RoomNote): Room {
   const [lengthM, widthM, heightM] = note.sizeM;
   const shell: StopNote = ['The room itself', ...note.shell];
   const stops = [shell, ...note.stops].map((stop, i): Stop => stopOf(note.id, stop, i));
-  return { id: note.id, name: note.name, kind: note.kind, lengthM, widthM, heightM, stops };
+  return {
+    id: note.id,
+    name: note.name,
+    kind: note.kind,
+    lengthM,
+    widthM,
+    heightM,
+    ventilation: note.ventilation ?? 'window',
+    opensTo: [],
+    stops,
+  };
 }
 
 function stopOf(room: string, [name, ...fixtures]: StopNote, index: number): Stop {

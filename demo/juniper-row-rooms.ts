@@ -194,21 +194,10 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
         shell: ['ceiling', { kind: 'walls', surface: 'tile' }, tiles],
         stops: [
           ['Door', 'door', 'switches'],
-          [
-            'Basin',
-            'mirror',
-            { kind: 'bathroom-cabinet', fullness: 'full' },
-            { kind: 'taps', count: 2, soil: 'heavy' },
-            'basin',
-          ],
+          ['Basin', 'mirror', 'bathroom-cabinet', { kind: 'taps', count: 2, soil: 'heavy' }, 'basin'],
           ['Toilet', 'toilet'],
           ['Window', 'window', { kind: 'blind', size: { slats: 30 } }],
-          [
-            'Shower',
-            { kind: 'shower-head', soil: 'heavy' },
-            { kind: 'shower-screen', soil: 'heavy' },
-            { kind: 'wall-tiles', soil: 'heavy' },
-          ],
+          ['Shower', { kind: 'shower-head', soil: 'heavy' }, 'shower-screen', 'wall-tiles'],
           ['Bath', 'bath', 'bath-mats'],
           ['Radiator', 'radiator', 'vent'],
           ['Lamp', 'ceiling-light'],

@@ -1,7 +1,9 @@
 import { CATALOGUE } from '../core/catalogue/catalogue';
+import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
 import { expand } from '../core/clean/expand';
 import type { Household, Member, Tick, WeeklyHours } from '../core/formats/household';
 import type { Plan } from '../core/formats/plan';
+import { NO_FACTS } from '../core/home/facts';
 import { plan } from '../core/spread/plan';
 import { dayOf, formatDate, weekdayOf } from '../core/time/local-time';
 import { JUNIPER_ROW_FLOORS } from './juniper-row-rooms';
@@ -30,6 +32,7 @@ const PEOPLE: readonly Member[] = [
     dislikes: { limescale: 1 },
     breakAfter: 75,
     breakLength: 10,
+    pace: 'usual',
   },
   {
     id: 'bram',
@@ -44,6 +47,7 @@ const PEOPLE: readonly Member[] = [
     dislikes: { sanitary: 2 },
     breakAfter: 60,
     breakLength: 10,
+    pace: 'usual',
   },
   {
     id: 'odalys',
@@ -54,6 +58,7 @@ const PEOPLE: readonly Member[] = [
     dislikes: { belongings: 1 },
     breakAfter: 45,
     breakLength: 10,
+    pace: 'usual',
   },
   {
     id: 'teodor',
@@ -64,6 +69,7 @@ const PEOPLE: readonly Member[] = [
     dislikes: {},
     breakAfter: 40,
     breakLength: 15,
+    pace: 'usual',
   },
 ];
 
@@ -76,7 +82,12 @@ export function juniperRow(today: string): Household {
     version: 1,
     name: '14 Juniper Row',
     timezone: 'Europe/Berlin',
-    home: { floors: structuredClone([...JUNIPER_ROW_FLOORS]) },
+    units: 'metric',
+    home: {
+      floors: structuredClone([...JUNIPER_ROW_FLOORS]),
+      wayRound: 'clockwise',
+      facts: { ...NO_FACTS, hardWater: true, birds: true, builtYear: 1908 },
+    },
     people: structuredClone([...PEOPLE]),
     machines: [
       { id: 'washer', kind: 'washer', from: '07:00', to: '22:00' },
@@ -97,9 +108,14 @@ export function juniperRow(today: string): Household {
       reserve: [],
       sessionCap: 180,
       products: 'pantry',
+      belongings: 'stop',
+      estimates: 'rates',
     },
+    marks: [],
+    catalogue: structuredClone(UNCHANGED_CATALOGUE),
     weather: rainyWeekend(today),
     ticks: [],
+    plans: [],
   };
 }
 

@@ -14,6 +14,8 @@ export const current = cache(async (): Promise<Current> => {
     now,
     today: now.slice(0, 10),
     tasks: kept.tasks,
+    listed: kept.listed,
+    edits: kept.edits,
     campaign: campaignOf(kept, now),
   };
 });

@@ -1,8 +1,8 @@
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { juniperRow } from '../demo/juniper-row';
+import { edit } from './editing';
 import { keptHousehold } from './kept';
-import { removeRoom } from './repositories/home';
 import { insertHousehold } from './repositories/household';
 import { newHousehold, testDatabase } from './testing/households';
 
@@ -18,7 +18,7 @@ describe('keptHousehold', () => {
     await insertHousehold(scope, juniperRow('2027-03-01'));
     const first = await keptHousehold(scope);
     expect(await keptHousehold(scope)).toBe(first);
-    await removeRoom(scope, 'loft');
+    await edit(scope, 'gone', { do: 'drop-room', id: 'loft' }, () => 'Loft removed');
     await scope.countChange();
     const second = await keptHousehold(scope);
     expect(second.revision).toBe(first.revision + 1);

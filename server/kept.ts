@@ -1,10 +1,12 @@
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import type { Campaign, StoredHousehold } from '../core/clean/campaign';
-import { expand } from '../core/clean/expand';
-import { type CleanTask, tasksOf } from '../core/clean/tasks';
+import { expandTasks } from '../core/clean/expand';
+import { type CleanTask, listTasks } from '../core/clean/tasks';
+import { workOf } from '../core/clean/work';
 import { basisOf } from './basis';
 import type { HouseholdId, HouseholdScope } from './db/scope';
 import { loadPlans } from './repositories/clean';
+import { type EditWords, loadEditWords } from './repositories/edits';
 import { loadHousehold } from './repositories/household';
 
 /** What was read of a household and worked out from it, good until the household's revision moves on. */
@@ -12,6 +14,9 @@ export type Kept = {
   readonly revision: number;
   readonly household: StoredHousehold;
   readonly tasks: readonly CleanTask[];
+  /** All that could be done, in scope or not. */
+  readonly listed: readonly CleanTask[];
+  readonly edits: EditWords;
   readonly plans: Campaign['plans'];
   /** What a plan made now would rest on; undefined without a clean. */
   readonly basis: string | undefined;
@@ -42,11 +47,15 @@ async function revisionOf(scope: HouseholdScope): Promise<number> {
 async function readHousehold(scope: HouseholdScope, revision: number): Promise<Kept> {
   const household = await loadHousehold(scope);
   const { clean } = household;
+  const listed = listTasks(workOf(household, CATALOGUE));
+  const tasks = listed.filter((task) => task.scope.in);
   return {
     revision,
     household,
-    tasks: tasksOf(household.home, CATALOGUE),
+    tasks,
+    listed,
+    edits: await loadEditWords(scope),
     plans: clean && (await loadPlans(scope, clean.id)),
-    basis: clean && basisOf(expand({ ...household, clean }, CATALOGUE)),
+    basis: clean && basisOf(expandTasks({ ...household, clean }, tasks, undefined)),
   };
 }

@@ -2,8 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { Piscina } from 'piscina';
 import { CATALOGUE } from '../core/catalogue/catalogue';
-import { expand } from '../core/clean/expand';
-import type { Household } from '../core/formats/household';
+import { type ExpandedHousehold, expand } from '../core/clean/expand';
 import type { Plan } from '../core/formats/plan';
 import type { PlanJob } from '../workers/plan.worker';
 import { basisOf, sha256 } from './basis';
@@ -27,7 +26,11 @@ function workers(): Piscina {
 }
 
 /** Spreads the open work of a household's clean from `now` on, and keeps the plan as a new version. */
-export async function spreadWork(scope: HouseholdScope, household: Household, now: string): Promise<Plan> {
+export async function spreadWork(
+  scope: HouseholdScope,
+  household: ExpandedHousehold,
+  now: string,
+): Promise<Plan> {
   const problem = expand(household, CATALOGUE, now);
   const problemHash = sha256(JSON.stringify(problem));
   const job: PlanJob = { problem, problemHash, seed: config().seed, seconds: SEARCH_SECONDS };

@@ -8,6 +8,7 @@ import { current } from '@/server/current';
 import { IceMark } from '@/ui/parts/ice-mark';
 import { Navigation } from '@/ui/parts/navigation';
 import { SchemeChoice } from '@/ui/parts/scheme-choice';
+import { UnitsProvider } from '@/ui/parts/units';
 
 export default async function HouseholdLayout({ children }: { children: ReactNode }) {
   const { household } = await current();
@@ -26,7 +27,7 @@ export default async function HouseholdLayout({ children }: { children: ReactNod
           pb: { xs: 12, md: 5 },
         }}
       >
-        {children}
+        <UnitsProvider units={household.units}>{children}</UnitsProvider>
         <Box sx={{ display: { md: 'none' }, mt: 5, pt: 2, borderTop: '1px solid', borderColor: 'divider' }}>
           {account}
         </Box>

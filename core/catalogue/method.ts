@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { PRIORITIES } from '../formats/problem';
 import { QUANTITY_NAMES } from '../home/quantities';
+import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
 import { PRODUCT_NAMES } from './products';
 import { TAGS, type Tag } from './tags';
@@ -25,6 +26,8 @@ export const WORK_KINDS = {
   kitchen: 'Kitchen surfaces',
   appliances: 'Appliances',
   floors: 'Floors',
+  outside: 'Outside',
+  household: 'The whole house',
 } as const;
 export type WorkKind = keyof typeof WORK_KINDS;
 
@@ -46,13 +49,18 @@ export type ProductSchool = (typeof PRODUCT_SCHOOLS)[number];
 const minutesSchema = z.number().min(0).max(1440);
 const spreadSchema = z.strictObject({ low: z.number().gt(0).max(1), high: z.number().min(1).max(5) });
 
-const rateSchema = z.strictObject({ quantity: z.enum(QUANTITY_NAMES), perHour: z.number().gt(0) });
+const rateSchema = z.strictObject({
+  quantity: z.enum(QUANTITY_NAMES),
+  perHour: z.number().gt(0).max(100_000),
+});
 
 /** Belongings: things by unit of the fixture when it is full, and the seconds that each takes to decide and return. */
 const belongingsSchema = z.strictObject({
   quantity: z.enum(QUANTITY_NAMES),
   thingsPerUnit: z.number().gt(0),
   secondsEach: z.number().gt(0),
+  /** Whether things are decided about, put back, or only moved out of the way. */
+  does: z.enum(['decide', 'return', 'move']),
 });
 
 const handsSchema = z.strictObject({
@@ -99,6 +107,8 @@ export const methodSchema = z.strictObject({
   kind: z.enum(Object.keys(WORK_KINDS) as [WorkKind, ...WorkKind[]]),
   /** Absent: for every surface of the fixture. */
   surfaces: z.array(z.enum(SURFACES)).optional(),
+  /** Surfaces that it must not touch. */
+  notOn: z.array(z.enum(SURFACES)).default([]),
   /** 0 ceiling … 9 floor. */
   layer: z.int().min(0).max(9),
   steps: z.array(z.discriminatedUnion('mode', [handsSchema, waitSchema])).min(1),
@@ -111,16 +121,26 @@ export const methodSchema = z.strictObject({
   priority: z.enum(PRIORITIES).default('should'),
   /** Part of the weekly routine rather than the deep clean. */
   routine: z.boolean().default(false),
+  /** Done where it is needed rather than in every deep clean. */
+  occasional: z.boolean().default(false),
+  /** How bad it has to be for what is done now and then to be needed; absent: only when somebody asks for it. */
+  neededFrom: z.enum(SOILS).optional(),
   /** How much one would rather not: 1 to 5. */
   hardness: z.int().min(1).max(5),
   how: z.string().min(1),
   doneWhen: z.string().min(1),
   caution: z.string().optional(),
+  /** What about it is for a licensed trade. */
+  professional: z.string().optional(),
 });
 
 export type Method = z.infer<typeof methodSchema>;
 export type Dose = z.infer<typeof doseSchema>;
 export type MethodStep = Method['steps'][number];
 export type HandsStep = Extract<MethodStep, { mode: 'hands' }>;
+export type WaitStep = Extract<MethodStep, { mode: 'wait' }>;
 /** A method as it is written down: what has a usual value may be left out. */
 export type MethodEntry = z.input<typeof methodSchema>;
+export type HandsEntry = z.input<typeof handsSchema>;
+export type WaitEntry = z.input<typeof waitSchema>;
+export type DoseEntry = z.input<typeof doseSchema>;

@@ -21,6 +21,13 @@ export const PRODUCTS = {
   'machine-cleaner': 'Machine cleaner',
   disinfectant: 'Surface disinfectant',
   'rinse-aid': 'Rinse aid',
+  peroxide: 'Hydrogen peroxide, 3 %',
+  alcohol: 'Cleaning alcohol',
+  'mould-remover': 'Mould remover',
+  'carpet-shampoo': 'Carpet and upholstery shampoo',
+  'leather-care': 'Leather care',
+  'wood-oil': 'Wood oil',
+  'metal-polish': 'Metal polish',
 } as const;
 
 export type ProductName = keyof typeof PRODUCTS;

@@ -1,6 +1,7 @@
 /** Words for hazards and demands; a person who must not do one of them is never given such a step. */
 export const TAGS = {
   ladder: 'on a ladder',
+  fumes: 'fumes or spray',
   chemical: 'strong products',
   bleach: 'chlorine bleach',
   heat: 'hot surfaces or water',

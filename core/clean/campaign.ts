@@ -1,15 +1,6 @@
-import type { Clean, Household } from '../formats/household';
-import type { Plan } from '../formats/plan';
+import type { Clean, Household, KeptPlan } from '../formats/household';
 import type { Problem } from '../formats/problem';
 import type { CleanTask } from './tasks';
-
-/** A plan as kept: `basis` tells what it was made from, so that one can see whether it still fits. */
-export type KeptPlan = {
-  readonly version: number;
-  readonly basis: string;
-  readonly madeAt: string;
-  readonly plan: Plan;
-};
 
 /** The clean that a household is about, as the problem it is and the plans made for it. */
 export type Campaign = {
@@ -21,13 +12,20 @@ export type Campaign = {
 };
 
 /** A household as it is stored; one that has just signed up has no clean yet. */
-export type StoredHousehold = Omit<Household, 'clean' | 'now'> & { readonly clean: Clean | undefined };
+export type StoredHousehold = Omit<Household, 'clean' | 'now' | 'plans'> & {
+  readonly clean: Clean | undefined;
+};
 
 /** Everything that the screens show: the household now, its tasks, and its clean where there is one. */
 export type Current = {
   readonly household: StoredHousehold;
   readonly now: string;
   readonly today: string;
+  /** Those that are in scope. */
   readonly tasks: readonly CleanTask[];
+  /** All that could be done, whether in scope or not. */
+  readonly listed: readonly CleanTask[];
+  /** What would be undone next, and what would be done again. */
+  readonly edits: { readonly undo?: string; readonly redo?: string };
   readonly campaign: Campaign | undefined;
 };

@@ -7,7 +7,7 @@ import { fixturesOf, roomsOf } from '../home/room';
 import { checkPlan } from '../spread/check/check';
 import { plan } from '../spread/plan';
 import { expand } from './expand';
-import { handsRange, partsOfStepId, tasksOf } from './tasks';
+import { partsOfStepId } from './tasks';
 
 const HASH = '0'.repeat(64);
 const home = juniperRow('2027-03-01');
@@ -38,26 +38,6 @@ describe('the demo household', () => {
     expect(due.filter((step) => !done.has(step)).length).toBeGreaterThan(0);
     expect(household.clean.finish).toBe('2027-03-26');
     expect(parseProblem(JSON.stringify(problem))).toMatchObject({ ok: true });
-  });
-
-  // The sanity figures of the product, hands-on hours for a whole deep clean.
-  it.each([
-    ['bathroom', 2, 3.7],
-    ['bedroom', 2.5, 4.5],
-    ['odalys', 2.5, 6],
-    ['sitting', 3, 5.1],
-    ['kitchen', 7, 14],
-  ])('estimates %s between %d and %d hours', (id, least, most) => {
-    const tasks = tasksOf(home.home, CATALOGUE).filter((task) => task.room.id === id);
-    const hours = handsRange(tasks).minutes / 60;
-    expect(hours).toBeGreaterThan(least);
-    expect(hours).toBeLessThan(most);
-  });
-
-  it('estimates the whole house between 30 and 50 hours', () => {
-    const hours = handsRange(tasksOf(home.home, CATALOGUE)).minutes / 60;
-    expect(hours).toBeGreaterThan(30);
-    expect(hours).toBeLessThan(50);
   });
 });
 

@@ -8,6 +8,10 @@ import { precedenceOf } from '../order/precedence';
 import { ORDER_RULES } from '../order/rules';
 import { dayOf, formatDate, formatMinute, minuteOf, weekdayOf } from '../time/local-time';
 import { type CleanTask, stepIdOf, tasksOf } from './tasks';
+import { workOf } from './work';
+
+/** What a problem is made from; plans that are kept do not matter for it. */
+export type ExpandedHousehold = Omit<Household, 'plans'>;
 
 /** A room in which two people are in each other's way, in square metres. */
 const SMALL_ROOM_M2 = 5;
@@ -17,16 +21,16 @@ const SMALL_ROOM_M2 = 5;
  * there is something to plan; without it, the whole clean is.
  */
 export function expand(
-  household: Household,
+  household: ExpandedHousehold,
   catalogue: Catalogue,
   now: string | undefined = household.now,
 ): Problem {
-  return expandTasks(household, tasksOf(household.home, catalogue), now);
+  return expandTasks(household, tasksOf(workOf(household, catalogue)), now);
 }
 
 /** The same where the tasks are known already. */
 export function expandTasks(
-  household: Household,
+  household: ExpandedHousehold,
   tasks: readonly CleanTask[],
   now: string | undefined,
 ): Problem {
@@ -113,8 +117,8 @@ function taskOf(task: CleanTask, machines: ReadonlyMap<string, HouseholdMachine>
     room: task.room.id,
     kind: method.kind,
     layer: method.layer,
-    priority: method.priority,
-    hardness: method.hardness,
+    priority: task.scope.priority,
+    hardness: task.scope.hardness,
     steps: task.estimate.steps.map((estimate) => stepOf(task, estimate, machines)),
     ...(method.sameDay && { sameDay: true }),
     ...(method.needs.length > 0 && { needs: method.needs }),
@@ -154,7 +158,7 @@ function handsExtras(step: HandsStep): { crew?: number; split?: number } {
 /** Ticked steps that still exist, and last waits that have run their time since. */
 function doneOf(
   problem: Problem,
-  household: Household,
+  household: ExpandedHousehold,
   now: string | undefined,
 ): NonNullable<Problem['done']> {
   const ticked = new Map(household.ticks.map((tick) => [tick.step, tick.at]));

@@ -1,61 +1,39 @@
-import { type Catalogue, methodsFor } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
-import {
-  estimateTask,
-  type Range,
-  type StepEstimate,
-  sumRanges,
-  type TaskEstimate,
-} from '../estimate/estimate';
-import { type Home, type Place, placesOf } from '../home/room';
+import { type Circumstances, estimateTask } from '../estimate/estimate';
+import { type Place, placesOf } from '../home/room';
+import { joinedRooms } from './floor-runs';
+import { sortingTasks } from './sorting';
+import { type CleanTask, scopedTask, type Work } from './task';
 
-/** One method at one place in this clean. */
-export type CleanTask = Place & {
-  /** `fixture:method`; it stays the same as long as both do. */
-  readonly id: string;
-  readonly method: Method;
-  readonly estimate: TaskEstimate;
-};
+export { type CleanTask, handsRange, partsOfStepId, stepIdOf, type Work } from './task';
 
-/** Every task of a clean, room by room in walking order; fixtures that are left this time have none. */
-export function tasksOf(home: Home, catalogue: Catalogue): CleanTask[] {
-  return placesOf(home)
-    .filter((place) => !place.fixture.leave)
-    .flatMap((place) =>
-      methodsFor(place.fixture, catalogue).map((method) => ({
-        ...place,
-        id: `${place.fixture.id}:${method.id}`,
-        method,
-        estimate: estimateTask(method, place.fixture, place.room),
-      })),
-    );
-}
-
-export function stepIdOf(task: CleanTask, step: StepEstimate): string {
-  return `${task.id}/${step.step.key}`;
-}
-
-/** The place and method that a step id names; undefined for text of another shape. */
-export function partsOfStepId(
-  stepId: string,
-): { taskId: string; fixtureId: string; key: string } | undefined {
-  const found = /^((.+):[a-z0-9-]+)\/([a-z-]+)$/.exec(stepId);
-  return found
-    ? { taskId: found[1] as string, fixtureId: found[2] as string, key: found[3] as string }
-    : undefined;
-}
-
-/** Hands-on person-minutes of several tasks, with the range of the sum. */
-export function handsRange(tasks: readonly CleanTask[]): Range {
-  return sumRanges(
-    tasks.flatMap((task) =>
-      task.estimate.steps
-        .filter((estimate) => estimate.step.mode === 'hands')
-        .map((estimate) => timesCrew(estimate, estimate.step.mode === 'hands' ? estimate.step.crew : 1)),
-    ),
+/** Every task that could be done, room by room in walking order, each with whether it is in scope. */
+export function listTasks(work: Work): CleanTask[] {
+  const joined = joinedRooms(work.home);
+  const found = placesOf(work.home).flatMap((place) =>
+    work.catalogue.for(place.fixture).flatMap((method) => {
+      const task = taskAt(place, method, work, circumstancesOf(work, method, joined.has(place.room.id)));
+      return task.byRates.steps.some((step) => step.step.mode === 'hands') ? [task] : [];
+    }),
   );
+  return work.belongings === 'first' ? [...sortingTasks(found, work), ...found] : found;
 }
 
-function timesCrew(range: Range, crew: number): Range {
-  return { minutes: range.minutes * crew, low: range.low * crew, high: range.high * crew };
+/** The tasks that are done in this clean. */
+export function tasksOf(work: Work): CleanTask[] {
+  return listTasks(work).filter((task) => task.scope.in);
+}
+
+function circumstancesOf(work: Work, method: Method, joined: boolean): Circumstances {
+  return {
+    facts: work.home.facts,
+    pace: work.pace,
+    belongings: work.belongings,
+    setUpShared: joined && method.kind === 'floors',
+  };
+}
+
+function taskAt(place: Place, method: Method, work: Work, circumstances: Circumstances): CleanTask {
+  const byRates = estimateTask(method, place.fixture, place.room, circumstances);
+  return scopedTask(place, method, byRates, work);
 }

@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
 import type { Fixture, Room } from '../home/room';
-import { estimateTask, sumRanges } from './estimate';
+import { estimateTask, guessedEstimate, sumRanges, USUAL_CIRCUMSTANCES } from './estimate';
 
-const method = (id: string): Method => CATALOGUE.get(id) as Method;
+const method = (id: string): Method => CATALOGUE.method(id) as Method;
 
 function fixture(change: Partial<Fixture>): Fixture {
   return {
@@ -29,6 +29,8 @@ function roomWith(...fixtures: Fixture[]): Room {
     lengthM: 4,
     widthM: 3,
     heightM: 2.5,
+    ventilation: 'window',
+    opensTo: [],
     stops: [{ id: 's', name: 'Stop', shell: false, fixtures }],
   };
 }
@@ -73,6 +75,73 @@ describe('estimateTask', () => {
       roomWith(),
     );
     expect(unknown).toEqual(measured);
+  });
+});
+
+describe('the circumstances', () => {
+  const shelf = fixture({ kind: 'shelf', height: 'middle', size: { shelfM: 10 }, fullness: 'full' });
+  const minutes = (belongings: 'first' | 'stop' | 'leave') =>
+    estimateTask(method('shelf-clear'), shelf, roomWith(), { ...USUAL_CIRCUMSTANCES, belongings }).steps.map(
+      (estimate) => [estimate.step.key, Math.round(estimate.minutes * 10) / 10],
+    );
+
+  it('decide what is done with belongings', () => {
+    // 90 things: clear 2 + 90 × 10 s = 17; wipe 1 + 10 ÷ 45 × 60 = 14.3; return 90 × 9 s = 13.5.
+    expect(minutes('stop')).toEqual([
+      ['clear', 17],
+      ['wipe', 14.3],
+      ['return', 13.5],
+    ]);
+    // Sorted through beforehand: 90 × 4 s are left of the clearing.
+    expect(minutes('first')[0]).toEqual(['clear', 8]);
+    expect(minutes('leave')).toEqual([['wipe', 14.3]]);
+  });
+
+  it('leave what has to be moved out of the way where it is moved all the same', () => {
+    const fridge = fixture({ kind: 'fridge', fullness: 'full', size: { shelfM: 3 } });
+    const empty = estimateTask(method('fridge-clean'), fridge, roomWith(), {
+      ...USUAL_CIRCUMSTANCES,
+      belongings: 'leave',
+    }).steps[0];
+    // 4 + 3 m × 14 things × 8 s = 9.6.
+    expect(empty?.minutes).toBeCloseTo(9.6, 5);
+  });
+
+  it('let hard water, the pace and a shared set-up be seen in the figure', () => {
+    const taps = fixture({ kind: 'taps' });
+    const usual = estimateTask(method('taps-descale'), taps, roomWith());
+    const hard = estimateTask(method('taps-descale'), taps, roomWith(), {
+      ...USUAL_CIRCUMSTANCES,
+      facts: { ...USUAL_CIRCUMSTANCES.facts, hardWater: true },
+    });
+    const rates = usual.steps.reduce((sum, step) => sum + (step.parts?.rate?.minutes ?? 0), 0);
+    expect(hard.hands.minutes - usual.hands.minutes).toBeCloseTo(rates * 0.25, 5);
+    const slow = estimateTask(method('taps-descale'), taps, roomWith(), {
+      ...USUAL_CIRCUMSTANCES,
+      pace: 1.25,
+    });
+    expect(slow.hands.minutes).toBeCloseTo(usual.hands.minutes * 1.25, 5);
+    const floor = fixture({ kind: 'hard-floor', height: 'floor' });
+    const alone = estimateTask(method('floor-vacuum'), floor, roomWith()).hands.minutes;
+    const shared = estimateTask(method('floor-vacuum'), floor, roomWith(), {
+      ...USUAL_CIRCUMSTANCES,
+      setUpShared: true,
+    }).hands.minutes;
+    expect(alone - shared).toBeCloseTo(2, 5);
+  });
+
+  it('let a wet floor dry slower where no air gets in', () => {
+    const floor = fixture({ kind: 'hard-floor', height: 'floor', surface: 'tile' });
+    const drying = (ventilation: Room['ventilation']) =>
+      estimateTask(method('floor-mop'), floor, { ...roomWith(), ventilation }).waitMinutes;
+    expect([drying('window'), drying('fan'), drying('none')]).toEqual([25, 25, 37.5]);
+  });
+
+  it('let a guess stand beside the figure, the steps in proportion', () => {
+    const windows = fixture({ count: 2, size: { widthM: 1, heightM: 1.5 }, soil: 'heavy' });
+    const guess = guessedEstimate(estimateTask(method('window-inside'), windows, roomWith(windows)), 46.5);
+    expect(guess.steps.map((step) => step.minutes)).toEqual([24, 22.5]);
+    expect(guess.hands.minutes).toBe(46.5);
   });
 });
 

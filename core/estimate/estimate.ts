@@ -1,11 +1,13 @@
-import type { HandsStep, Method, MethodStep } from '../catalogue/method';
-import { type QuantityName, quantityOf, unitOf } from '../home/quantities';
-import type { Fixture, Fullness, Height, Room, Soil } from '../home/room';
+import type { HandsStep, Method, MethodStep, WaitStep } from '../catalogue/method';
+import { type FactName, type HomeFacts, NO_FACTS } from '../home/facts';
+import { type QuantityName, quantityOf, type Unit, unitOf } from '../home/quantities';
+import type { BelongingsSchool, Fixture, Fullness, Height, Room, Soil } from '../home/room';
+import { effectsOn } from './fact-effects';
 
 /**
  * Minutes from quantities and production rates:
  *
- *     hands-on = set-up + quantity ÷ rate × soil × reach + things × seconds each
+ *     hands-on = (set-up + quantity ÷ rate × soil × reach × facts of the home + things × seconds each) × pace
  *
  * All figures are minutes. `low` to `high` is the range into which four in five fall.
  */
@@ -31,6 +33,12 @@ export const FULLNESS_FACTORS: Record<Fullness, number> = {
   crammed: 1.4,
 };
 
+/** How much longer a wet floor takes to dry where no air gets in. */
+export const STILL_AIR_FACTOR = 1.5;
+
+/** With belongings sorted through beforehand: what is left of taking a thing out, without deciding about it. */
+export const HANDLING_SHARE = 0.4;
+
 /** Where 80 % fall, as multiples of the estimate. Deciding about belongings varies far more than wiping. */
 const USUAL_SPREAD = { low: 0.8, high: 1.3 };
 const BELONGINGS_SPREAD = { low: 0.6, high: 1.7 };
@@ -43,15 +51,39 @@ const SHARED_SHARE = 0.35;
 
 export type Range = { readonly minutes: number; readonly low: number; readonly high: number };
 
+/** What the work is done under, apart from the fixture itself. */
+export type Circumstances = {
+  readonly facts: HomeFacts;
+  /** How much longer this household takes than the rates say. */
+  readonly pace: number;
+  readonly belongings: BelongingsSchool;
+  /** Whether the tools stand ready from the room before, because the floor runs on. */
+  readonly setUpShared: boolean;
+};
+
+export const USUAL_CIRCUMSTANCES: Circumstances = {
+  facts: NO_FACTS,
+  pace: 1,
+  belongings: 'stop',
+  setUpShared: false,
+};
+
+/** What makes the rate's share longer or shorter. */
+export type Factor =
+  | { readonly by: 'soil'; readonly level: Soil; readonly factor: number }
+  | { readonly by: 'reach'; readonly height: Height; readonly factor: number }
+  | { readonly by: 'fact'; readonly fact: FactName; readonly factor: number };
+
 /** The parts of a figure, so that a person can do the sum again. */
 export type Parts = {
   readonly setUpMinutes: number;
+  readonly setUpShared: boolean;
   readonly rate?: {
     readonly quantity: number;
-    readonly unit: string;
+    readonly unit: Unit;
     readonly perHour: number;
-    readonly soil: { readonly level: Soil; readonly factor: number };
-    readonly reach: { readonly height: Height; readonly factor: number };
+    /** Those that are not one. */
+    readonly factors: readonly Factor[];
     readonly minutes: number;
   };
   readonly belongings?: {
@@ -60,6 +92,7 @@ export type Parts = {
     readonly fullness: Fullness;
     readonly minutes: number;
   };
+  readonly pace: number;
 };
 
 export type StepEstimate = Range & { readonly step: MethodStep; readonly parts?: Parts };
@@ -70,9 +103,21 @@ export type TaskEstimate = {
   readonly waitMinutes: number;
 };
 
-/** What a method takes at one fixture of one room. */
-export function estimateTask(method: Method, fixture: Fixture, room: Room): TaskEstimate {
-  const steps = method.steps.map((step) => estimateStep(step, fixture, room));
+/** What a method takes at one fixture of one room; steps of which nothing is left under the circumstances are gone. */
+export function estimateTask(
+  method: Method,
+  fixture: Fixture,
+  room: Room,
+  circumstances: Circumstances = USUAL_CIRCUMSTANCES,
+): TaskEstimate {
+  const site = { method, fixture, room, circumstances };
+  return taskEstimate(
+    method.steps.filter((step) => isDone(step, circumstances)).map((step) => estimateStep(step, site)),
+  );
+}
+
+/** The sums over a task's steps. */
+export function taskEstimate(steps: readonly StepEstimate[]): TaskEstimate {
   return {
     steps,
     hands: sumRanges(steps.filter((estimate) => estimate.step.mode === 'hands')),
@@ -81,6 +126,18 @@ export function estimateTask(method: Method, fixture: Fixture, room: Room): Task
       0,
     ),
   };
+}
+
+/** The same task by a person's own guess of its hands-on minutes: every hands-on step in proportion. */
+export function guessedEstimate(estimate: TaskEstimate, guessMinutes: number): TaskEstimate {
+  const factor = estimate.hands.minutes === 0 ? 1 : guessMinutes / estimate.hands.minutes;
+  return taskEstimate(
+    estimate.steps.map((step) =>
+      step.step.mode === 'wait'
+        ? step
+        : { ...step, minutes: step.minutes * factor, low: step.low * factor, high: step.high * factor },
+    ),
+  );
 }
 
 /**
@@ -108,11 +165,24 @@ export function plannedMinutes(estimate: StepEstimate): number {
   return Math.max(1, Math.round(estimate.minutes));
 }
 
-function estimateStep(step: MethodStep, fixture: Fixture, room: Room): StepEstimate {
-  if (step.mode === 'wait') return { step, minutes: step.minutes, low: step.low, high: step.high };
-  const parts = partsOf(step, fixture, room);
-  const work = parts.setUpMinutes + (parts.rate?.minutes ?? 0);
-  const belongings = parts.belongings?.minutes ?? 0;
+type Site = {
+  readonly method: Method;
+  readonly fixture: Fixture;
+  readonly room: Room;
+  readonly circumstances: Circumstances;
+};
+
+/** Where belongings are left, a step that is only about them falls away. */
+function isDone(step: MethodStep, { belongings }: Circumstances): boolean {
+  if (step.mode === 'wait' || belongings !== 'leave' || !step.belongings) return true;
+  return step.belongings.does === 'move' || step.rate !== undefined;
+}
+
+function estimateStep(step: MethodStep, site: Site): StepEstimate {
+  if (step.mode === 'wait') return waitEstimate(step, site.room);
+  const parts = partsOf(step, site);
+  const work = (parts.setUpMinutes + (parts.rate?.minutes ?? 0)) * parts.pace;
+  const belongings = (parts.belongings?.minutes ?? 0) * parts.pace;
   const spread = step.spread ?? USUAL_SPREAD;
   return {
     step,
@@ -123,38 +193,51 @@ function estimateStep(step: MethodStep, fixture: Fixture, room: Room): StepEstim
   };
 }
 
-function partsOf(step: HandsStep, fixture: Fixture, room: Room): Parts {
+/** A wet floor dries slower where the air stands still. */
+function waitEstimate(step: WaitStep, room: Room): StepEstimate {
+  const factor = step.closesRoom && room.ventilation === 'none' ? STILL_AIR_FACTOR : 1;
+  return { step, minutes: step.minutes * factor, low: step.low * factor, high: step.high * factor };
+}
+
+function partsOf(step: HandsStep, site: Site): Parts {
+  const { setUpShared, pace } = site.circumstances;
+  const belongings = step.belongings && belongingsPart(step.belongings, site);
   return {
-    setUpMinutes: step.setUpMinutes,
-    ...(step.rate && { rate: ratePart(step.rate, step.soiled, fixture, room) }),
-    ...(step.belongings && { belongings: belongingsPart(step.belongings, fixture, room) }),
+    setUpMinutes: setUpShared ? 0 : step.setUpMinutes,
+    setUpShared: setUpShared && step.setUpMinutes > 0,
+    ...(step.rate && { rate: ratePart(step.rate, step.soiled, site) }),
+    ...(belongings && { belongings }),
+    pace,
   };
 }
 
 function ratePart(
   rate: { quantity: QuantityName; perHour: number },
   soiled: boolean,
-  fixture: Fixture,
-  room: Room,
+  { method, fixture, room, circumstances }: Site,
 ): NonNullable<Parts['rate']> {
   const quantity = quantityOf(rate.quantity, fixture, room);
-  const soil = { level: fixture.soil, factor: soiled ? SOIL_FACTORS[fixture.soil] : 1 };
-  const reach = { height: fixture.height, factor: REACH_FACTORS[fixture.height] };
-  const minutes = (quantity / rate.perHour) * 60 * soil.factor * reach.factor;
-  return { quantity, unit: unitOf(rate.quantity), perHour: rate.perHour, soil, reach, minutes };
+  const factors = [
+    ...(soiled ? [{ by: 'soil', level: fixture.soil, factor: SOIL_FACTORS[fixture.soil] } as const] : []),
+    { by: 'reach', height: fixture.height, factor: REACH_FACTORS[fixture.height] } as const,
+    ...effectsOn(method, circumstances.facts).map(
+      ({ fact, minutes }) => ({ by: 'fact', fact, factor: minutes }) as const,
+    ),
+  ].filter(({ factor }) => factor !== 1);
+  const minutes = factors.reduce((product, { factor }) => product * factor, (quantity / rate.perHour) * 60);
+  return { quantity, unit: unitOf(rate.quantity), perHour: rate.perHour, factors, minutes };
 }
 
 function belongingsPart(
   belongings: NonNullable<HandsStep['belongings']>,
-  fixture: Fixture,
-  room: Room,
-): NonNullable<Parts['belongings']> {
-  const full = quantityOf(belongings.quantity, fixture, room) * belongings.thingsPerUnit;
-  const things = Math.round(full * FULLNESS_FACTORS[fixture.fullness]);
-  return {
-    things,
-    secondsEach: belongings.secondsEach,
-    fullness: fixture.fullness,
-    minutes: (things * belongings.secondsEach) / 60,
-  };
+  { fixture, room, circumstances }: Site,
+): Parts['belongings'] {
+  const { quantity, thingsPerUnit, does } = belongings;
+  if (circumstances.belongings === 'leave' && does !== 'move') return undefined;
+  const share = circumstances.belongings === 'first' && does === 'decide' ? HANDLING_SHARE : 1;
+  const things = Math.round(
+    quantityOf(quantity, fixture, room) * thingsPerUnit * FULLNESS_FACTORS[fixture.fullness],
+  );
+  const secondsEach = belongings.secondsEach * share;
+  return { things, secondsEach, fullness: fixture.fullness, minutes: (things * secondsEach) / 60 };
 }

@@ -1,8 +1,14 @@
 import { z } from 'zod';
+import { isFixtureKind } from '../catalogue/fixture-kinds';
+import { householdCatalogueSchema, OWN_PREFIX, UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
 import { machineKindSchema, PRODUCT_SCHOOLS } from '../catalogue/method';
-import { fixturesOf, roomsOf } from '../home/room';
+import { BELONGINGS, type Fixture, fixturesOf, PACES, type Pace, roomsOf } from '../home/room';
 import { homeSchema } from '../home/room-schema';
+import { SURFACES } from '../home/surfaces';
+import { markKey, markSchema } from '../scope/marks';
+import { ESTIMATES, UNITS } from './choices';
 import { type Fault, type Parsed, parseDocument } from './fault';
+import { planSchema } from './plan';
 import { GROUPINGS, SPREADS } from './problem';
 import {
   clockSchema,
@@ -13,6 +19,8 @@ import {
   positiveMinutesSchema,
   timezoneSchema,
 } from './scalars';
+
+export type { Units } from './choices';
 
 /** A household as a file and in the application: the home, who lives in it, and the clean they are about. */
 
@@ -38,6 +46,7 @@ export const memberSchema = z.strictObject({
   dislikes: z.record(z.string(), z.int().min(1).max(3)),
   breakAfter: positiveMinutesSchema.max(720),
   breakLength: minutesSchema.max(240),
+  pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]).default('usual'),
 });
 export type Member = z.infer<typeof memberSchema>;
 
@@ -64,11 +73,22 @@ export const cleanSchema = z.strictObject({
   reserve: z.array(dateSchema),
   sessionCap: positiveMinutesSchema.max(1440),
   products: z.enum(PRODUCT_SCHOOLS),
+  belongings: z.enum(BELONGINGS).default('stop'),
+  estimates: z.enum(ESTIMATES).default('rates'),
 });
 export type Clean = z.infer<typeof cleanSchema>;
 
 export const tickSchema = z.strictObject({ step: idSchema, at: dateTimeSchema });
 export type Tick = z.infer<typeof tickSchema>;
+
+/** A plan as kept: `basis` tells what it was made from, so that one can see whether it still fits. */
+export const keptPlanSchema = z.strictObject({
+  version: z.int().min(1),
+  basis: z.string().max(64),
+  madeAt: dateTimeSchema,
+  plan: planSchema,
+});
+export type KeptPlan = z.infer<typeof keptPlanSchema>;
 
 const weatherSchema = z.strictObject({ date: dateSchema, dry: z.boolean() });
 
@@ -77,25 +97,57 @@ export const householdSchema = z.strictObject({
   version: z.literal(1),
   name: nameSchema,
   timezone: timezoneSchema,
+  units: z.enum(UNITS).default('metric'),
   home: homeSchema,
   people: z.array(memberSchema),
   machines: z.array(householdMachineSchema),
   clean: cleanSchema,
+  /** What was decided about tasks, rooms and kinds of work. */
+  marks: z.array(markSchema).default([]),
+  catalogue: householdCatalogueSchema.default(UNCHANGED_CATALOGUE),
   weather: z.array(weatherSchema),
   ticks: z.array(tickSchema),
+  plans: z.array(keptPlanSchema).default([]),
   now: dateTimeSchema.optional(),
 });
 export type Household = z.infer<typeof householdSchema>;
 
+/** A household as it is kept in a file: one that has not set out on a clean yet has none. */
+export const householdFileSchema = householdSchema.partial({ clean: true });
+export type HouseholdFile = z.infer<typeof householdFileSchema>;
+
 /** Reads a household file; on failure every fault, with its path. */
 export function parseHousehold(text: string): Parsed<Household> {
-  const parsed = parseDocument(text, householdSchema);
+  return tooLarge(text) ?? withoutFaults(parseDocument(text, householdSchema));
+}
+
+/** The same for one that may not have set out on a clean yet. */
+export function parseHouseholdFile(text: string): Parsed<HouseholdFile> {
+  return tooLarge(text) ?? withoutFaults(parseDocument(text, householdFileSchema));
+}
+
+/** The largest file that is read, and the most fixtures that it may hold. */
+export const MOST_FILE_BYTES = 5_000_000;
+export const MOST_FIXTURES = 5000;
+
+function withoutFaults<T extends HouseholdFile>(parsed: Parsed<T>): Parsed<T> {
   if (!parsed.ok) return parsed;
   const faults = householdFaults(parsed.value);
   return faults.length > 0 ? { ok: false, faults } : parsed;
 }
 
-function householdFaults(household: Household): Fault[] {
+/** Found before anything is read; text has at least as many bytes as characters. */
+function tooLarge(text: string): Parsed<never> | undefined {
+  if (text.length <= MOST_FILE_BYTES) return undefined;
+  const fault = {
+    path: '$',
+    got: `${(text.length / 1e6).toFixed(1)} MB`,
+    expected: `at most ${MOST_FILE_BYTES / 1e6} MB`,
+  };
+  return { ok: false, faults: [fault] };
+}
+
+function householdFaults(household: HouseholdFile): Fault[] {
   const faults: Fault[] = [];
   const unique = (path: string, ids: readonly string[]) => {
     const seen = new Set<string>();
@@ -133,12 +185,83 @@ function householdFaults(household: Household): Fault[] {
     'ticks',
     household.ticks.map((tick) => tick.step),
   );
-  if (household.clean.finish < household.clean.start) {
+  unique('marks', household.marks.map(markKey));
+  unique(
+    'plans',
+    household.plans.map((plan) => `version ${plan.version}`),
+  );
+  unique(
+    'catalogue.own',
+    household.catalogue.own.map((method) => method.id),
+  );
+  const fixtures = rooms.flatMap(fixturesOf).length;
+  if (fixtures > MOST_FIXTURES)
+    faults.push({ path: 'home', got: `${fixtures} fixtures`, expected: `at most ${MOST_FIXTURES}` });
+  faults.push(...homeFaults(household), ...ownMethodFaults(household));
+  const { clean } = household;
+  if (clean && clean.finish < clean.start) {
     faults.push({
       path: 'clean.finish',
-      got: `"${household.clean.finish}"`,
-      expected: `a date not before the start, "${household.clean.start}"`,
+      got: `"${clean.finish}"`,
+      expected: `a date not before the start, "${clean.start}"`,
     });
   }
   return faults;
+}
+
+/** What is made of nothing that the catalogue knows, and floors that run on into rooms that are not there. */
+function homeFaults(household: HouseholdFile): Fault[] {
+  const rooms = new Set(roomsOf(household.home).map((room) => room.id));
+  return household.home.floors.flatMap((floor, f) =>
+    floor.rooms.flatMap((room, r) => {
+      const at = `home.floors[${f}].rooms[${r}]`;
+      const nowhere = room.opensTo
+        .filter((id) => !rooms.has(id))
+        .map((id) => ({ path: `${at}.opensTo`, got: `"${id}"`, expected: 'the id of a room in this file' }));
+      return [
+        ...nowhere,
+        ...room.stops.flatMap((stop, s) => fixtureFaults(stop.fixtures, `${at}.stops[${s}]`)),
+      ];
+    }),
+  );
+}
+
+function fixtureFaults(fixtures: readonly Fixture[], at: string): Fault[] {
+  return fixtures.flatMap((fixture, i) => {
+    const path = `${at}.fixtures[${i}]`;
+    const faults: Fault[] = [];
+    if (!isFixtureKind(fixture.kind))
+      faults.push({
+        path: `${path}.kind`,
+        got: `"${fixture.kind}"`,
+        expected: 'a kind of fixture that the catalogue knows',
+      });
+    if (fixture.surface !== undefined && !(SURFACES as readonly string[]).includes(fixture.surface))
+      faults.push({
+        path: `${path}.surface`,
+        got: `"${fixture.surface}"`,
+        expected: 'a surface that the catalogue knows',
+      });
+    return faults;
+  });
+}
+
+function ownMethodFaults(household: HouseholdFile): Fault[] {
+  return household.catalogue.own.flatMap((method, i) => {
+    const path = `catalogue.own[${i}]`;
+    const faults: Fault[] = [];
+    if (!method.id.startsWith(OWN_PREFIX))
+      faults.push({
+        path: `${path}.id`,
+        got: `"${method.id}"`,
+        expected: `an id that starts with "${OWN_PREFIX}"`,
+      });
+    if (!isFixtureKind(method.fixture))
+      faults.push({
+        path: `${path}.fixture`,
+        got: `"${method.fixture}"`,
+        expected: 'a kind of fixture that the catalogue knows',
+      });
+    return faults;
+  });
 }

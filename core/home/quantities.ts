@@ -3,7 +3,8 @@ import { type Fixture, fixturesOf, type Room, type Size } from './room';
 
 /** How much there is to do, derived from the sizes of a fixture and its room. */
 
-type Quantity = { readonly unit: string; readonly of: (fixture: Fixture, room: Room) => number };
+export type Unit = '' | 'm' | 'm²' | 'm of shelf' | 'drawers' | 'slats';
+type Quantity = { readonly unit: Unit; readonly of: (fixture: Fixture, room: Room) => number };
 
 const perimeterM = (room: Room) => 2 * (room.lengthM + room.widthM);
 const areaM2 = (room: Room) => room.lengthM * room.widthM;
@@ -33,7 +34,7 @@ export function quantityOf(name: QuantityName, fixture: Fixture, room: Room): nu
   return rows[name].of(fixture, room);
 }
 
-export function unitOf(name: QuantityName): string {
+export function unitOf(name: QuantityName): Unit {
   return rows[name].unit;
 }
 

@@ -1,6 +1,17 @@
 import { z } from 'zod';
-import { idSchema } from '../formats/scalars';
-import { FULLNESSES, HEIGHTS, MOST_COUNT, MOST_ROOM_M, ROOM_KINDS, type RoomKind, SOILS } from './scales';
+import { dateSchema, idSchema } from '../formats/scalars';
+import { homeFactsSchema, NO_FACTS } from './facts';
+import {
+  FULLNESSES,
+  HEIGHTS,
+  MOST_COUNT,
+  MOST_ROOM_M,
+  ROOM_KINDS,
+  type RoomKind,
+  SOILS,
+  VENTILATIONS,
+  WAYS_ROUND,
+} from './scales';
 
 /** What a home has to look like to be taken in; the types of its parts follow from it. */
 
@@ -29,6 +40,10 @@ export const fixtureSchema = z.strictObject({
   fullness: z.enum(FULLNESSES),
   /** Left as it is this time. */
   leave: z.boolean(),
+  /** When it was last deep cleaned, as far as anybody knows. */
+  lastDone: dateSchema.optional(),
+  /** What is broken, worn or needs paint. */
+  mend: z.string().trim().min(1).max(300).optional(),
 });
 export type Fixture = z.infer<typeof fixtureSchema>;
 
@@ -48,6 +63,9 @@ export const roomSchema = z.strictObject({
   lengthM: metresSchema,
   widthM: metresSchema,
   heightM: metresSchema,
+  ventilation: z.enum(VENTILATIONS).default('window'),
+  /** Ids of rooms into which the floor runs on. */
+  opensTo: z.array(idSchema).max(20).default([]),
   /** In the order in which one comes to them, walking clockwise from the door. */
   stops: z.array(stopSchema),
 });
@@ -63,5 +81,7 @@ export type Floor = z.infer<typeof floorSchema>;
 export const homeSchema = z.strictObject({
   /** From the lowest floor up. */
   floors: z.array(floorSchema),
+  wayRound: z.enum(WAYS_ROUND).default('clockwise'),
+  facts: homeFactsSchema.default(NO_FACTS),
 });
 export type Home = z.infer<typeof homeSchema>;

@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { tasksOf } from '../clean/tasks';
+import { workOf } from '../clean/work';
 import { inWorkingOrder, precedenceOf } from './precedence';
 import { ORDER_RULES, orderRuleSchema } from './rules';
 
-const tasks = tasksOf(juniperRow('2027-03-01').home, CATALOGUE);
+const tasks = tasksOf(workOf(juniperRow('2027-03-01'), CATALOGUE));
 const links = precedenceOf(tasks, ORDER_RULES);
 
 describe('the rules of order', () => {
@@ -18,7 +19,7 @@ describe('the rules of order', () => {
     for (const { id, before, after } of ORDER_RULES) {
       for (const selector of [before, after]) {
         for (const method of selector.methods ?? []) {
-          const keys = CATALOGUE.get(method)?.steps.map((step) => step.key);
+          const keys = CATALOGUE.method(method)?.steps.map((step) => step.key);
           expect(keys, `${id}: ${method}`).toBeDefined();
           if (selector.step !== undefined) expect(keys, id).toContain(selector.step);
         }

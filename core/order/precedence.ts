@@ -16,8 +16,9 @@ export function precedenceOf(tasks: readonly CleanTask[], rules: readonly OrderR
 }
 
 function selects(selector: Selector, task: CleanTask): boolean {
-  const { methods, layers } = selector;
+  const { methods, layers, kinds } = selector;
   if (methods && !methods.includes(task.method.id)) return false;
+  if (kinds && !kinds.includes(task.method.kind)) return false;
   if (layers && (task.method.layer < layers.from || task.method.layer > layers.to)) return false;
   return true;
 }

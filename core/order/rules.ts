@@ -9,6 +9,7 @@ import { z } from 'zod';
 const selectorSchema = z.strictObject({
   methods: z.array(z.string()).optional(),
   layers: z.strictObject({ from: z.int(), to: z.int() }).optional(),
+  kinds: z.array(z.string()).optional(),
   /** Narrows the selection to one step of the method. */
   step: z.string().optional(),
 });
@@ -28,9 +29,36 @@ export type OrderRule = z.infer<typeof orderRuleSchema>;
 
 export const ORDER_RULES: readonly OrderRule[] = [
   {
+    id: 'sort-before-cleaning',
+    before: { methods: ['sorting-pass'] },
+    after: { layers: { from: 0, to: 9 } },
+    within: 'room',
+    hard: true,
+    orderOnly: true,
+    reason: 'What leaves the house is not cleaned round, so the room is sorted through first.',
+  },
+  {
+    id: 'sort-whole-house-first',
+    before: { methods: ['sorting-pass'] },
+    after: { kinds: ['belongings'] },
+    within: 'house',
+    hard: false,
+    orderOnly: false,
+    reason: 'The whole house is sorted through first, so that things find their place in one go.',
+  },
+  {
     id: 'floor-last',
     before: { layers: { from: 0, to: 7 } },
-    after: { methods: ['floor-vacuum', 'carpet-vacuum', 'treads-clean'] },
+    after: {
+      methods: [
+        'floor-vacuum',
+        'carpet-vacuum',
+        'treads-clean',
+        'garage-floor-sweep',
+        'porch-sweep',
+        'yard-sweep',
+      ],
+    },
     within: 'room',
     hard: true,
     orderOnly: true,

@@ -79,3 +79,12 @@ function dayOfParts(found: RegExpExecArray): DayNumber {
   const ms = Date.UTC(Number(found[1]), Number(found[2]) - 1, Number(found[3]));
   return Math.round(ms / (MINUTES_A_DAY * MS_A_MINUTE));
 }
+
+/** The same day so many months later; the last of the month where that has no such day. */
+export function plusMonths(date: string, months: number): string {
+  const [year = 0, month = 1, day = 1] = date.split('-').map(Number);
+  const first = new Date(Date.UTC(year, month - 1 + months, 1));
+  const last = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate();
+  const there = Date.UTC(first.getUTCFullYear(), first.getUTCMonth(), Math.min(day, last));
+  return formatDate(Math.round(there / (MS_A_MINUTE * MINUTES_A_DAY)));
+}

@@ -9,9 +9,9 @@ type Migration = { readonly name: string; readonly up: (db: Knex) => Promise<voi
 
 const ID = 64;
 
-function ownedBy(table: Knex.CreateTableBuilder, id = 'id'): void {
+function ownedBy(table: Knex.CreateTableBuilder, id = 'id', length = id === 'id' ? 200 : ID): void {
   table.string('household_id', ID).notNullable();
-  table.string(id, id === 'id' ? 200 : ID).notNullable();
+  table.string(id, length).notNullable();
   table.primary(['household_id', id]);
   table.foreign('household_id').references('households.id').onDelete('CASCADE');
 }
@@ -32,6 +32,16 @@ async function create(
   build: (table: Knex.CreateTableBuilder) => void,
 ): Promise<void> {
   if (!(await db.schema.hasTable(name))) await db.schema.createTable(name, build);
+}
+
+/** The same for columns: they are there all or none, and `first` tells which. */
+async function addColumns(
+  db: Knex,
+  table: string,
+  first: string,
+  add: (table: Knex.AlterTableBuilder) => void,
+): Promise<void> {
+  if (!(await db.schema.hasColumn(table, first))) await db.schema.alterTable(table, add);
 }
 
 export const MIGRATIONS: readonly Migration[] = [
@@ -164,9 +174,58 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     name: '005-revision',
     up: async (db) => {
-      if (await db.schema.hasColumn('households', 'revision')) return;
-      await db.schema.alterTable('households', (table) => {
+      await addColumns(db, 'households', 'revision', (table) => {
         table.bigInteger('revision').unsigned().notNullable().defaultTo(0);
+      });
+    },
+  },
+  {
+    name: '006-facts-scope-and-catalogue',
+    up: async (db) => {
+      await addColumns(db, 'rooms', 'ventilation', (table) => {
+        table.string('ventilation', 10).notNullable().defaultTo('window');
+        table.text('opens_to').notNullable().defaultTo('[]');
+      });
+      await addColumns(db, 'fixtures', 'last_done', (table) => {
+        table.date('last_done');
+        table.string('mend', 300);
+      });
+      await addColumns(db, 'members', 'pace', (table) => {
+        table.string('pace', 12).notNullable().defaultTo('usual');
+      });
+      await addColumns(db, 'cleans', 'belongings', (table) => {
+        table.string('belongings', 10).notNullable().defaultTo('stop');
+        table.string('estimates', 10).notNullable().defaultTo('rates');
+      });
+      await create(db, 'settings', (table) => {
+        ownedBy(table);
+        table.text('value').notNullable();
+      });
+      await create(db, 'marks', (table) => {
+        ownedBy(table, 'id', 400);
+        table.text('value').notNullable();
+      });
+      await create(db, 'methods', (table) => {
+        ownedBy(table);
+        table.text('value', 'mediumtext').notNullable();
+        table.integer('position').notNullable();
+      });
+    },
+  },
+  {
+    name: '007-edits',
+    up: async (db) => {
+      await create(db, 'edits', (table) => {
+        ownedBy(table);
+        table.integer('position').notNullable();
+        table.string('words', 200).notNullable();
+        table.text('changes', 'longtext').notNullable();
+        table.boolean('undone').notNullable();
+        table.index(['household_id', 'position']);
+      });
+      await create(db, 'replaced', (table) => {
+        ownedBy(table);
+        table.text('document', 'longtext').notNullable();
       });
     },
   },

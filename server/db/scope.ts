@@ -15,9 +15,16 @@ export type OwnedTable =
   | 'weather'
   | 'cleans'
   | 'plans'
-  | 'ticks';
+  | 'ticks'
+  | 'settings'
+  | 'marks'
+  | 'methods'
+  | 'edits'
+  | 'replaced';
 
-export type Row = Record<string, unknown>;
+export type Row = Readonly<Record<string, unknown>>;
+
+const ROWS_AT_ONCE = 200;
 
 /**
  * The database as one household may see it. Every query goes through here and carries the household; there is no
@@ -39,7 +46,7 @@ export class HouseholdScope {
     await this.db.batchInsert(
       table,
       rows.map((row) => this.owned(row)),
-      200,
+      ROWS_AT_ONCE,
     );
   }
 
@@ -57,6 +64,29 @@ export class HouseholdScope {
       .insert(this.owned(row))
       .onConflict(['household_id', ...key])
       .merge();
+  }
+
+  /** The same for many rows. */
+  async putAll(table: OwnedTable, rows: readonly Row[], key: readonly string[]): Promise<void> {
+    for (let i = 0; i < rows.length; i += ROWS_AT_ONCE) {
+      await this.db(table)
+        .insert(rows.slice(i, i + ROWS_AT_ONCE).map((row) => this.owned(row)))
+        .onConflict(['household_id', ...key])
+        .merge();
+    }
+  }
+
+  /** Deletes the rows with these ids, and what hangs on them. */
+  async dropAll(table: OwnedTable, ids: readonly string[]): Promise<void> {
+    for (let i = 0; i < ids.length; i += ROWS_AT_ONCE)
+      await this.rows(table)
+        .whereIn('id', ids.slice(i, i + ROWS_AT_ONCE))
+        .del();
+  }
+
+  /** Makes others that want to change the household wait until this transaction has ended. */
+  async lock(): Promise<void> {
+    await this.own().forUpdate().first('id');
   }
 
   /** The household's own row. */

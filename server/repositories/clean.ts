@@ -1,5 +1,10 @@
-import type { KeptPlan } from '../../core/clean/campaign';
-import { type Clean, cleanSchema, type Household, type Tick } from '../../core/formats/household';
+import {
+  type Clean,
+  cleanSchema,
+  type Household,
+  type KeptPlan,
+  type Tick,
+} from '../../core/formats/household';
 import { planSchema } from '../../core/formats/plan';
 import type { HouseholdScope, Row } from '../db/scope';
 
@@ -19,6 +24,8 @@ type CleanRow = {
   reserve: string;
   session_cap: number;
   products: string;
+  belongings: string;
+  estimates: string;
 };
 
 export async function loadClean(scope: HouseholdScope): Promise<Clean | undefined> {
@@ -38,6 +45,8 @@ export async function loadClean(scope: HouseholdScope): Promise<Clean | undefine
     reserve: JSON.parse(row.reserve),
     sessionCap: row.session_cap,
     products: row.products,
+    belongings: row.belongings,
+    estimates: row.estimates,
   });
 }
 
@@ -95,6 +104,22 @@ export async function loadPlans(
   return first && latest ? { first: keptPlan(first), latest: keptPlan(latest) } : undefined;
 }
 
+export async function loadAllPlans(scope: HouseholdScope, cleanId: string): Promise<KeptPlan[]> {
+  const rows = await scope.rows('plans').where({ clean_id: cleanId }).orderBy('version').select();
+  return rows.map(keptPlan);
+}
+
+export async function insertPlans(
+  scope: HouseholdScope,
+  cleanId: string,
+  plans: readonly KeptPlan[],
+): Promise<void> {
+  await scope.insert(
+    'plans',
+    plans.map((kept) => planRow(cleanId, `${cleanId}-${kept.version}`, kept)),
+  );
+}
+
 export async function addPlan(
   scope: HouseholdScope,
   cleanId: string,
@@ -107,17 +132,19 @@ export async function addPlan(
       .max({ last: 'version' })
       .forUpdate()
       .first();
-    await inside.insert('plans', [
-      {
-        id: kept.id,
-        clean_id: cleanId,
-        version: (row.last ?? 0) + 1,
-        basis: kept.basis,
-        document: JSON.stringify(kept.plan),
-        made_at: kept.madeAt,
-      },
-    ]);
+    await inside.insert('plans', [planRow(cleanId, kept.id, { ...kept, version: (row.last ?? 0) + 1 })]);
   });
+}
+
+function planRow(cleanId: string, id: string, kept: KeptPlan): Row {
+  return {
+    id,
+    clean_id: cleanId,
+    version: kept.version,
+    basis: kept.basis,
+    document: JSON.stringify(kept.plan),
+    made_at: kept.madeAt,
+  };
 }
 
 function keptPlan(row: { version: number; basis: string; made_at: string; document: string }): KeptPlan {
@@ -144,5 +171,7 @@ function cleanRow(clean: Clean): Row {
     reserve: JSON.stringify(clean.reserve),
     session_cap: clean.sessionCap,
     products: clean.products,
+    belongings: clean.belongings,
+    estimates: clean.estimates,
   };
 }

@@ -1,22 +1,23 @@
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { fixturesOf, type Room, roomsOf } from '../../core/home/room';
-import { newFixture, starterStops } from '../../core/home/starters';
+import { newFixture } from '../../core/home/fixture';
+import { fixturesOf, roomsOf } from '../../core/home/room';
+import type { HouseholdChange } from '../../core/household/change';
 import { juniperRowUnderWay } from '../../demo/juniper-row';
 import type { HouseholdScope } from '../db/scope';
+import { edit, redo, undo } from '../editing';
 import { newHousehold, testDatabase } from '../testing/households';
 import { addPlan, loadClean, loadPlans, loadTicks, putClean, tick, untick } from './clean';
+import { loadEditable } from './editable';
+import { loadEditWords } from './edits';
 import {
-  insertFloor,
-  insertRoom,
-  insertStop,
-  loadHome,
-  putFixture,
-  removeFixture,
-  removeRoom,
-  updateRoom,
-} from './home';
-import { insertHousehold, loadHousehold } from './household';
+  hasReplaced,
+  householdFile,
+  insertHousehold,
+  loadHousehold,
+  loadReplaced,
+  replaceHousehold,
+} from './household';
 import { loadPeople, putMember, removeMember } from './people';
 
 const { household: JUNIPER, first: FIRST_PLAN } = juniperRowUnderWay('2027-03-01');
@@ -27,16 +28,29 @@ beforeAll(async () => {
 });
 afterAll(() => db.destroy());
 
-function bedroom(id: string): Room {
-  const room = { id, name: 'Bedroom', kind: 'bedroom' as const, lengthM: 4, widthM: 3, heightM: 2.5 };
-  return { ...room, stops: starterStops(room) };
+let turn = 0;
+
+/** Makes a change by hand, as a person would: each under an id of its own. */
+async function change(scope: HouseholdScope, wanted: HouseholdChange, id = `edit-${turn++}`) {
+  return edit(scope, id, wanted, () => wanted.do);
 }
+
+const BEDROOM = { id: 'b', name: 'Bedroom', kind: 'bedroom', lengthM: 4, widthM: 3, heightM: 2.5 } as const;
+const CHAIR = { ...newFixture('chair-1', 'upholstery'), count: 2, size: { widthM: 0.7 } };
+
+/** A floor with a bedroom and a chair in it. */
+const STEPS: readonly HouseholdChange[] = [
+  { do: 'add-floor', id: 'ground', name: 'Ground floor' },
+  { do: 'add-room', floorId: 'ground', room: BEDROOM },
+  { do: 'add-stop', roomId: 'b', id: 'chair', name: 'Chair' },
+  { do: 'put-fixture', stopId: 'chair', fixture: CHAIR },
+];
 
 describe('a household in the database', () => {
   it('comes back as it was written', async () => {
     const scope = await newHousehold(db, JUNIPER.name);
     await insertHousehold(scope, JUNIPER);
-    const loaded = await loadHousehold(scope);
+    const loaded = await householdFile(scope);
     const inOrder = (ticks: typeof JUNIPER.ticks) => [...ticks].sort((a, b) => a.step.localeCompare(b.step));
     expect({ ...loaded, ticks: inOrder(loaded.ticks) }).toEqual({
       ...JUNIPER,
@@ -48,20 +62,19 @@ describe('a household in the database', () => {
     const scope = await newHousehold(db);
     const [first] = JUNIPER.people;
     await expect(insertHousehold(scope, { ...JUNIPER, people: [first!, first!] })).rejects.toThrow();
-    expect(await loadHome(scope)).toEqual({ floors: [] });
+    expect((await loadEditable(scope)).home.floors).toEqual([]);
   });
 
-  it('keeps rooms, stops and fixtures in walking order', async () => {
+  it('keeps rooms, stops and fixtures in walking order, with all that is said of them', async () => {
     const scope = await newHousehold(db);
-    await insertFloor(scope, { id: 'ground', name: 'Ground floor' });
-    await insertRoom(scope, 'ground', bedroom('b'));
-    await insertStop(scope, 'b', { id: 'chair', name: 'Chair' });
-    await putFixture(scope, 'chair', {
-      ...newFixture('chair-1', 'upholstery'),
-      count: 2,
-      size: { widthM: 0.7 },
+    for (const step of STEPS) await change(scope, step);
+    await change(scope, {
+      do: 'put-fixture',
+      stopId: 'chair',
+      fixture: { ...CHAIR, lastDone: '2026-10-01', mend: 'Wobbles', soil: 'years' },
     });
-    const [room] = roomsOf(await loadHome(scope));
+    await change(scope, { do: 'change-room', id: 'b', facts: { ventilation: 'none', opensTo: ['b'] } });
+    const [room] = roomsOf((await loadEditable(scope)).home);
     expect(room?.stops.map((stop) => stop.name)).toEqual([
       'The room itself',
       'Door',
@@ -72,43 +85,92 @@ describe('a household in the database', () => {
       'Lamp',
       'Chair',
     ]);
+    expect(room).toMatchObject({ ventilation: 'none', opensTo: ['b'] });
     expect(room?.stops.at(-1)?.fixtures).toEqual([
-      { ...newFixture('chair-1', 'upholstery'), count: 2, size: { widthM: 0.7 } },
+      { ...CHAIR, lastDone: '2026-10-01', mend: 'Wobbles', soil: 'years' },
     ]);
   });
 
-  it('writes a fixture anew in its place, and lets it go', async () => {
+  it('makes a change once, however often it is sent', async () => {
     const scope = await newHousehold(db);
-    await insertFloor(scope, { id: 'ground', name: 'Ground floor' });
-    await insertRoom(scope, 'ground', bedroom('b'));
-    const before = fixturesOf(roomsOf(await loadHome(scope))[0]!).map((fixture) => fixture.id);
-    const bed = fixturesOf(bedroom('b')).find((fixture) => fixture.kind === 'bed')!;
-    await putFixture(scope, 'b-4', { ...bed, soil: 'heavy', surface: 'metal' });
-    const room = roomsOf(await loadHome(scope))[0]!;
-    expect(fixturesOf(room).map((fixture) => fixture.id)).toEqual(before);
-    expect(fixturesOf(room).find((fixture) => fixture.id === bed.id)).toEqual({
-      ...bed,
-      soil: 'heavy',
-      surface: 'metal',
-    });
-    expect(await removeFixture(scope, bed.id)).toBe(true);
-    expect(await removeFixture(scope, bed.id)).toBe(false);
+    for (const step of STEPS) await Promise.all([1, 2, 3].map(() => change(scope, step, `once-${step.do}`)));
+    await putMember(scope, JUNIPER.people[0]!);
+    await putMember(scope, JUNIPER.people[0]!);
+    const { home } = await loadEditable(scope);
+    expect([home.floors.length, roomsOf(home).length]).toEqual([1, 1]);
+    expect(fixturesOf(roomsOf(home)[0]!).filter((fixture) => fixture.kind === 'upholstery')).toEqual([CHAIR]);
+    expect(await loadPeople(scope)).toEqual([JUNIPER.people[0]]);
+    expect((await scope.rows('edits').select('id')).length).toBe(STEPS.length);
   });
 
-  it('adds nothing twice when a request is repeated', async () => {
+  it('refuses a change of what is not there, and changes nothing', async () => {
     const scope = await newHousehold(db);
-    for (let i = 0; i < 2; i++) {
-      await insertFloor(scope, { id: 'ground', name: 'Ground floor' });
-      await insertRoom(scope, 'ground', bedroom('b'));
-      await insertStop(scope, 'b', { id: 'chair', name: 'Chair' });
-      await putFixture(scope, 'chair', newFixture('chair-1', 'upholstery'));
-      await putMember(scope, { ...JUNIPER.people[0]! });
+    expect(await change(scope, { do: 'rename-stop', id: 'nowhere', name: 'X' })).toEqual({
+      ok: false,
+      why: 'gone',
+    });
+    expect(await loadEditWords(scope)).toEqual({});
+  });
+
+  it('takes changes back one by one and makes them again, to the state that was', async () => {
+    const scope = await newHousehold(db);
+    await insertHousehold(scope, JUNIPER);
+    const states = [await loadEditable(scope)];
+    const wanted: readonly HouseholdChange[] = [
+      { do: 'drop-room', id: 'kitchen' },
+      { do: 'drop-floor', id: 'second' },
+      { do: 'move-fixture', id: 'hall-3-mirror', stopId: 'sitting-2', height: 'low' },
+      { do: 'copy-room', id: 'bathroom', as: 'twin', name: 'Twin' },
+      { do: 'mark', marks: [{ on: 'room', target: 'loft', in: false, reason: 'not-worth-it' }] },
+      { do: 'switch-method', id: 'walls-spot', off: true },
+      { do: 'home-facts', facts: { ...JUNIPER.home.facts, pets: true } },
+      { do: 'units', units: 'us' },
+    ];
+    for (const step of wanted) {
+      expect(await change(scope, step)).toEqual({ ok: true });
+      states.push(await loadEditable(scope));
     }
-    const home = await loadHome(scope);
-    expect(home.floors).toHaveLength(1);
-    expect(roomsOf(home)).toHaveLength(1);
-    expect(fixturesOf(roomsOf(home)[0]!)).toHaveLength(fixturesOf(bedroom('b')).length + 1);
-    expect(await loadPeople(scope)).toEqual([JUNIPER.people[0]]);
+    for (let i = wanted.length; i > 0; i--) {
+      expect(await undo(scope)).toBe(wanted[i - 1]?.do);
+      expect(await loadEditable(scope)).toEqual(states[i - 1]);
+    }
+    expect(await undo(scope)).toBeUndefined();
+    for (let i = 1; i <= wanted.length; i++) {
+      expect(await redo(scope)).toBe(wanted[i - 1]?.do);
+      expect(await loadEditable(scope)).toEqual(states[i]);
+    }
+    expect(await redo(scope)).toBeUndefined();
+  });
+
+  it('forgets what was taken back once something else is changed', async () => {
+    const scope = await newHousehold(db);
+    await change(scope, STEPS[0]!);
+    await change(scope, { do: 'add-floor', id: 'first', name: 'First floor' });
+    await undo(scope);
+    expect(await loadEditWords(scope)).toEqual({ undo: 'add-floor', redo: 'add-floor' });
+    await change(scope, { do: 'rename-floor', id: 'ground', name: 'Below' });
+    expect(await loadEditWords(scope)).toEqual({ undo: 'rename-floor' });
+  });
+
+  it('leaves as a file and comes back from it with nothing lost, and the one it replaced can be brought back', async () => {
+    const scope = await newHousehold(db);
+    await insertHousehold(scope, {
+      ...JUNIPER,
+      plans: [{ version: 1, basis: 'x', madeAt: '2027-02-24T08:00', plan: FIRST_PLAN }],
+    });
+    await change(scope, { do: 'mark', marks: [{ on: 'kind', target: 'floors', dreaded: true }] });
+    const file = await householdFile(scope);
+    const other = await newHousehold(db);
+    await change(other, STEPS[0]!);
+    expect(await hasReplaced(other)).toBe(false);
+    await replaceHousehold(other, file);
+    expect(await householdFile(other)).toEqual(file);
+    const before = JSON.parse((await loadReplaced(other))!);
+    expect(before.home.floors).toEqual([{ id: 'ground', name: 'Ground floor', rooms: [] }]);
+    expect(before.clean).toBeUndefined();
+    await replaceHousehold(other, before);
+    expect((await loadHousehold(other)).clean).toBeUndefined();
+    expect(await hasReplaced(other)).toBe(true);
   });
 
   it('ticks a step once, with the time of the first tick, and takes it back', async () => {
@@ -151,30 +213,40 @@ describe('two households with the same ids', () => {
     mine = await newHousehold(db);
     theirs = await newHousehold(db);
     await insertHousehold(mine, JUNIPER);
-    await insertFloor(theirs, { id: 'elsewhere', name: 'Elsewhere' });
+    await change(theirs, { do: 'add-floor', id: 'elsewhere', name: 'Elsewhere' });
+    await change(mine, { do: 'rename-floor', id: 'ground', name: 'Mine' });
     await putClean(theirs, { ...JUNIPER.clean, name: 'Theirs' });
   });
 
   // Each thing that one household can do, aimed at the ids of another.
   const attempts: [string, (scope: HouseholdScope) => Promise<unknown>][] = [
-    [
-      'rename a room',
-      (scope) => updateRoom(scope, { id: 'kitchen', name: 'Mine now', lengthM: 1, widthM: 1, heightM: 1 }),
-    ],
-    ['remove a room', (scope) => removeRoom(scope, 'kitchen')],
-    ['remove a fixture', (scope) => removeFixture(scope, 'kitchen-1-door')],
-    [
-      'put a fixture at a stop',
-      (scope) => putFixture(scope, 'kitchen-1', newFixture('intruder', 'door')).catch(() => 'refused'),
-    ],
-    [
-      'add a stop to a room',
-      (scope) => insertStop(scope, 'kitchen', { id: 'intruder', name: 'Intruder' }).catch(() => 'refused'),
-    ],
-    [
-      'add a room to a floor',
-      (scope) => insertRoom(scope, 'ground', bedroom('intruder')).catch(() => 'refused'),
-    ],
+    ...(
+      [
+        { do: 'change-room', id: 'kitchen', facts: { name: 'Mine now' } },
+        { do: 'drop-room', id: 'kitchen' },
+        { do: 'copy-room', id: 'kitchen', as: 'copied', name: 'Copied' },
+        { do: 'rename-floor', id: 'ground', name: 'Mine now' },
+        { do: 'drop-floor', id: 'ground' },
+        { do: 'drop-fixture', id: 'kitchen-1-door' },
+        { do: 'put-fixture', stopId: 'kitchen-1', fixture: newFixture('intruder', 'door') },
+        { do: 'move-fixture', id: 'kitchen-1-door', stopId: 'kitchen-2', height: 'low' },
+        { do: 'add-stop', roomId: 'kitchen', id: 'intruder', name: 'Intruder' },
+        { do: 'rename-stop', id: 'kitchen-1', name: 'Mine now' },
+        { do: 'move-stop', id: 'kitchen-2', after: null },
+        { do: 'drop-stop', id: 'kitchen-2' },
+        { do: 'add-room', floorId: 'ground', room: { ...BEDROOM, id: 'intruder' } },
+        { do: 'mark', marks: [{ on: 'room', target: 'kitchen', in: false }] },
+        { do: 'switch-method', id: 'door-wash', off: true },
+        { do: 'home-facts', facts: { ...JUNIPER.home.facts, pets: true } },
+        { do: 'units', units: 'us' },
+      ] satisfies HouseholdChange[]
+    ).map((wanted): [string, (scope: HouseholdScope) => Promise<unknown>] => [
+      `${wanted.do} by hand`,
+      (scope) => change(scope, wanted),
+    ]),
+    ['take back a change', (scope) => undo(scope).then(() => undo(scope))],
+    ['make a change again', (scope) => redo(scope)],
+    ['put a file in the place', (scope) => replaceHousehold(scope, { ...JUNIPER, name: 'Theirs' })],
     ['change a person', (scope) => putMember(scope, { ...JUNIPER.people[0]!, name: 'Nobody' })],
     ['remove a person', (scope) => removeMember(scope, 'ines')],
     ['change the clean', (scope) => putClean(scope, { ...JUNIPER.clean, name: 'Spoilt' })],
@@ -206,7 +278,8 @@ describe('two households with the same ids', () => {
   });
 
   it('see only their own', async () => {
-    expect((await loadHome(theirs)).floors.map((floor) => floor.name)).toEqual(['Elsewhere']);
+    expect((await loadEditable(theirs)).home.floors.map((floor) => floor.name)).toEqual(['Elsewhere']);
+    expect(await loadEditWords(theirs)).toEqual({ undo: 'add-floor' });
     expect(await loadPeople(theirs)).toEqual([]);
     expect((await loadClean(theirs))?.name).toBe('Theirs');
     expect(await loadTicks(theirs, 'house-swap')).toEqual([]);

@@ -1,16 +1,25 @@
 import type { StoredHousehold } from '../../core/clean/campaign';
-import type { Household } from '../../core/formats/household';
-import type { HouseholdScope } from '../db/scope';
-import { insertTicks, insertWeather, loadClean, loadTicks, loadWeather, putClean } from './clean';
-import { insertHome, loadHome } from './home';
+import type { HouseholdFile } from '../../core/formats/household';
+import type { HouseholdScope, OwnedTable } from '../db/scope';
+import {
+  insertPlans,
+  insertTicks,
+  insertWeather,
+  loadAllPlans,
+  loadClean,
+  loadTicks,
+  loadWeather,
+  putClean,
+} from './clean';
+import { insertEditable, loadEditable } from './editable';
 import { insertMachines, insertPeople, loadMachines, loadPeople } from './people';
 
 /** The whole household as one value. */
 export async function loadHousehold(scope: HouseholdScope): Promise<StoredHousehold> {
   const clean = loadClean(scope);
-  const [own, home, people, machines, weather, theClean, ticks] = await Promise.all([
+  const [own, editable, people, machines, weather, theClean, ticks] = await Promise.all([
     scope.own().first('name', 'timezone') as Promise<{ name: string; timezone: string } | undefined>,
-    loadHome(scope),
+    loadEditable(scope),
     loadPeople(scope),
     loadMachines(scope),
     loadWeather(scope),
@@ -23,7 +32,7 @@ export async function loadHousehold(scope: HouseholdScope): Promise<StoredHouseh
     version: 1,
     name: own.name,
     timezone: own.timezone,
-    home,
+    ...editable,
     people,
     machines,
     weather,
@@ -32,14 +41,63 @@ export async function loadHousehold(scope: HouseholdScope): Promise<StoredHouseh
   };
 }
 
+/** The whole household as the file that a person takes away; nothing of it is left out. */
+export async function householdFile(scope: HouseholdScope): Promise<HouseholdFile> {
+  const { clean, ...rest } = await loadHousehold(scope);
+  return { ...rest, ...(clean && { clean }), plans: clean ? await loadAllPlans(scope, clean.id) : [] };
+}
+
 /** Fills a household that is still empty. */
-export async function insertHousehold(scope: HouseholdScope, household: Household): Promise<void> {
+export async function insertHousehold(scope: HouseholdScope, household: HouseholdFile): Promise<void> {
+  const { clean } = household;
   await scope.transaction(async (inside) => {
-    await insertHome(inside, household.home);
+    await insertEditable(inside, household);
     await insertPeople(inside, household.people);
     await insertMachines(inside, household.machines);
     await insertWeather(inside, household.weather);
-    await putClean(inside, household.clean);
-    await insertTicks(inside, household.clean.id, household.ticks);
+    if (!clean) return;
+    await putClean(inside, clean);
+    await insertTicks(inside, clean.id, household.ticks);
+    await insertPlans(inside, clean.id, household.plans);
   });
+}
+
+/** Whatever hangs on these goes with them. */
+const WHOLE: readonly OwnedTable[] = [
+  'floors',
+  'members',
+  'machines',
+  'weather',
+  'cleans',
+  'settings',
+  'marks',
+  'methods',
+  'edits',
+];
+
+const LAST = 'last';
+
+/** Puts the household of a file in the place of the one that is there, which is kept to be brought back. */
+export async function replaceHousehold(scope: HouseholdScope, household: HouseholdFile): Promise<void> {
+  await scope.transaction(async (inside) => {
+    await inside.lock();
+    const document = JSON.stringify(await householdFile(inside));
+    for (const table of WHOLE) await inside.rows(table).del();
+    await inside.own().update({ name: household.name, timezone: household.timezone });
+    await insertHousehold(inside, household);
+    await inside.put('replaced', { id: LAST, document }, ['id']);
+  });
+}
+
+/** The household that the last file took the place of, as text; undefined where there was none. */
+export async function loadReplaced(scope: HouseholdScope): Promise<string | undefined> {
+  const row: { document: string } | undefined = await scope
+    .rows('replaced')
+    .where({ id: LAST })
+    .first('document');
+  return row?.document;
+}
+
+export async function hasReplaced(scope: HouseholdScope): Promise<boolean> {
+  return (await scope.rows('replaced').where({ id: LAST }).first('id')) !== undefined;
 }

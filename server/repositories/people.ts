@@ -17,6 +17,7 @@ type MemberRow = {
   dislikes: string;
   break_after: number;
   break_length: number;
+  pace: string;
 };
 type MachineRow = { id: string; kind: string; runs_from: string | null; runs_to: string | null };
 
@@ -32,6 +33,7 @@ export async function loadPeople(scope: HouseholdScope): Promise<Member[]> {
       dislikes: JSON.parse(row.dislikes),
       breakAfter: row.break_after,
       breakLength: row.break_length,
+      pace: row.pace,
     }),
   );
 }
@@ -94,6 +96,7 @@ function memberRow(member: Member, position: number): Row {
     dislikes: JSON.stringify(member.dislikes),
     break_after: member.breakAfter,
     break_length: member.breakLength,
+    pace: member.pace,
     position,
   };
 }

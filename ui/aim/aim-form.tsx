@@ -23,6 +23,17 @@ const SPREAD_WORDS: Record<CleanForm['spread'], string> = {
   early: 'As early as can be',
 };
 
+const BELONGINGS_WORDS: Record<CleanForm['belongings'], string> = {
+  first: 'Sort the whole house first',
+  stop: 'Decide at each stop',
+  leave: 'Leave them as they are',
+};
+
+const ESTIMATE_WORDS: Record<CleanForm['estimates'], string> = {
+  rates: 'Rates and the walk',
+  guess: 'My own guess, where there is one',
+};
+
 /** Why, by when, for whom, and how to go about it. */
 export function AimForm({
   clean,
@@ -89,6 +100,34 @@ export function AimForm({
           slotProps={{ select: { native: true } }}
         >
           {Object.entries(SPREAD_WORDS).map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </Field>
+      </Stack>
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+        <Field
+          form={form}
+          name="belongings"
+          label="What happens with belongings"
+          select
+          slotProps={{ select: { native: true } }}
+        >
+          {Object.entries(BELONGINGS_WORDS).map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </Field>
+        <Field
+          form={form}
+          name="estimates"
+          label="Hours are taken from"
+          select
+          slotProps={{ select: { native: true } }}
+        >
+          {Object.entries(ESTIMATE_WORDS).map(([value, words]) => (
             <option key={value} value={value}>
               {words}
             </option>

@@ -152,6 +152,8 @@ function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
     spread: 'early',
     grouping: 'room',
     hardestFirst: true,
+    belongings: 'stop',
+    estimates: 'rates',
   };
   return (
     <>
@@ -164,6 +166,7 @@ function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
 }
 
 function formOf(clean: Campaign['clean']): CleanForm {
-  const { name, reason, reward, start, finish, spread, grouping, hardestFirst } = clean;
-  return { name, reason, reward, start, finish, spread, grouping, hardestFirst };
+  const { name, reason, reward, start, finish, spread, grouping, hardestFirst, belongings, estimates } =
+    clean;
+  return { name, reason, reward, start, finish, spread, grouping, hardestFirst, belongings, estimates };
 }

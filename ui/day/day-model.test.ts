@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import type { Campaign, Current } from '@/core/clean/campaign';
 import { expand } from '@/core/clean/expand';
-import { tasksOf } from '@/core/clean/tasks';
+import { listTasks, tasksOf } from '@/core/clean/tasks';
+import { workOf } from '@/core/clean/work';
 import type { Tick } from '@/core/formats/household';
 import { plan } from '@/core/spread/plan';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
@@ -35,7 +36,9 @@ function screen(
     household,
     now,
     today: TODAY,
-    tasks: tasksOf(household.home, CATALOGUE),
+    tasks: tasksOf(workOf(household, CATALOGUE)),
+    listed: listTasks(workOf(household, CATALOGUE)),
+    edits: {},
     campaign,
   };
   return dayScreen(state, campaign, options.date ?? TODAY, options.person);

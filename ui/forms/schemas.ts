@@ -1,16 +1,22 @@
 import { z } from 'zod';
 import { TAGS } from '@/core/catalogue/tags';
+import { ESTIMATES } from '@/core/formats/choices';
 import { GROUPINGS, SPREADS } from '@/core/formats/problem';
 import { dateSchema, idSchema } from '@/core/formats/scalars';
 import {
+  BELONGINGS,
   FULLNESSES,
   HEIGHTS,
   MOST_COUNT,
   MOST_ROOM_M,
+  PACES,
+  type Pace,
   ROOM_KINDS,
   type RoomKind,
   SOILS,
+  VENTILATIONS,
 } from '@/core/home/room';
+import { SURFACES } from '@/core/home/surfaces';
 
 import { LEAST_PASSPHRASE, STOP_NEEDS_NAME } from './limits';
 
@@ -65,18 +71,36 @@ export const roomFormSchema = z.object({
   heightM: metres('height'),
 });
 
-export const newRoomSchema = roomFormSchema.extend({ id: idSchema, floorId: idSchema });
-export const changedRoomSchema = roomFormSchema.omit({ kind: true }).extend({ id: idSchema });
+/** What is said of a room as a whole. */
+export const roomFactsFormSchema = roomFormSchema.omit({ kind: true }).extend({
+  ventilation: z.enum(VENTILATIONS),
+  opensTo: z.array(idSchema).max(20),
+  floor: z.enum(SURFACES).optional(),
+  walls: z.enum(SURFACES).optional(),
+});
+
+export const homeFactsFormSchema = z.strictObject({
+  hardWater: z.boolean(),
+  pets: z.boolean(),
+  birds: z.boolean(),
+  smokers: z.boolean(),
+  well: z.boolean(),
+  tank: z.boolean(),
+  builtYear: z
+    .number({ error: 'Please give the year in four digits, or leave it empty.' })
+    .int('A year is a whole number.')
+    .min(1000, 'Please give the year in four digits.')
+    .max(2200, 'Please give the year in four digits.')
+    .optional(),
+});
 
 export const floorFormSchema = z.object({
   name: textField('Please give the floor a name, such as “First floor”.', 80),
 });
-export const newFloorSchema = floorFormSchema.extend({ id: idSchema });
 
 export const stopFormSchema = z.object({
   name: textField(STOP_NEEDS_NAME, 80),
 });
-export const newStopSchema = stopFormSchema.extend({ id: idSchema, roomId: idSchema });
 
 export const countSchema = z
   .number({ error: 'Please give the count as a number.' })
@@ -90,25 +114,24 @@ const sizeField = z
   .max(MOST_COUNT, `The most is ${MOST_COUNT}.`)
   .optional();
 
-export const fixtureFormSchema = z.object({
-  stopId: idSchema,
-  fixture: z.strictObject({
-    id: idSchema,
-    kind: z.string().min(1).max(60),
-    height: z.enum(HEIGHTS),
-    count: countSchema,
-    size: z.strictObject({
-      widthM: metres('width').optional(),
-      heightM: metres('height').optional(),
-      shelfM: sizeField,
-      drawers: sizeField,
-      slats: sizeField,
-    }),
-    surface: z.string().min(1).max(60).optional(),
-    soil: z.enum(SOILS),
-    fullness: z.enum(FULLNESSES),
-    leave: z.boolean(),
+export const fixtureFieldsSchema = z.strictObject({
+  id: idSchema,
+  kind: z.string().min(1).max(60),
+  height: z.enum(HEIGHTS),
+  count: countSchema,
+  size: z.strictObject({
+    widthM: metres('width').optional(),
+    heightM: metres('height').optional(),
+    shelfM: sizeField,
+    drawers: sizeField,
+    slats: sizeField,
   }),
+  surface: z.enum(SURFACES, 'The catalogue does not know this surface.').optional(),
+  soil: z.enum(SOILS),
+  fullness: z.enum(FULLNESSES),
+  leave: z.boolean(),
+  lastDone: dateSchema.optional(),
+  mend: textField('Please say what is to mend.', 300).optional(),
 });
 
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Please give a time such as 18:30.');
@@ -135,6 +158,7 @@ export const memberFormSchema = z.object({
   breakAfter: minutes('when a break is due', 10, 480),
   breakLength: minutes('the length of a break', 0, 120),
   cannot: z.array(z.enum(Object.keys(TAGS) as [string, ...string[]])),
+  pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]),
 });
 
 const date = z.string().min(1, 'Please choose a date.').pipe(dateSchema);
@@ -149,6 +173,8 @@ export const cleanFormSchema = z
     spread: z.enum(SPREADS),
     grouping: z.enum(GROUPINGS),
     hardestFirst: z.boolean(),
+    belongings: z.enum(BELONGINGS),
+    estimates: z.enum(ESTIMATES),
   })
   .refine((clean) => clean.start <= clean.finish, {
     message: 'The finish is before the start. Choose a later finish or an earlier start.',
@@ -163,7 +189,8 @@ export const FORMS = {
   signIn: signInSchema,
   signUp: signUpSchema,
   room: roomFormSchema,
-  roomSize: roomFormSchema.omit({ kind: true }),
+  roomFacts: roomFactsFormSchema,
+  homeFacts: homeFactsFormSchema,
   floor: floorFormSchema,
   member: memberFormSchema,
   clean: cleanFormSchema,

@@ -31,6 +31,8 @@ export function HoursPage({ state, open }: { state: Current; open: string | unde
               tasks={inRoom(tasks, room)}
               longest={longest}
               open={room.id === open}
+              units={household.units}
+              facts={household.home.facts}
             />
           ))}
       </Stack>

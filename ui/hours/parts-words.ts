@@ -1,4 +1,7 @@
-import type { Parts, StepEstimate } from '@/core/estimate/estimate';
+import type { Factor, Parts, StepEstimate } from '@/core/estimate/estimate';
+import type { Units } from '@/core/formats/choices';
+import type { FactName } from '@/core/home/facts';
+import { shownIn, unitName } from '@/core/home/units';
 import { amount } from '../parts/words';
 import { FULLNESS_WORDS, HEIGHT_WORDS, SOIL_WORDS } from '../walk/fixture-words';
 
@@ -6,28 +9,58 @@ import { FULLNESS_WORDS, HEIGHT_WORDS, SOIL_WORDS } from '../walk/fixture-words'
  * The sum behind a figure, so that a person can do it again:
  * `2 min to set up + 13.2 m ÷ 120 m an hour × 1.1 (low down) = 9 min`.
  */
-export function sumOf(estimate: StepEstimate): string {
+export function sumOf(estimate: StepEstimate, units: Units): string {
   const { parts } = estimate;
   if (!parts) return '';
-  const terms = [setUp(parts), rate(parts), belongings(parts)].filter(Boolean);
+  const terms = [setUp(parts), rate(parts, units), belongings(parts)].filter(Boolean);
   const minutes = Math.max(1, Math.round(estimate.minutes));
-  return `${terms.length > 0 ? terms.join(' + ') : 'A moment'} = ${minutes} min`;
+  const sum = terms.length > 0 ? terms.join(' + ') : 'A moment';
+  return `${paced(sum, terms.length, parts.pace)} = ${minutes} min${sharedSetUp(parts)}`;
+}
+
+const FACT_WORDS: Partial<Record<FactName, string>> = {
+  hardWater: 'hard water',
+  pets: 'pets',
+  smokers: 'smokers',
+};
+
+/** One row a factor: the words in brackets behind it. */
+const FACTOR_WORDS = {
+  soil: (factor: Extract<Factor, { by: 'soil' }>) => `soil ${SOIL_WORDS[factor.level]}`,
+  reach: (factor: Extract<Factor, { by: 'reach' }>) => HEIGHT_WORDS[factor.height].toLowerCase(),
+  fact: (factor: Extract<Factor, { by: 'fact' }>) => FACT_WORDS[factor.fact] ?? factor.fact,
+};
+
+function factorWords(factor: Factor): string {
+  const words = FACTOR_WORDS[factor.by] as (factor: Factor) => string;
+  return `× ${factor.factor} (${words(factor)})`;
 }
 
 function setUp({ setUpMinutes }: Parts): string {
   return setUpMinutes > 0 ? `${amount(setUpMinutes)} min to set up` : '';
 }
 
-function rate({ rate: part }: Parts): string {
+function sharedSetUp({ setUpShared }: Parts): string {
+  return setUpShared ? '; set up in the room before, whose floor runs on' : '';
+}
+
+function rate({ rate: part }: Parts, units: Units): string {
   if (!part) return '';
-  const unit = part.unit === '' ? '' : ` ${part.unit}`;
-  const factors = [
-    part.soil.factor !== 1 && `× ${part.soil.factor} (soil ${SOIL_WORDS[part.soil.level]})`,
-    part.reach.factor !== 1 && `× ${part.reach.factor} (${HEIGHT_WORDS[part.reach.height].toLowerCase()})`,
-  ].filter(Boolean);
-  return [`${amount(part.quantity)}${unit} ÷ ${amount(part.perHour)}${unit} an hour`, ...factors].join(' ');
+  const name = unitName(units, part.unit);
+  const unit = name === '' ? '' : ` ${name}`;
+  const shown = (value: number) => `${amount(shownIn(units, part.unit, value))}${unit}`;
+  return [`${shown(part.quantity)} ÷ ${shown(part.perHour)} an hour`, ...part.factors.map(factorWords)].join(
+    ' ',
+  );
 }
 
 function belongings({ belongings: part }: Parts): string {
-  return part ? `${part.things} things × ${part.secondsEach} s each (${FULLNESS_WORDS[part.fullness]})` : '';
+  return part
+    ? `${part.things} things × ${amount(part.secondsEach)} s each (${FULLNESS_WORDS[part.fullness]})`
+    : '';
+}
+
+function paced(sum: string, terms: number, pace: number): string {
+  if (pace === 1) return sum;
+  return `${terms > 1 ? `(${sum})` : sum} × ${amount(pace)} (your pace)`;
 }

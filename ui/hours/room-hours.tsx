@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { type CleanTask, handsRange } from '@/core/clean/tasks';
+import type { Units } from '@/core/formats/choices';
+import type { HomeFacts } from '@/core/home/facts';
 import type { Room } from '@/core/home/room';
 import { inWorkingOrder } from '@/core/order/precedence';
 import { TextLink } from '../parts/text-link';
@@ -13,10 +15,12 @@ type RoomHoursProps = {
   readonly tasks: readonly CleanTask[];
   readonly longest: number;
   readonly open: boolean;
+  readonly units: Units;
+  readonly facts: HomeFacts;
 };
 
 /** One room's hours; opened, its jobs with the sum behind each. */
-export function RoomHours({ room, tasks, longest, open }: RoomHoursProps) {
+export function RoomHours({ room, tasks, longest, open, units, facts }: RoomHoursProps) {
   const range = handsRange(tasks);
   return (
     <Box component="section" aria-label={room.name} sx={{ borderTop: '1px solid', borderColor: 'divider' }}>
@@ -49,12 +53,12 @@ export function RoomHours({ room, tasks, longest, open }: RoomHoursProps) {
           </Box>
         </Box>
       </TextLink>
-      {open && <Jobs room={room} tasks={tasks} />}
+      {open && <Jobs room={room} tasks={tasks} units={units} facts={facts} />}
     </Box>
   );
 }
 
-function Jobs({ room, tasks }: { room: Room; tasks: readonly CleanTask[] }) {
+function Jobs({ room, tasks, units, facts }: Pick<RoomHoursProps, 'room' | 'tasks' | 'units' | 'facts'>) {
   return (
     <Box sx={{ pl: 2, pb: 2 }}>
       <Typography variant="body2" sx={{ mb: 1 }}>
@@ -63,7 +67,7 @@ function Jobs({ room, tasks }: { room: Room; tasks: readonly CleanTask[] }) {
       </Typography>
       {inWorkingOrder(tasks).map((task) => (
         <Unfold key={task.id} title={<JobTitle task={task} />}>
-          <TaskEstimateLines task={task} />
+          <TaskEstimateLines task={task} units={units} facts={facts} />
         </Unfold>
       ))}
     </Box>

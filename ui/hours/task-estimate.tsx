@@ -1,33 +1,75 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
 import type { CleanTask } from '@/core/clean/tasks';
 import type { StepEstimate } from '@/core/estimate/estimate';
+import type { Units } from '@/core/formats/choices';
+import type { HomeFacts } from '@/core/home/facts';
+import { homeCautions } from '@/core/safety/cautions';
+import { TextLink } from '../parts/text-link';
 import { duration, minuteRange } from '../parts/words';
+import { scopeWords } from '../scope/scope-words';
 import { sumOf } from './parts-words';
 
+type TaskEstimateProps = {
+  readonly task: CleanTask;
+  readonly units: Units;
+  readonly facts: HomeFacts;
+  /** What can be decided about it, where something can. */
+  readonly children?: ReactNode;
+};
+
 /** A job opened to its steps, and each step to the sum behind it. */
-export function TaskEstimateLines({ task }: { task: CleanTask }) {
-  const { method, estimate } = task;
+export function TaskEstimateLines({ task, units, facts, children }: TaskEstimateProps) {
+  const { method, byRates, scope } = task;
   return (
     <Box component="section" aria-label={method.title}>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, alignItems: 'baseline' }}>
-        <Typography variant="h3">{method.title}</Typography>
-        <Typography sx={{ flexShrink: 0, fontWeight: 650 }}>{duration(estimate.hands.minutes)}</Typography>
+        <Typography variant="h3" sx={{ color: scope.in ? 'text.primary' : 'text.secondary' }}>
+          {method.title}
+        </Typography>
+        <Typography sx={{ flexShrink: 0, fontWeight: 650 }}>{duration(byRates.hands.minutes)}</Typography>
       </Box>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        {minuteRange(estimate.hands)} hands-on, four times in five
-        {estimate.waitMinutes > 0 && `; ${duration(estimate.waitMinutes)} of waiting`}
+        {minuteRange(byRates.hands)} hands-on, four times in five
+        {byRates.waitMinutes > 0 && `; ${duration(byRates.waitMinutes)} of waiting`}
+        {scope.guessMinutes !== undefined && `. Your own guess: ${duration(scope.guessMinutes)}`}
+        {!scope.in && `. ${sentence(scopeWords(scope))}`}.{' '}
+        <TextLink href={`/catalogue/${encodeURIComponent(method.id)}`}>How it is done</TextLink>
       </Typography>
       <Box component="ol" sx={{ m: 0, mt: 1, pl: 0, listStyle: 'none' }}>
-        {estimate.steps.map((step) => (
-          <Step key={step.step.key} estimate={step} />
+        {byRates.steps.map((step) => (
+          <Step key={step.step.key} estimate={step} units={units} />
         ))}
       </Box>
+      <Cautions task={task} facts={facts} />
+      {children}
     </Box>
   );
 }
 
-function Step({ estimate }: { estimate: StepEstimate }) {
+function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+function Cautions({ task, facts }: { task: CleanTask; facts: HomeFacts }) {
+  const { method, room } = task;
+  const cautions = [
+    method.caution,
+    ...homeCautions(method, facts, room).map((row) => row.says),
+    method.professional,
+  ].filter((says) => says !== undefined);
+  if (cautions.length === 0) return null;
+  return (
+    <Box component="ul" aria-label="Cautions" sx={{ m: 0, mt: 1, pl: 2.5, fontSize: '0.92rem' }}>
+      {cautions.map((says) => (
+        <li key={says}>{says}</li>
+      ))}
+    </Box>
+  );
+}
+
+function Step({ estimate, units }: { estimate: StepEstimate; units: Units }) {
   const wait = estimate.step.mode === 'wait';
   return (
     <Box
@@ -45,7 +87,7 @@ function Step({ estimate }: { estimate: StepEstimate }) {
       <Box sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
         {wait
           ? `${duration(estimate.minutes)} of waiting (${minuteRange(estimate)}); something else fits in`
-          : sumOf(estimate)}
+          : sumOf(estimate, units)}
       </Box>
     </Box>
   );

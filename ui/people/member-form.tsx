@@ -11,6 +11,7 @@ import { useState } from 'react';
 import { Controller, type UseFormReturn, useFieldArray } from 'react-hook-form';
 import { TAGS } from '@/core/catalogue/tags';
 import type { Member } from '@/core/formats/household';
+import { PACES } from '@/core/home/scales';
 import { Field } from '../forms/field';
 import type { ActionResult } from '../forms/result';
 import type { MemberForm as Values } from '../forms/schemas';
@@ -30,8 +31,8 @@ type MemberFormProps = {
 /** A person's name, weekly hours, caps and what they must not do. */
 export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   const [saved, setSaved] = useState('');
-  const { id, name, hours, dailyCap, breakAfter, breakLength, cannot } = member;
-  const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot };
+  const { id, name, hours, dailyCap, breakAfter, breakLength, cannot, pace } = member;
+  const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot, pace };
   const { form, submit, sentence } = useActionForm('member', values, save, () => {
     setSaved('Kept.');
     onSaved?.();
@@ -57,6 +58,13 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
         <Field form={form} name="dailyCap" label="Most a day, min" number />
         <Field form={form} name="breakAfter" label="Break after, min" number />
         <Field form={form} name="breakLength" label="Length of break, min" number />
+        <Field form={form} name="pace" label="Pace" select slotProps={{ select: { native: true } }}>
+          {Object.entries(PACES).map(([value, factor]) => (
+            <option key={value} value={value}>
+              {factor === 1 ? value : `${value}, × ${factor}`}
+            </option>
+          ))}
+        </Field>
       </Stack>
       <Controller
         control={form.control}

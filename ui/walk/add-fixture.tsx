@@ -3,19 +3,29 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
+import { useState } from 'react';
 import { FIXTURE_KINDS, type FixtureKindName, searchFixtureKinds } from '@/core/catalogue/fixture-kinds';
-import type { Stop } from '@/core/home/room';
+import type { RoomKind, Stop } from '@/core/home/room';
+
+/** How many are shown at a time; typing narrows them down. */
+const MOST_SHOWN = 60;
 
 /** Adds what stands at a stop, by part of its name or another word for it. */
 export function AddFixture({
   stop,
+  roomKind,
+  typed,
   onAdd,
   onClose,
 }: {
   stop: Stop;
+  roomKind: RoomKind;
+  /** What somebody has begun to type on the strip. */
+  typed: string;
   onAdd: (kind: FixtureKindName) => void;
   onClose: () => void;
 }) {
+  const [text, setText] = useState(typed);
   return (
     <Stack
       direction={{ xs: 'column', sm: 'row' }}
@@ -27,15 +37,23 @@ export function AddFixture({
         autoHighlight
         openOnFocus
         disablePortal
+        clearOnBlur={false}
         value={null}
-        options={searchFixtureKinds('')}
-        filterOptions={(_options, { inputValue }) => searchFixtureKinds(inputValue)}
+        inputValue={text}
+        onInputChange={(_event, value, reason) => setText(reason === 'selectOption' ? '' : value)}
+        options={searchFixtureKinds('', roomKind)}
+        filterOptions={(_options, { inputValue }) =>
+          searchFixtureKinds(inputValue, roomKind).slice(0, MOST_SHOWN)
+        }
         getOptionLabel={(kind) => FIXTURE_KINDS[kind].name}
         onChange={(_event, kind) => kind && onAdd(kind)}
-        noOptionsText="Nothing in the catalogue goes by that name."
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') onClose();
+        }}
+        noOptionsText="Nothing in the catalogue goes by that name. “Something else” takes anything."
         renderInput={(params) => <TextField {...params} autoFocus label={`What stands at “${stop.name}”?`} />}
       />
-      <Button onClick={onClose} color="inherit">
+      <Button onClick={onClose} color="inherit" sx={{ flexShrink: 0 }}>
         Done adding
       </Button>
     </Stack>

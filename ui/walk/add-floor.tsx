@@ -2,24 +2,20 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { Field } from '../forms/field';
-import type { ActionResult } from '../forms/result';
-
 import { useActionForm } from '../forms/use-action-form';
+import type { ChangeActions } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 
 /** Adds a floor on top of the house. */
-export function AddFloor({
-  action,
-  first,
-}: {
-  action: (input: unknown) => Promise<ActionResult>;
-  first: boolean;
-}) {
+export function AddFloor({ actions, first }: { actions: Pick<ChangeActions, 'change'>; first: boolean }) {
   const { form, submit, sentence } = useActionForm(
     'floor',
     { name: first ? 'Ground floor' : '' },
-    (values) => action({ ...values, id: newId() }),
+    ({ name }) => {
+      const id = newId();
+      return actions.change({ id, change: { do: 'add-floor', id, name } });
+    },
     () => form.reset({ name: '' }),
   );
   return (

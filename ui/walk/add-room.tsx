@@ -4,7 +4,7 @@ import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useId, useState } from 'react';
-import type { ActionResult } from '../forms/result';
+import type { ChangeActions } from '../parts/change-actions';
 
 const NewRoomForm = dynamic(() => import('./new-room-form').then((module) => module.NewRoomForm));
 
@@ -12,11 +12,11 @@ const NewRoomForm = dynamic(() => import('./new-room-form').then((module) => mod
 export function AddRoom({
   floorId,
   floorName,
-  action,
+  actions,
 }: {
   floorId: string;
   floorName: string;
-  action: (input: unknown) => Promise<ActionResult>;
+  actions: Pick<ChangeActions, 'change'>;
 }) {
   const [open, setOpen] = useState(false);
   const title = useId();
@@ -29,7 +29,7 @@ export function AddRoom({
         <Typography id={title} variant="h2" sx={{ px: 3, pt: 3 }}>
           A room on {floorName}
         </Typography>
-        <NewRoomForm floorId={floorId} action={action} onCancel={() => setOpen(false)} />
+        <NewRoomForm floorId={floorId} actions={actions} onCancel={() => setOpen(false)} />
       </Dialog>
     </>
   );

@@ -1,13 +1,21 @@
 'use client';
 import dynamic from 'next/dynamic';
 import type { Room } from '@/core/home/room';
-import type { ActionResult } from '../forms/result';
+import type { ChangeActions } from '../parts/change-actions';
 import { UnfoldLater } from '../parts/unfold-later';
 
 const ChangeRoom = dynamic(() => import('./change-room').then((module) => module.ChangeRoom));
 
-type Act = (input: unknown) => Promise<ActionResult>;
+export type OtherRoom = Pick<Room, 'id' | 'name'>;
 
-export function ChangeRoomLater(props: { readonly room: Room; readonly change: Act; readonly drop: Act }) {
-  return <UnfoldLater title="Name and size of the room">{() => <ChangeRoom {...props} />}</UnfoldLater>;
+export function ChangeRoomLater(props: {
+  readonly room: Room;
+  readonly others: readonly OtherRoom[];
+  readonly actions: ChangeActions;
+}) {
+  return (
+    <UnfoldLater title="About the room: size, floor, walls, air">
+      {() => <ChangeRoom {...props} />}
+    </UnfoldLater>
+  );
 }

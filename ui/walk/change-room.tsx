@@ -1,57 +1,208 @@
 'use client';
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Room } from '@/core/home/room';
+import { Controller } from 'react-hook-form';
+import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
+import { type Fixture, fixturesOf, type Room, VENTILATIONS } from '@/core/home/room';
+import type { SurfaceName } from '@/core/home/surfaces';
 import { Field } from '../forms/field';
-import type { ActionResult } from '../forms/result';
+import { FormLength } from '../forms/length';
+import type { FormValues } from '../forms/schemas';
 import { useActionForm } from '../forms/use-action-form';
+import type { ChangeActions } from '../parts/change-actions';
+import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
+import type { OtherRoom } from './change-room-later';
+import { VENTILATION_WORDS } from './fact-words';
+import { RoomSizes } from './room-sizes';
 
-type Act = (input: unknown) => Promise<ActionResult>;
+type ChangeRoomProps = {
+  readonly room: Room;
+  readonly others: readonly OtherRoom[];
+  readonly actions: ChangeActions;
+};
 
-/** Renames and resizes a room, or takes it off the walk. */
-export function ChangeRoom({ room, change, drop }: { room: Room; change: Act; drop: Act }) {
+/** What is said of the room as a whole, and what each answer is used for; copies it, or takes it off the walk. */
+export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
   const router = useRouter();
   const [saved, setSaved] = useState('');
-  const { name, lengthM, widthM, heightM } = room;
   const { form, submit, sentence } = useActionForm(
-    'roomSize',
-    { name, lengthM, widthM, heightM },
-    (values) => change({ ...values, id: room.id }),
+    'roomFacts',
+    factsOf(room),
+    (facts) => actions.change({ id: newId(), change: { do: 'change-room', id: room.id, facts } }),
     () => setSaved('Kept.'),
   );
-  const remove = async () => {
-    const result = await drop({ id: room.id }).catch(() => undefined);
-    if (result?.ok) router.push('/walk');
-    else form.setError('root', { message: 'The room could not be taken off. Try again in a moment.' });
+  const leave = async (change: object, to: string) => {
+    const result = await actions.change({ id: newId(), change }).catch(() => undefined);
+    if (result?.ok) router.push(to);
+    else form.setError('root', { message: 'That did not work. Nothing was changed; try again in a moment.' });
   };
+  const copy = () => {
+    const as = newId();
+    leave({ do: 'copy-room', id: room.id, as, name: `${room.name}, copy`.slice(0, 80) }, `/walk/${as}`);
+  };
+  const floor = surfaceIn(room, 'hard-floor') ?? surfaceIn(room, 'carpet');
+  const walls = surfaceIn(room, 'walls');
   return (
     <Stack
       component="form"
       noValidate
       onSubmit={submit}
-      spacing={2}
-      aria-label="Name and size"
-      sx={{ maxWidth: 560 }}
+      onChange={() => setSaved('')}
+      spacing={2.5}
+      aria-label="About the room"
+      sx={{ maxWidth: 620 }}
     >
       <Sentence>{sentence}</Sentence>
       <Field form={form} name="name" label="Name" />
-      <Stack direction="row" spacing={1.5}>
-        <Field form={form} name="lengthM" label="Length, m" number />
-        <Field form={form} name="widthM" label="Width, m" number />
-        <Field form={form} name="heightM" label="Height, m" number />
+      <Box>
+        <RoomSizes
+          kind={room.kind}
+          onChoose={(lengthM, widthM) => {
+            form.setValue('lengthM', lengthM, { shouldValidate: true });
+            form.setValue('widthM', widthM, { shouldValidate: true });
+          }}
+        />
+        <Stack direction="row" spacing={1.5} sx={{ mt: 1.5 }}>
+          <FormLength form={form} name="lengthM" label="Length" />
+          <FormLength form={form} name="widthM" label="Width" />
+          <FormLength form={form} name="heightM" label="Height" />
+        </Stack>
+        <Use>Ceiling, walls, skirting and floor are counted from these.</Use>
+      </Box>
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+        {floor && (
+          <Finish
+            form={form}
+            name="floor"
+            label="Floor"
+            options={[...FIXTURE_KINDS['hard-floor'].surfaces, 'carpet']}
+          />
+        )}
+        {walls && <Finish form={form} name="walls" label="Walls" options={FIXTURE_KINDS.walls.surfaces} />}
+        <Field
+          form={form}
+          name="ventilation"
+          label="Air comes in by"
+          select
+          slotProps={{ select: { native: true } }}
+        >
+          {VENTILATIONS.map((one) => (
+            <option key={one} value={one}>
+              {VENTILATION_WORDS[one]}
+            </option>
+          ))}
+        </Field>
       </Stack>
-      <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
+      <Use>
+        Floor and walls choose how they are cleaned. Without window or fan, a wet floor takes 1.5 times as
+        long to dry, and strong products carry a caution.
+      </Use>
+      {others.length > 0 && <OpensTo form={form} others={others} />}
+      <Stack direction="row" spacing={2} useFlexGap sx={{ alignItems: 'center', flexWrap: 'wrap' }}>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
           Keep
         </Button>
         <span role="status">{saved}</span>
-        <Button color="inherit" onClick={remove} sx={{ ml: 'auto' }}>
+        <Button onClick={copy} sx={{ ml: { sm: 'auto' } }}>
+          Copy this room
+        </Button>
+        <Button color="inherit" onClick={() => leave({ do: 'drop-room', id: room.id }, '/walk')}>
           Take this room off the walk
         </Button>
       </Stack>
     </Stack>
   );
+}
+
+type Form = ReturnType<typeof useActionForm<'roomFacts'>>['form'];
+
+function factsOf(room: Room): FormValues<'roomFacts'> {
+  const { name, lengthM, widthM, heightM, ventilation, opensTo } = room;
+  const floor = surfaceIn(room, 'hard-floor') ?? surfaceIn(room, 'carpet');
+  const walls = surfaceIn(room, 'walls');
+  return {
+    name,
+    lengthM,
+    widthM,
+    heightM,
+    ventilation,
+    opensTo,
+    ...(floor && { floor }),
+    ...(walls && { walls }),
+  };
+}
+
+/** What the room's floor or walls are made of; undefined where the room has none on its strip. */
+function surfaceIn(room: Room, kind: 'hard-floor' | 'carpet' | 'walls'): SurfaceName | undefined {
+  const fixture: Fixture | undefined = fixturesOf(room).find((known) => known.kind === kind);
+  return fixture && ((fixture.surface as SurfaceName | undefined) ?? FIXTURE_KINDS[kind].surfaces[0]);
+}
+
+function Finish({
+  form,
+  name,
+  label,
+  options,
+}: {
+  form: Form;
+  name: 'floor' | 'walls';
+  label: string;
+  options: readonly string[];
+}) {
+  return (
+    <Field form={form} name={name} label={label} select slotProps={{ select: { native: true } }}>
+      {options.map((option) => (
+        <option key={option} value={option}>
+          {option}
+        </option>
+      ))}
+    </Field>
+  );
+}
+
+function OpensTo({ form, others }: { form: Form; others: readonly OtherRoom[] }) {
+  return (
+    <Controller
+      control={form.control}
+      name="opensTo"
+      render={({ field }) => (
+        <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+          <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
+            The floor runs on, without a door, into
+          </Typography>
+          {others.map(({ id, name }) => (
+            <FormControlLabel
+              key={id}
+              label={name}
+              control={
+                <Checkbox
+                  checked={field.value.includes(id)}
+                  onChange={(event) =>
+                    field.onChange(
+                      event.target.checked
+                        ? [...field.value, id]
+                        : field.value.filter((other) => other !== id),
+                    )
+                  }
+                />
+              }
+            />
+          ))}
+          <Use>The tools for the floor are then set up once for both.</Use>
+        </Box>
+      )}
+    />
+  );
+}
+
+/** What an answer is used for. */
+function Use({ children }: { children: React.ReactNode }) {
+  return <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary', mt: 0.5 }}>{children}</Typography>;
 }

@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
+import { memo } from 'react';
 import type { Fixture } from '@/core/home/room';
 import { fixtureName, fixtureSummary, SOIL_WORDS } from './fixture-words';
 import { CUT, FROST } from './frost';
@@ -11,15 +12,21 @@ type ChipProps = {
   readonly clear: boolean;
   /** Where in the order of work it comes, from 1. */
   readonly place: number | undefined;
-  readonly onSelect: () => void;
+  readonly onSelect: (fixture: string) => void;
 };
 
 /** One fixture on the strip: cut ice while there is work on it, round water when it is clear. */
-export function FixtureChip({ fixture, selected, clear, place, onSelect }: ChipProps) {
+export const FixtureChip = memo(function FixtureChip({
+  fixture,
+  selected,
+  clear,
+  place,
+  onSelect,
+}: ChipProps) {
   const frozen = !clear && !fixture.leave;
   return (
     <ButtonBase
-      onClick={onSelect}
+      onClick={() => onSelect(fixture.id)}
       aria-pressed={selected}
       aria-label={`${fixtureSummary(fixture, clear)}${place === undefined ? '' : `, number ${place} in the order of work`}`}
       data-fixture={fixture.id}
@@ -85,7 +92,12 @@ export function FixtureChip({ fixture, selected, clear, place, onSelect }: ChipP
             soil {SOIL_WORDS[fixture.soil]}
           </Box>
         )}
+        {fixture.mend && (
+          <Box component="span" sx={{ display: 'block', fontSize: '0.8rem', color: 'text.secondary' }}>
+            to mend
+          </Box>
+        )}
       </Box>
     </ButtonBase>
   );
-}
+});

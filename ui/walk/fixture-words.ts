@@ -35,6 +35,7 @@ export function fixtureSummary(fixture: Fixture, clear: boolean): string {
     fixture.count > 1 && `${fixture.count} of them`,
     fixture.soil !== 'normal' && `soil ${SOIL_WORDS[fixture.soil]}`,
     fixture.leave && 'left this time',
+    fixture.mend && 'to mend',
     clear && 'clear',
   ]
     .filter(Boolean)

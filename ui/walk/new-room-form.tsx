@@ -4,25 +4,23 @@ import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
-import { ROOM_KINDS, type RoomKind } from '@/core/home/room';
+import { ROOM_KINDS, type RoomKind, roomSizes, USUAL_HEIGHT_M } from '@/core/home/room';
 import { Field } from '../forms/field';
-import type { ActionResult } from '../forms/result';
+import { FormLength } from '../forms/length';
 import { useActionForm } from '../forms/use-action-form';
+import type { ChangeActions } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
-
-/** Sizes for whoever does not measure: length and width in metres. */
-const SIZES = { small: [3, 2.2], middle: [4, 3.2], large: [5.5, 4] } as const;
-const USUAL_HEIGHT_M = 2.5;
+import { RoomSizes } from './room-sizes';
 
 /** A new room: kind, name and size. */
 export function NewRoomForm({
   floorId,
-  action,
+  actions,
   onCancel,
 }: {
   floorId: string;
-  action: (input: unknown) => Promise<ActionResult>;
+  actions: Pick<ChangeActions, 'change'>;
   onCancel: () => void;
 }) {
   const router = useRouter();
@@ -32,17 +30,26 @@ export function NewRoomForm({
     {
       name: 'Bedroom',
       kind: 'bedroom',
-      lengthM: SIZES.middle[0],
-      widthM: SIZES.middle[1],
+      lengthM: roomSizes('bedroom').middle[0],
+      widthM: roomSizes('bedroom').middle[1],
       heightM: USUAL_HEIGHT_M,
     },
-    (values) => action({ ...values, id, floorId }),
+    (room) => actions.change({ id, change: { do: 'add-room', floorId, room: { ...room, id } } }),
     () => router.push(`/walk/${id}`),
   );
-  const name = useWatch({ control: form.control, name: 'name' });
-  const nameAfterKind = (kind: RoomKind) => {
+  const [name, kind] = useWatch({ control: form.control, name: ['name', 'kind'] });
+  const resize = (lengthM: number, widthM: number) => {
+    form.setValue('lengthM', lengthM, { shouldValidate: true });
+    form.setValue('widthM', widthM, { shouldValidate: true });
+  };
+  /** Name and size follow the kind until somebody has said otherwise. */
+  const follow = (next: RoomKind) => {
     if (Object.values(ROOM_KINDS).some((usual) => usual === name) || name === '')
-      form.setValue('name', ROOM_KINDS[kind]);
+      form.setValue('name', ROOM_KINDS[next]);
+    if (!form.formState.dirtyFields.lengthM && !form.formState.dirtyFields.widthM) {
+      form.setValue('lengthM', roomSizes(next).middle[0]);
+      form.setValue('widthM', roomSizes(next).middle[1]);
+    }
   };
   return (
     <Stack component="form" noValidate onSubmit={submit} spacing={2} sx={{ p: 3 }} aria-label="New room">
@@ -53,7 +60,7 @@ export function NewRoomForm({
         label="Kind"
         select
         slotProps={{ select: { native: true } }}
-        onInput={(event) => nameAfterKind((event.target as HTMLSelectElement).value as RoomKind)}
+        onInput={(event) => follow((event.target as HTMLSelectElement).value as RoomKind)}
       >
         {Object.entries(ROOM_KINDS).map(([kind, words]) => (
           <option key={kind} value={kind}>
@@ -62,24 +69,11 @@ export function NewRoomForm({
         ))}
       </Field>
       <Field form={form} name="name" label="Name" />
-      <Stack direction="row" spacing={1} role="group" aria-label="Size, when nobody measures">
-        {Object.entries(SIZES).map(([size, [lengthM, widthM]]) => (
-          <Button
-            key={size}
-            variant="outlined"
-            onClick={() => {
-              form.setValue('lengthM', lengthM, { shouldValidate: true });
-              form.setValue('widthM', widthM, { shouldValidate: true });
-            }}
-          >
-            {size}
-          </Button>
-        ))}
-      </Stack>
+      <RoomSizes kind={kind} onChoose={resize} />
       <Stack direction="row" spacing={1.5}>
-        <Field form={form} name="lengthM" label="Length, m" number />
-        <Field form={form} name="widthM" label="Width, m" number />
-        <Field form={form} name="heightM" label="Height, m" number />
+        <FormLength form={form} name="lengthM" label="Length" />
+        <FormLength form={form} name="widthM" label="Width" />
+        <FormLength form={form} name="heightM" label="Height" />
       </Stack>
       <Stack direction="row" spacing={2} sx={{ justifyContent: 'flex-end' }}>
         <Button onClick={onCancel} color="inherit">

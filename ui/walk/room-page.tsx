@@ -1,35 +1,69 @@
 import type { Current } from '@/core/clean/campaign';
+import { joinedRooms } from '@/core/clean/floor-runs';
 import { clearFixtures } from '@/core/clean/progress';
 import { handsRange } from '@/core/clean/tasks';
-import { ROOM_KINDS, type Room } from '@/core/home/room';
-import type { ActionResult } from '../forms/result';
+import { paceOf } from '@/core/clean/work';
+import { ROOM_KINDS, type Room, roomsOf } from '@/core/home/room';
+import { shownIn, unitName } from '@/core/home/units';
+import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
 import { amount, count, hourRange, hours } from '../parts/words';
 import { ChangeRoomLater } from './change-room-later';
+import type { RoomSurroundings } from './room-work';
 import { fixtureOrder } from './strip-model';
-import { type RoomActions, UnrolledRoom } from './unrolled-room';
+import { UnrolledRoom } from './unrolled-room';
 
-export type RoomPageActions = RoomActions & {
-  readonly changeRoom: (input: unknown) => Promise<ActionResult>;
-  readonly dropRoom: (input: unknown) => Promise<ActionResult>;
-};
-
-export function RoomPage({ state, room, actions }: { state: Current; room: Room; actions: RoomPageActions }) {
+export function RoomPage({ state, room, actions }: { state: Current; room: Room; actions: ChangeActions }) {
+  const { units, home } = state.household;
   const tasks = state.tasks.filter((task) => task.room.id === room.id);
   const range = handsRange(tasks);
-  const clear = state.campaign ? [...clearFixtures(state.campaign.problem)] : [];
-  const { changeRoom, dropRoom, ...strip } = actions;
+  const here = new Set(room.stops.flatMap((stop) => stop.fixtures.map((fixture) => fixture.id)));
+  const clear = state.campaign ? [...clearFixtures(state.campaign.problem)].filter((id) => here.has(id)) : [];
+  const length = (metres: number) => amount(shownIn(units, 'm', metres));
   return (
     <>
       <TextLink href="/walk">The walk</TextLink>
       <PageHead title={room.name}>
-        {ROOM_KINDS[room.kind]}, {amount(room.lengthM)} × {amount(room.widthM)} m, {amount(room.heightM)} m
-        high. {count(tasks.length, 'job', 'jobs')}, {hours(range.minutes)} of hands-on work (
-        {hourRange(range)}).
+        {ROOM_KINDS[room.kind]}, {length(room.lengthM)} × {length(room.widthM)} {unitName(units, 'm')},{' '}
+        {length(room.heightM)} {unitName(units, 'm')} high. {count(tasks.length, 'job', 'jobs')},{' '}
+        {hours(range.minutes)} of hands-on work ({hourRange(range)}).
       </PageHead>
-      <UnrolledRoom room={room} order={fixtureOrder(tasks)} clear={clear} actions={strip} />
-      <ChangeRoomLater room={room} change={changeRoom} drop={dropRoom} />
+      <UnrolledRoom
+        room={room}
+        around={surroundingsOf(state, room)}
+        order={fixtureOrder(tasks)}
+        clear={clear}
+        edits={state.edits}
+        actions={actions}
+      />
+      <ChangeRoomLater
+        room={room}
+        others={roomsOf(home)
+          .filter((other) => other !== room)
+          .map(({ id, name }) => ({ id, name }))}
+        actions={actions}
+      />
     </>
   );
+}
+
+/** What its estimates depend on outside the room; of the marks only those that concern it. */
+function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
+  const { home, people, marks, catalogue, clean } = household;
+  const here = new Set(room.stops.flatMap((stop) => stop.fixtures.map((fixture) => fixture.id)));
+  return {
+    facts: home.facts,
+    way: home.wayRound,
+    pace: paceOf(people),
+    belongings: clean?.belongings ?? 'stop',
+    estimates: clean?.estimates ?? 'rates',
+    finish: clean?.finish,
+    marks: marks.filter(
+      ({ on, target }) =>
+        on === 'kind' || target === room.id || here.has(target.slice(0, target.lastIndexOf(':'))),
+    ),
+    catalogue,
+    joined: joinedRooms(home).has(room.id),
+  };
 }

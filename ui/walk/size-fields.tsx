@@ -5,14 +5,19 @@ import { useState } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import type { Fixture, Size } from '@/core/home/room';
 import { sizeSchema } from '@/core/home/room-schema';
+import { LengthField } from '../parts/length-field';
 
 const SIZE_WORDS: Record<keyof Size, string> = {
-  widthM: 'Width, m',
-  heightM: 'Height, m',
-  shelfM: 'Shelves, m',
+  widthM: 'Width',
+  heightM: 'Height',
+  shelfM: 'Shelves',
   drawers: 'Drawers',
   slats: 'Slats',
 };
+
+const LENGTHS: readonly (keyof Size)[] = ['widthM', 'heightM', 'shelfM'];
+
+const FAULT = 'Please give a size above 0 that fits a room.';
 
 /** The sizes that matter for this kind of fixture; the usual ones are filled in. */
 export function SizeFields({ fixture, onChange }: { fixture: Fixture; onChange: (size: Size) => void }) {
@@ -24,7 +29,6 @@ export function SizeFields({ fixture, onChange }: { fixture: Fixture; onChange: 
       {names.map((name) => (
         <SizeField
           key={name}
-          label={SIZE_WORDS[name]}
           name={name}
           value={fixture.size[name] ?? usual[name] ?? 1}
           onChange={(value) => onChange({ ...fixture.size, [name]: value })}
@@ -34,40 +38,47 @@ export function SizeFields({ fixture, onChange }: { fixture: Fixture; onChange: 
   );
 }
 
-function SizeField({
-  label,
-  name,
-  value,
-  onChange,
-}: {
-  label: string;
-  name: keyof Size;
-  value: number;
-  onChange: (value: number) => void;
-}) {
-  const [typed, setTyped] = useState<string>();
-  const [fault, setFault] = useState<string>();
-  const type = (text: string) => {
-    setTyped(text);
-    const parsed = sizeSchema.safeParse({
-      [name]: Number(text.trim() === '' ? Number.NaN : text.replace(',', '.')),
-    });
-    const size = parsed.success ? parsed.data[name] : undefined;
-    setFault(size === undefined ? 'Please give a size above 0 that fits a room.' : undefined);
-    if (size !== undefined) onChange(size);
+type SizeFieldProps = {
+  readonly name: keyof Size;
+  readonly value: number;
+  readonly onChange: (value: number) => void;
+};
+
+/** What was typed stays, and is handed on once it is a size. */
+function SizeField({ name, value, onChange }: SizeFieldProps) {
+  const [typed, setTyped] = useState<number>();
+  const fault = typed !== undefined && !isSize(name, typed) ? FAULT : undefined;
+  const type = (next: number) => {
+    setTyped(next);
+    if (isSize(name, next)) onChange(next);
   };
+  const shared = { size: 'small', fullWidth: true } as const;
+  if (LENGTHS.includes(name))
+    return (
+      <LengthField
+        {...shared}
+        label={SIZE_WORDS[name]}
+        metres={typed ?? value}
+        onChange={type}
+        fault={fault}
+      />
+    );
   return (
     <TextField
-      size="small"
-      label={label}
-      value={typed ?? String(value)}
-      onChange={(event) => type(event.target.value)}
+      {...shared}
+      label={SIZE_WORDS[name]}
+      defaultValue={String(value)}
+      onChange={(event) => type(event.target.value.trim() === '' ? Number.NaN : Number(event.target.value))}
       error={fault !== undefined}
       helperText={fault}
       slotProps={{
-        htmlInput: { inputMode: 'decimal' },
+        htmlInput: { inputMode: 'numeric' },
         formHelperText: { role: fault ? 'alert' : undefined },
       }}
     />
   );
+}
+
+function isSize(name: keyof Size, value: number): boolean {
+  return sizeSchema.safeParse({ [name]: value }).success;
 }

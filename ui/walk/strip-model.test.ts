@@ -1,16 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import { tasksOf } from '@/core/clean/tasks';
+import { workOf } from '@/core/clean/work';
 import { type Room, roomsOf } from '@/core/home/room';
-import { JUNIPER_ROW_FLOORS } from '@/demo/juniper-row-rooms';
+import { juniperRow } from '@/demo/juniper-row';
 import { bandsAt, fixtureOrder, fixturesAt, openStops, rowsOf, wallsOf } from './strip-model';
 
-const home = { floors: [...JUNIPER_ROW_FLOORS] };
+const household = juniperRow('2027-03-01');
+const { home } = household;
 const room = (id: string): Room => roomsOf(home).find((found) => found.id === id)!;
 
 describe('the unrolled room', () => {
   it('has a column a stop and a band for what belongs to the room itself', () => {
-    expect(openStops(room('bedroom')).map((stop) => stop.name)).toEqual([
+    expect(openStops(room('bedroom'), 'clockwise').map((stop) => stop.name)).toEqual([
       'Door',
       'Wardrobe',
       'Window',
@@ -21,16 +23,14 @@ describe('the unrolled room', () => {
       'Lamp',
     ]);
     expect(bandsAt(room('bedroom'), 'floor').map((fixture) => fixture.kind)).toEqual(['carpet']);
-    expect(fixturesAt(openStops(room('bedroom'))[4]!, 'low').map((fixture) => fixture.kind)).toEqual([
-      'bed',
-      'mattress',
-      'duvet',
-    ]);
+    expect(
+      fixturesAt(openStops(room('bedroom'), 'clockwise')[4]!, 'low').map((fixture) => fixture.kind),
+    ).toEqual(['bed', 'mattress', 'duvet']);
   });
 
   it('lays four walls over the stops, from the door on, and loses no stop', () => {
     for (const { stops, ...rest } of roomsOf(home)) {
-      const columns = openStops({ stops, ...rest }).length;
+      const columns = openStops({ stops, ...rest }, 'clockwise').length;
       const walls = wallsOf({ stops, ...rest }, columns);
       expect(walls.reduce((sum, wall) => sum + wall.stops, 0)).toBe(columns);
       expect(walls[0]?.name).toBe('Door wall');
@@ -44,7 +44,9 @@ describe('the unrolled room', () => {
   });
 
   it('numbers each fixture once, where its first job comes', () => {
-    const order = fixtureOrder(tasksOf(home, CATALOGUE).filter((task) => task.room.id === 'bedroom'));
+    const order = fixtureOrder(
+      tasksOf(workOf(household, CATALOGUE)).filter((task) => task.room.id === 'bedroom'),
+    );
     expect(new Set(order).size).toBe(order.length);
     expect(order[0]).toBe('bedroom-0-ceiling');
     expect(order.at(-1)).toBe('bedroom-0-carpet');

@@ -1,14 +1,16 @@
 import type { CleanTask } from '@/core/clean/tasks';
-import type { Fixture, Height, Room, Stop } from '@/core/home/room';
+import type { Fixture, Height, Room, Stop, WayRound } from '@/core/home/room';
 import { HEIGHTS } from '@/core/home/room';
+import { stopsInOrder } from '@/core/home/way-round';
 import { inWorkingOrder } from '@/core/order/precedence';
 
 /** The unrolled room as rows and columns: one column a stop, one row a height, the room itself as bands across. */
 
 export type Wall = { readonly name: string; readonly stops: number };
 
-export function openStops(room: Room): Stop[] {
-  return room.stops.filter((stop) => !stop.shell);
+/** The stops that stand somewhere on the walls, in the order of the way round. */
+export function openStops(room: Room, way: WayRound): Stop[] {
+  return stopsInOrder(room, way).filter((stop) => !stop.shell);
 }
 
 export function bandsAt(room: Room, height: Height): Fixture[] {

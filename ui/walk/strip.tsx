@@ -1,13 +1,18 @@
 'use client';
 import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
 import IconButton from '@mui/material/IconButton';
-import { Fragment, useRef } from 'react';
-import type { Height, Room, Stop } from '@/core/home/room';
+import { Fragment, type KeyboardEvent, memo, useRef } from 'react';
+import type { Fixture, Height, Room, Stop, WayRound } from '@/core/home/room';
+import { type Drop, useStripDrag } from './drag';
+import { WAY_WORDS } from './fact-words';
 import { FixtureChip } from './fixture-chip';
+import { FixtureCounter } from './fixture-counter';
 import { HEIGHT_WORDS } from './fixture-words';
 import { OrderLine } from './order-line';
-import { bandsAt, fixturesAt, openStops, rowsOf, wallsOf } from './strip-model';
+import type { Direction } from './room-model';
+import { bandsAt, fixturesAt, rowsOf, wallsOf } from './strip-model';
 
 /** Names of rows stay in sight while the strip is pushed along. */
 const LABEL = {
@@ -21,33 +26,68 @@ const LABEL = {
   pt: 1.5,
 } as const;
 
+/** What one does on the strip: choose things, count them quickly, or move them with a finger. */
+export type StripMode = 'choose' | 'count' | 'move';
+
+export type StripEvents = {
+  readonly onSelect: (fixture: string) => void;
+  readonly onSelectStop: (stop: string) => void;
+  /** With what was typed already, where somebody just began to type. */
+  readonly onAddAt: (stop: string, typed?: string) => void;
+  readonly onCount: (fixture: Fixture, count: number) => void;
+  readonly onMoveFixture: (fixture: string, way: Direction) => void;
+  readonly onMoveStop: (stop: string, way: 'left' | 'right') => void;
+  readonly onDrop: (drop: Drop) => void;
+};
+
 type StripProps = {
   readonly room: Room;
+  readonly way: WayRound;
+  /** In the order of the way round. */
+  readonly stops: readonly Stop[];
   readonly order: readonly string[];
   readonly clear: ReadonlySet<string>;
   readonly selected: string | undefined;
-  readonly onSelect: (fixture: string) => void;
-  readonly onAddAt: (stop: string) => void;
+  readonly mode: StripMode;
+  readonly events: StripEvents;
 };
 
-/** The strip: walls from the door clockwise, heights from the ceiling to the floor, and the order of work through it. */
-export function Strip({ room, order, clear, selected, onSelect, onAddAt }: StripProps) {
+/** The strip: walls from the door, heights from the ceiling to the floor, and the order of work through it. */
+export const Strip = memo(function Strip({
+  room,
+  way,
+  stops,
+  order,
+  clear,
+  selected,
+  mode,
+  events,
+}: StripProps) {
   const grid = useRef<HTMLDivElement>(null);
-  const stops = openStops(room);
   const rows = rowsOf(room);
-  const columns = `64px repeat(${Math.max(1, stops.length)}, minmax(104px, 1fr))`;
-  const chip = (id: string) => ({
-    selected: selected === id,
-    clear: clear.has(id),
-    place: placeIn(order, id),
-    onSelect: () => onSelect(id),
-  });
+  const columns = `64px repeat(${Math.max(1, stops.length)}, minmax(${mode === 'count' ? 148 : 104}px, 1fr))`;
+  useStripDrag(grid, mode === 'move', events.onDrop);
+  const thing = (fixture: Fixture) =>
+    mode === 'count' ? (
+      <FixtureCounter key={fixture.id} fixture={fixture} onCount={events.onCount} />
+    ) : (
+      <FixtureChip
+        key={fixture.id}
+        fixture={fixture}
+        selected={selected === fixture.id}
+        clear={clear.has(fixture.id)}
+        place={placeIn(order, fixture.id)}
+        onSelect={events.onSelect}
+      />
+    );
   return (
     <Box
       role="region"
-      aria-label={`${room.name}, unrolled from the door, clockwise`}
+      aria-label={`${room.name}, unrolled. ${WAY_WORDS[way]}`}
+      aria-describedby="strip-keys"
       tabIndex={0}
-      sx={{ overflowX: 'auto', pb: 1 }}
+      onKeyDown={(event) => handleKey(event, stops, events)}
+      sx={{ overflowX: 'auto', pb: 1, touchAction: mode === 'move' ? 'none' : 'auto' }}
     >
       <Box
         ref={grid}
@@ -60,16 +100,21 @@ export function Strip({ room, order, clear, selected, onSelect, onAddAt }: Strip
           rowGap: 0,
         }}
       >
-        <OrderLine strip={grid} order={order} />
-        <Walls room={room} stops={stops} />
+        <OrderLine strip={grid} order={mode === 'choose' ? order : NO_ORDER} />
+        {way === 'clockwise' && <Walls room={room} stops={stops} />}
+        <Heads stops={stops} selected={selected} onSelect={events.onSelectStop} />
         {rows.map((height) => (
-          <Row key={height} height={height} stops={stops} room={room} chip={chip} />
+          <Row key={height} height={height} stops={stops} room={room} thing={thing} />
         ))}
         <Ground />
         <Box />
         {stops.map((stop) => (
           <Box key={stop.id} sx={{ display: 'flex', justifyContent: 'center' }}>
-            <IconButton aria-label={`Add something at ${stop.name}`} onClick={() => onAddAt(stop.id)}>
+            <IconButton
+              aria-label={`Add something at ${stop.name}`}
+              data-stop={stop.id}
+              onClick={() => events.onAddAt(stop.id)}
+            >
               <Add />
             </IconButton>
           </Box>
@@ -77,6 +122,35 @@ export function Strip({ room, order, clear, selected, onSelect, onAddAt }: Strip
       </Box>
     </Box>
   );
+});
+
+const NO_ORDER: readonly string[] = [];
+
+const ARROWS: Readonly<Record<string, Direction>> = {
+  ArrowLeft: 'left',
+  ArrowRight: 'right',
+  ArrowUp: 'up',
+  ArrowDown: 'down',
+};
+
+/** Letters begin to add at the stop where the focus is; Alt with an arrow moves what has the focus. */
+function handleKey(event: KeyboardEvent, stops: readonly Stop[], events: StripEvents): void {
+  const target = event.target as HTMLElement;
+  const way = ARROWS[event.key];
+  const fixture = target.closest<HTMLElement>('[data-fixture]')?.dataset.fixture;
+  const head = target.closest<HTMLElement>('[data-head]')?.dataset.head;
+  if (event.altKey && way) {
+    event.preventDefault();
+    if (fixture) events.onMoveFixture(fixture, way);
+    else if (head && (way === 'left' || way === 'right')) events.onMoveStop(head, way);
+    return;
+  }
+  const isLetter = event.key.length === 1 && /\p{L}/u.test(event.key);
+  if (!isLetter || event.ctrlKey || event.metaKey || event.altKey || target.tagName === 'INPUT') return;
+  const stop = target.closest<HTMLElement>('[data-stop]')?.dataset.stop ?? stops[0]?.id;
+  if (stop === undefined) return;
+  event.preventDefault();
+  events.onAddAt(stop, event.key);
 }
 
 /** The ground that everything stands on. */
@@ -109,22 +183,46 @@ function Walls({ room, stops }: { room: Room; stops: readonly Stop[] }) {
           {wall.name}
         </Box>
       ))}
+    </>
+  );
+}
+
+type HeadsProps = {
+  readonly stops: readonly Stop[];
+  readonly selected: string | undefined;
+  readonly onSelect: (stop: string) => void;
+};
+
+function Heads({ stops, selected, onSelect }: HeadsProps) {
+  return (
+    <>
       <Box />
+      {stops.length === 0 && <Box />}
       {stops.map((stop) => (
-        <Box
+        <ButtonBase
           key={stop.id}
+          data-head={stop.id}
+          data-stop={stop.id}
+          aria-pressed={selected === stop.id}
+          aria-label={`${stop.name}, stop`}
+          onClick={() => onSelect(stop.id)}
           sx={{
             fontWeight: 620,
             fontSize: '0.95rem',
             lineHeight: 1.2,
-            pt: 0.5,
-            pb: 1,
+            py: 0.5,
+            minHeight: 44,
             overflowWrap: 'anywhere',
-            alignSelf: 'end',
+            justifyContent: 'flex-start',
+            alignItems: 'end',
+            textAlign: 'start',
+            boxShadow: selected === stop.id ? 'inset 0 -3px 0 var(--mui-palette-thaw-water)' : 'none',
+            '&:hover': { color: 'primary.main' },
+            '&.Mui-focusVisible': { outline: '3px solid var(--mui-palette-thaw-water)', outlineOffset: -3 },
           }}
         >
           {stop.name}
-        </Box>
+        </ButtonBase>
       ))}
     </>
   );
@@ -134,36 +232,34 @@ type RowProps = {
   readonly height: Height;
   readonly stops: readonly Stop[];
   readonly room: Room;
-  readonly chip: (id: string) => Omit<Parameters<typeof FixtureChip>[0], 'fixture'>;
+  readonly thing: (fixture: Fixture) => React.ReactNode;
 };
 
-function Row({ height, stops, room, chip }: RowProps) {
+function Row({ height, stops, room, thing }: RowProps) {
   const bands = bandsAt(room, height);
   const edge = { borderTop: '1px solid', borderColor: 'divider' };
-  const bandRow = bands.length > 0 && (
-    <>
-      <Box sx={LABEL}>all round</Box>
-      <Box sx={{ gridColumn: `span ${Math.max(1, stops.length)}`, display: 'flex', gap: 1, py: 0.5 }}>
-        {bands.map((fixture) => (
-          <FixtureChip key={fixture.id} fixture={fixture} {...chip(fixture.id)} />
-        ))}
-      </Box>
-    </>
-  );
   return (
     <Fragment>
       <Box sx={{ ...LABEL, ...edge }}>{HEIGHT_WORDS[height]}</Box>
+      {stops.length === 0 && <Box sx={edge} />}
       {stops.map((stop) => (
         <Box
           key={stop.id}
+          data-stop={stop.id}
+          data-height={height}
           sx={{ ...edge, py: 0.5, minHeight: 36, display: 'flex', flexDirection: 'column', gap: 0.5 }}
         >
-          {fixturesAt(stop, height).map((fixture) => (
-            <FixtureChip key={fixture.id} fixture={fixture} {...chip(fixture.id)} />
-          ))}
+          {fixturesAt(stop, height).map(thing)}
         </Box>
       ))}
-      {bandRow}
+      {bands.length > 0 && (
+        <>
+          <Box sx={LABEL}>all round</Box>
+          <Box sx={{ gridColumn: `span ${Math.max(1, stops.length)}`, display: 'flex', gap: 1, py: 0.5 }}>
+            {bands.map(thing)}
+          </Box>
+        </>
+      )}
     </Fragment>
   );
 }

@@ -4,163 +4,247 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
-import { useOptimistic, useRef, useState, useTransition } from 'react';
+import { useOptimistic, useRef, useState } from 'react';
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
-import type { Fixture, Room, Stop } from '@/core/home/room';
-import { newFixture } from '@/core/home/starters';
-import type { ActionResult } from '../forms/result';
+import { newFixture } from '@/core/home/fixture';
+import type { Fixture, Height, Room, Stop } from '@/core/home/room';
+import type { HomeChange } from '@/core/household/home-change';
+import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
+import { UndoButtons } from '../parts/undo-buttons';
+import { useChanges } from '../parts/use-changes';
+import { useStableEvents } from '../parts/use-stable-events';
 import { AddStop } from './add-stop';
 import { fixtureName } from './fixture-words';
-import { Strip } from './strip';
+import { OftenHere } from './often-here';
+import { fixtureMoved, placeOf, roomAfter, stopFor, stopMoved } from './room-model';
+import type { RoomSurroundings } from './room-work';
+import { StopPanel } from './stop-panel';
+import { Strip, type StripEvents, type StripMode } from './strip';
+import { openStops } from './strip-model';
 
 /** The catalogue comes with these two; the strip can be looked at without it. */
 const FixturePanel = dynamic(() => import('./fixture-panel').then((module) => module.FixturePanel));
 const AddFixture = dynamic(() => import('./add-fixture').then((module) => module.AddFixture));
 
-export type RoomActions = {
-  readonly saveFixture: (input: unknown) => Promise<ActionResult>;
-  readonly dropFixture: (input: unknown) => Promise<ActionResult>;
-  readonly addStop: (input: unknown) => Promise<ActionResult>;
+type UnrolledRoomProps = {
+  readonly room: Room;
+  readonly around: RoomSurroundings;
+  readonly order: readonly string[];
+  readonly clear: readonly string[];
+  readonly edits: EditWords;
+  readonly actions: ChangeActions;
 };
 
-type Change =
-  | { readonly do: 'put'; readonly stopId: string; readonly fixture: Fixture }
-  | { readonly do: 'drop'; readonly fixture: Fixture }
-  | { readonly do: 'stop'; readonly stop: Stop };
+/** What is open below the strip. */
+type Open =
+  | { readonly what: 'fixture' | 'stop'; readonly id: string }
+  | { readonly what: 'adding'; readonly id: string; readonly typed: string }
+  | undefined;
 
 /** The room unrolled from its door, with what stands in it; everything on it is counted, rated and added in place. */
-export function UnrolledRoom({
-  room: stored,
-  order,
-  clear,
-  actions,
-}: {
-  room: Room;
-  order: readonly string[];
-  clear: readonly string[];
-  actions: RoomActions;
-}) {
-  const [room, change] = useOptimistic(stored, applied);
-  const [selected, setSelected] = useState<string>();
-  const [adding, setAdding] = useState<string>();
-  const [sentence, setSentence] = useState<string>();
-  const [said, setSaid] = useState('');
-  const [dropped, setDropped] = useState<{ stop: Stop; fixture: Fixture }>();
-  const [, start] = useTransition();
+export function UnrolledRoom({ room: stored, around, order, clear, edits, actions }: UnrolledRoomProps) {
+  const [room, show] = useOptimistic(stored, roomAfter);
+  const [open, setOpen] = useState<Open>();
+  const [mode, setMode] = useState<StripMode>('choose');
+  const [lastStop, setLastStop] = useState<string>();
+  const changes = useChanges(actions);
   const panel = useRef<HTMLDivElement>(null);
-  const place = room.stops
-    .flatMap((stop) => stop.fixtures.map((fixture) => ({ stop, fixture })))
-    .find((found) => found.fixture.id === selected);
+  const stops = openStops(room, around.way);
+  const make = (change: HomeChange, words?: string) => changes.send(change, words, () => show(change));
 
-  /** Shows the change at once; says that it is made once the server has it. */
-  const carryOut = (what: Change, action: () => Promise<ActionResult>, words = 'Kept.') => {
-    setSaid('');
-    start(async () => {
-      change(what);
-      setSentence(undefined);
-      const result = await action().catch(() => undefined);
-      if (!result) setSentence('The server did not answer. The room is as it was; try again in a moment.');
-      else if (!result.ok) setSentence(result.faults.map((fault) => fault.sentence).join(' '));
-      else setSaid(words);
-    });
-  };
-  const save = (stopId: string, fixture: Fixture, words?: string) =>
-    carryOut({ do: 'put', stopId, fixture }, () => actions.saveFixture({ stopId, fixture }), words);
-  const add = (stop: Stop, kind: FixtureKindName) => {
-    const fixture = newFixture(newId(), kind);
-    save(stop.id, fixture, `${fixtureName(fixture)} added at ${stop.name}.`);
-    setSelected(fixture.id);
-  };
-  const drop = (stop: Stop, fixture: Fixture) => {
-    const words = `${fixtureName(fixture)} removed.`;
-    carryOut({ do: 'drop', fixture }, () => actions.dropFixture({ id: fixture.id }), words);
-    setSelected(undefined);
-    setDropped({ stop, fixture });
-  };
-  const putBack = ({ stop, fixture }: { stop: Stop; fixture: Fixture }) => {
-    save(stop.id, fixture, `${fixtureName(fixture)} is back at ${stop.name}.`);
-    setDropped(undefined);
-    setSelected(fixture.id);
-  };
-  const addStop = (name: string) => {
-    const stop: Stop = { id: newId(), name, shell: false, fixtures: [] };
-    carryOut({ do: 'stop', stop }, () => actions.addStop({ id: stop.id, roomId: room.id, name }));
-    setAdding(stop.id);
-  };
-  const select = (id: string) => {
-    setDropped(undefined);
-    setSelected(id);
-    setAdding(undefined);
+  const look = (next: Open) => {
+    setOpen(next);
     panel.current?.scrollIntoView({ block: 'nearest' });
   };
-  const stopToFill = room.stops.find((stop) => stop.id === adding);
+  const add = (stop: Stop, kind: FixtureKindName) => {
+    const fixture = newFixture(newId(), kind);
+    make({ do: 'put-fixture', stopId: stop.id, fixture }, `${fixtureName(fixture)} added at ${stop.name}.`);
+    setLastStop(stop.id);
+    return fixture;
+  };
+  const addSomewhere = (kind: FixtureKindName) => {
+    const stop = stopFor(room, kind, lastStop);
+    if (stop) add(stop, kind);
+  };
+  const drop = (fixture: Fixture) => {
+    make({ do: 'drop-fixture', id: fixture.id }, `${fixtureName(fixture)} removed.`);
+    setOpen(undefined);
+  };
+  const count = (fixture: Fixture, next: number) => {
+    const stop = placeOf(room, fixture.id)?.stop;
+    if (next < 1) drop(fixture);
+    else if (stop) make({ do: 'put-fixture', stopId: stop.id, fixture: { ...fixture, count: next } });
+  };
+  const moveStop = (id: string, way: 'left' | 'right') => {
+    const change = stopMoved(stops, id, way);
+    if (change) make(change, 'Moved.');
+  };
+  const events = useStableEvents<StripEvents>({
+    onSelect: (id) => look({ what: 'fixture', id }),
+    onSelectStop: (id) => look({ what: 'stop', id }),
+    onAddAt: (id, typed = '') => look({ what: 'adding', id, typed }),
+    onCount: count,
+    onMoveStop: moveStop,
+    onMoveFixture: (id, way) => {
+      const place = placeOf(room, id);
+      const change = place && fixtureMoved(stops, place, way);
+      if (change) make(change, 'Moved.');
+    },
+    onDrop: (what) => {
+      if (what.what === 'stop') {
+        const others = stops.filter((stop) => stop.id !== what.id);
+        const at = others.findIndex((stop) => stop.id === what.over);
+        const after = what.behind ? what.over : (others[at - 1]?.id ?? null);
+        make({ do: 'move-stop', id: what.id, after }, 'Moved.');
+      } else
+        make(
+          { do: 'move-fixture', id: what.id, stopId: what.stopId, height: what.height as Height },
+          'Moved.',
+        );
+    },
+  });
 
   return (
     <Stack spacing={2}>
-      <Sentence>{sentence}</Sentence>
+      <Sentence>{changes.sentence}</Sentence>
+      <Tools mode={mode} onMode={setMode}>
+        <UndoButtons edits={edits} changes={changes} />
+      </Tools>
       <Strip
         room={room}
+        way={around.way}
+        stops={stops}
         order={order}
-        clear={new Set(clear)}
-        selected={selected}
-        onSelect={select}
-        onAddAt={(stopId) => {
-          setAdding(stopId);
-          setSelected(undefined);
+        clear={useSet(clear)}
+        selected={open && open.what !== 'adding' ? open.id : undefined}
+        mode={mode}
+        events={events}
+      />
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
+      <Box ref={panel}>{below()}</Box>
+      <OftenHere room={room} onAdd={addSomewhere} />
+      <AddStop
+        onAdd={(name) => {
+          const id = newId();
+          make({ do: 'add-stop', roomId: room.id, id, name });
+          setOpen({ what: 'adding', id, typed: '' });
         }}
       />
-      <AddStop onAdd={addStop} />
-      <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-        <span className={dropped ? undefined : 'visually-hidden'}>{said}</span>
-        {dropped && <Button onClick={() => putBack(dropped)}>Undo</Button>}
-      </Box>
-      <Box ref={panel}>
-        {place && (
-          <FixturePanel
-            key={place.fixture.id}
-            room={room}
-            stop={place.stop}
-            fixture={place.fixture}
-            onChange={(fixture) => save(place.stop.id, fixture)}
-            onDrop={() => drop(place.stop, place.fixture)}
-          />
-        )}
-        {stopToFill && !place && (
-          <AddFixture
-            key={stopToFill.id}
-            stop={stopToFill}
-            onAdd={(kind) => add(stopToFill, kind)}
-            onClose={() => setAdding(undefined)}
-          />
-        )}
-        {!place && !stopToFill && (
-          <Typography sx={{ color: 'text.secondary' }}>
-            Press a thing on the strip to count and rate it. Press + below a stop to add what else stands
-            there.
-          </Typography>
-        )}
-      </Box>
     </Stack>
+  );
+
+  /** What is open below the strip, or what can be done on it. */
+  function below() {
+    const place = open?.what === 'fixture' ? placeOf(room, open.id) : undefined;
+    if (place)
+      return (
+        <FixturePanel
+          key={place.fixture.id}
+          room={room}
+          around={around}
+          stop={place.stop}
+          stops={stops}
+          fixture={place.fixture}
+          onChange={(fixture) => make({ do: 'put-fixture', stopId: place.stop.id, fixture })}
+          onMove={(stopId) =>
+            make({ do: 'move-fixture', id: place.fixture.id, stopId, height: place.fixture.height }, 'Moved.')
+          }
+          onMark={(mark) => changes.send({ do: 'mark', marks: [mark] })}
+          onDrop={() => drop(place.fixture)}
+          onClose={() => setOpen(undefined)}
+        />
+      );
+    const stop = room.stops.find((known) => known.id === open?.id);
+    if (stop && open?.what === 'adding')
+      return (
+        <AddFixture
+          key={`${stop.id} ${open.typed}`}
+          stop={stop}
+          roomKind={room.kind}
+          typed={open.typed}
+          onAdd={(kind) => add(stop, kind)}
+          onClose={() => setOpen(undefined)}
+        />
+      );
+    if (stop && open?.what === 'stop')
+      return (
+        <StopPanel
+          key={stop.id}
+          stop={stop}
+          onRename={(name) => make({ do: 'rename-stop', id: stop.id, name })}
+          onMove={(way) => moveStop(stop.id, way)}
+          onAdd={() => setOpen({ what: 'adding', id: stop.id, typed: '' })}
+          onDrop={() => {
+            make({ do: 'drop-stop', id: stop.id }, `${stop.name} removed.`);
+            setOpen(undefined);
+          }}
+        />
+      );
+    return (
+      <Typography id="strip-keys" sx={{ color: 'text.secondary' }}>
+        Press a thing to rate it, + to add what else stands there, or just type its name. Drag things and
+        stops to where they are, or move them with Alt and the arrow keys.
+      </Typography>
+    );
+  }
+}
+
+const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = { count: 'Count', move: 'Move things' };
+
+/** What one does on the strip; within reach of a thumb on a phone. */
+function Tools({
+  mode,
+  onMode,
+  children,
+}: {
+  mode: StripMode;
+  onMode: (mode: StripMode) => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <Box
+      role="toolbar"
+      aria-label="On the strip"
+      sx={{
+        position: { xs: 'fixed', md: 'static' },
+        insetInline: { xs: 0, md: 'auto' },
+        bottom: { xs: 'calc(56px + env(safe-area-inset-bottom))', md: 'auto' },
+        zIndex: 9,
+        px: { xs: 1, md: 0 },
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        bgcolor: { xs: 'background.paper', md: 'transparent' },
+        borderTop: { xs: '1px solid', md: 0 },
+        borderColor: 'divider',
+      }}
+    >
+      {(['count', 'move'] as const).map((one) => (
+        <Button
+          key={one}
+          aria-pressed={mode === one}
+          variant={mode === one ? 'contained' : 'text'}
+          onClick={() => onMode(mode === one ? 'choose' : one)}
+          sx={{ minHeight: 44, display: one === 'move' ? { md: 'none' } : undefined }}
+        >
+          {MODE_WORDS[one]}
+        </Button>
+      ))}
+      <Box sx={{ ml: { xs: 'auto', md: 0 }, display: 'flex' }}>{children}</Box>
+    </Box>
   );
 }
 
-function applied(room: Room, change: Change): Room {
-  if (change.do === 'stop') return { ...room, stops: [...room.stops, change.stop] };
-  return {
-    ...room,
-    stops: room.stops.map((stop) => {
-      if (change.do === 'drop')
-        return { ...stop, fixtures: stop.fixtures.filter((fixture) => fixture.id !== change.fixture.id) };
-      if (stop.id !== change.stopId) return stop;
-      const known = stop.fixtures.some((fixture) => fixture.id === change.fixture.id);
-      return {
-        ...stop,
-        fixtures: known
-          ? stop.fixtures.map((fixture) => (fixture.id === change.fixture.id ? change.fixture : fixture))
-          : [...stop.fixtures, change.fixture],
-      };
-    }),
-  };
+/** The same set as long as its members are the same. */
+function useSet(members: readonly string[]): ReadonlySet<string> {
+  const key = members.join('\n');
+  const [kept, setKept] = useState(() => ({ key, set: new Set(members) }));
+  if (kept.key === key) return kept.set;
+  const next = { key, set: new Set(members) };
+  setKept(next);
+  return next.set;
 }

@@ -3,48 +3,48 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { Current } from '@/core/clean/campaign';
 import { type Progress, progressByRoom } from '@/core/clean/progress';
-import { handsRange } from '@/core/clean/tasks';
+import { type CleanTask, handsRange } from '@/core/clean/tasks';
 import type { Floor, Room } from '@/core/home/room';
-import type { ActionResult } from '../forms/result';
+import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { count, hours } from '../parts/words';
+import { AboutHouseLater } from './about-house-later';
 import { AddFloor } from './add-floor';
 import { AddRoom } from './add-room';
 import { RoomCell } from './room-cell';
-
-export type WalkActions = {
-  readonly addFloor: (input: unknown) => Promise<ActionResult>;
-  readonly addRoom: (input: unknown) => Promise<ActionResult>;
-};
+import { ToMend } from './to-mend';
+import { WalkTools } from './walk-tools';
 
 /** The house as a section: floors from the top down, rooms as wide as they are large, each thawing as it gets done. */
-export function WalkPage({ state, actions }: { state: Current; actions: WalkActions }) {
+export function WalkPage({ state, actions }: { state: Current; actions: ChangeActions }) {
   const { household, tasks, campaign } = state;
   const floors = [...household.home.floors].reverse();
   const rooms = floors.flatMap((floor) => floor.rooms);
   const progress = campaign ? progressByRoom(campaign.problem) : new Map<string, Progress>();
   const total = handsRange(tasks);
+  const minutes = new Map([...inRooms(tasks)].map(([room, its]) => [room, handsRange(its).minutes]));
   return (
     <>
-      <PageHead title="The walk">
+      <PageHead title="The walk" actions={<WalkTools edits={state.edits} actions={actions} />}>
         {rooms.length === 0
           ? 'Start with the room you dread most, or the one you are standing in. A quarter of an hour of listing saves hours.'
           : `${count(rooms.length, 'room', 'rooms')}, ${count(tasks.length, 'job', 'jobs')}, ${hours(total.minutes)} of hands-on work. Open a room to go round it.`}
       </PageHead>
       <Stack spacing={0} sx={{ maxWidth: 1180 }}>
         {floors.map((floor) => (
-          <FloorRow
-            key={floor.id}
-            floor={floor}
-            progress={progress}
-            addRoom={actions.addRoom}
-            minutes={(room) => handsRange(tasks.filter((task) => task.room.id === room.id)).minutes}
-          />
+          <FloorRow key={floor.id} floor={floor} progress={progress} actions={actions} minutes={minutes} />
         ))}
       </Stack>
-      <Box sx={{ mt: 3 }}>
-        <AddFloor action={actions.addFloor} first={floors.length === 0} />
-      </Box>
+      <Stack spacing={3} sx={{ mt: 3 }}>
+        <AddFloor actions={actions} first={floors.length === 0} />
+        {rooms.length > 0 && <ToMend rooms={rooms} />}
+        <AboutHouseLater
+          facts={household.home.facts}
+          way={household.home.wayRound}
+          units={household.units}
+          actions={actions}
+        />
+      </Stack>
     </>
   );
 }
@@ -52,11 +52,11 @@ export function WalkPage({ state, actions }: { state: Current; actions: WalkActi
 type FloorRowProps = {
   readonly floor: Floor;
   readonly progress: ReadonlyMap<string, Progress>;
-  readonly minutes: (room: Room) => number;
-  readonly addRoom: WalkActions['addRoom'];
+  readonly minutes: ReadonlyMap<string, number>;
+  readonly actions: ChangeActions;
 };
 
-function FloorRow({ floor, progress, minutes, addRoom }: FloorRowProps) {
+function FloorRow({ floor, progress, minutes, actions }: FloorRowProps) {
   return (
     <Box
       component="section"
@@ -80,15 +80,25 @@ function FloorRow({ floor, progress, minutes, addRoom }: FloorRowProps) {
             <RoomCell
               href={`/walk/${encodeURIComponent(room.id)}`}
               name={room.name}
-              minutes={minutes(room)}
+              minutes={minutes.get(room.id) ?? 0}
               progress={progress.get(room.id) ?? { total: 0, done: 0 }}
             />
           </Box>
         ))}
         <Box component="li" sx={{ flex: '0 0 auto', display: 'flex' }}>
-          <AddRoom floorId={floor.id} floorName={floor.name} action={addRoom} />
+          <AddRoom floorId={floor.id} floorName={floor.name} actions={actions} />
         </Box>
       </Box>
     </Box>
   );
+}
+
+function inRooms(tasks: readonly CleanTask[]): Map<string, CleanTask[]> {
+  const rooms = new Map<string, CleanTask[]>();
+  for (const task of tasks) {
+    const known = rooms.get(task.room.id);
+    if (known) known.push(task);
+    else rooms.set(task.room.id, [task]);
+  }
+  return rooms;
 }

@@ -1,0 +1,72 @@
+import { z } from 'zod';
+import { PRIORITIES } from '../formats/problem';
+import { Catalogue } from './catalogue';
+import { type Method, type MethodStep, methodSchema } from './method';
+
+/**
+ * What a household has made of the catalogue: numbers of its own, methods switched off, and methods of its own. Kept
+ * apart from the catalogue that ships, so that every one of them can return to the default.
+ */
+
+const stepChangeSchema = z.strictObject({
+  setUpMinutes: z.number().min(0).max(1440).optional(),
+  perHour: z.number().gt(0).max(100_000).optional(),
+  secondsEach: z.number().gt(0).max(3600).optional(),
+  /** Of a wait. */
+  minutes: z.int().min(1).max(2880).optional(),
+});
+
+export const methodChangeSchema = z.strictObject({
+  steps: z.record(z.string().max(60), stepChangeSchema).default({}),
+  intervalMonths: z.int().min(1).max(60).optional(),
+  priority: z.enum(PRIORITIES).optional(),
+  hardness: z.int().min(1).max(5).optional(),
+  leastAge: z.int().min(0).max(18).optional(),
+});
+export type MethodChange = z.infer<typeof methodChangeSchema>;
+
+export const householdCatalogueSchema = z.strictObject({
+  changed: z.record(z.string().max(120), methodChangeSchema).default({}),
+  off: z.array(z.string().max(120)).default([]),
+  own: z.array(methodSchema).default([]),
+});
+export type HouseholdCatalogue = z.infer<typeof householdCatalogueSchema>;
+
+export const UNCHANGED_CATALOGUE: HouseholdCatalogue = { changed: {}, off: [], own: [] };
+
+/** Ids of own methods start with this, so that they never meet one that ships. */
+export const OWN_PREFIX = 'own-';
+
+/** Every method as the household has it, those that are switched off included. */
+export function allMethods(base: Catalogue, household: HouseholdCatalogue): Method[] {
+  return [...base.all(), ...household.own].map((method) => changed(method, household.changed[method.id]));
+}
+
+/** The catalogue as the household works by it. */
+export function catalogueWith(base: Catalogue, household: HouseholdCatalogue): Catalogue {
+  const { changed: changes, off, own } = household;
+  if (own.length === 0 && off.length === 0 && Object.keys(changes).length === 0) return base;
+  return new Catalogue(allMethods(base, household).filter((method) => !off.includes(method.id)));
+}
+
+function changed(method: Method, change: MethodChange | undefined): Method {
+  if (!change) return method;
+  const { steps, ...numbers } = change;
+  return { ...method, ...numbers, steps: method.steps.map((step) => changedStep(step, steps[step.key])) };
+}
+
+function changedStep(step: MethodStep, change: MethodChange['steps'][string] | undefined): MethodStep {
+  if (!change) return step;
+  if (step.mode === 'wait') {
+    const minutes = change.minutes ?? step.minutes;
+    return { ...step, minutes, low: Math.min(step.low, minutes), high: Math.max(step.high, minutes) };
+  }
+  return {
+    ...step,
+    setUpMinutes: change.setUpMinutes ?? step.setUpMinutes,
+    ...(step.rate && { rate: { ...step.rate, perHour: change.perHour ?? step.rate.perHour } }),
+    ...(step.belongings && {
+      belongings: { ...step.belongings, secondsEach: change.secondsEach ?? step.belongings.secondsEach },
+    }),
+  };
+}

@@ -1,0 +1,40 @@
+import type { Catalogue } from '../catalogue/catalogue';
+import { catalogueWith } from '../catalogue/household-catalogue';
+import type { Member } from '../formats/household';
+import { PACES } from '../home/room';
+import { marksOf } from '../scope/scope';
+import { clockMinutes } from '../time/local-time';
+import type { StoredHousehold } from './campaign';
+import type { Work } from './task';
+
+/** What the tasks of a household are made from, over the catalogue that ships. */
+export function workOf(
+  household: Pick<StoredHousehold, 'home' | 'people' | 'marks' | 'catalogue' | 'clean'>,
+  catalogue: Catalogue,
+): Work {
+  const { home, people, marks, clean } = household;
+  return {
+    home,
+    catalogue: catalogueWith(catalogue, household.catalogue),
+    marks: marksOf(marks),
+    pace: paceOf(people),
+    belongings: clean?.belongings ?? 'stop',
+    estimates: clean?.estimates ?? 'rates',
+    finish: clean?.finish,
+  };
+}
+
+/** The pace of a household: that of its people, each by the hours that he or she offers in a week. */
+export function paceOf(people: readonly Pick<Member, 'hours' | 'pace'>[]): number {
+  let hours = 0;
+  let sum = 0;
+  for (const person of people) {
+    const offered = person.hours.reduce(
+      (total, { from, to }) => total + clockMinutes(to) - clockMinutes(from),
+      0,
+    );
+    hours += offered;
+    sum += offered * PACES[person.pace];
+  }
+  return hours === 0 ? 1 : Math.round((sum / hours) * 100) / 100;
+}

@@ -1,0 +1,7 @@
+/** Closed choices of a household, apart from its schema so that a screen can show them without it. */
+
+/** Estimates from rates and the walk, or by a person's own guess where there is one. */
+export const ESTIMATES = ['rates', 'guess'] as const;
+
+export const UNITS = ['metric', 'us'] as const;
+export type Units = (typeof UNITS)[number];

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+
+/** What is true of the whole home and changes how long things take, how often they are due, or what to beware of. */
+export const homeFactsSchema = z.strictObject({
+  hardWater: z.boolean().default(false),
+  pets: z.boolean().default(false),
+  birds: z.boolean().default(false),
+  smokers: z.boolean().default(false),
+  builtYear: z.int().min(1000).max(2200).optional(),
+  /** Water from a well of one's own. */
+  well: z.boolean().default(false),
+  /** Waste water into a tank of one's own. */
+  tank: z.boolean().default(false),
+});
+export type HomeFacts = z.infer<typeof homeFactsSchema>;
+export type FactName = keyof HomeFacts;
+
+export const NO_FACTS: HomeFacts = {
+  hardWater: false,
+  pets: false,
+  birds: false,
+  smokers: false,
+  well: false,
+  tank: false,
+};

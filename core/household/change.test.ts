@@ -1,0 +1,275 @@
+import { fc, test } from '@fast-check/vitest';
+import { describe, expect, it } from 'vitest';
+import { juniperRow } from '../../demo/juniper-row';
+import { CATALOGUE } from '../catalogue/catalogue';
+import type { Method } from '../catalogue/method';
+import { newFixture } from '../home/fixture';
+import { type Fixture, fixturesOf, type Room, roomsOf } from '../home/room';
+import { usualStops } from '../home/templates';
+import { applyChange, type Editable, type HouseholdChange } from './change';
+import { type RowChange, reversed, rowChanges, rowsOf } from './rows';
+
+const { home, marks, catalogue, units } = juniperRow('2027-03-01');
+const BEFORE: Editable = { home, marks, catalogue, units };
+
+function after(...changes: HouseholdChange[]): Editable {
+  return changes.reduce((state, change) => {
+    const made = applyChange(state, change);
+    if (!made.ok) throw new Error(`${change.do}: ${made.why}`);
+    return made.value;
+  }, BEFORE);
+}
+
+const room = (state: Editable, id: string): Room => roomsOf(state.home).find((found) => found.id === id)!;
+const stopNames = (state: Editable, id: string) => room(state, id).stops.map((stop) => stop.name);
+const kindsIn = (state: Editable, id: string) => fixturesOf(room(state, id)).map((fixture) => fixture.kind);
+
+describe('a change by hand', () => {
+  it('adds a floor and a room that is filled with what is usual', () => {
+    const made = after(
+      { do: 'add-floor', id: 'roof', name: 'Roof' },
+      {
+        do: 'add-room',
+        floorId: 'roof',
+        room: { id: 'new', name: 'Guest room', kind: 'guest', lengthM: 3, widthM: 3, heightM: 2.4 },
+      },
+    );
+    expect(made.home.floors.at(-1)).toMatchObject({
+      name: 'Roof',
+      rooms: [{ id: 'new', ventilation: 'window' }],
+    });
+    expect(room(made, 'new').stops).toEqual(usualStops({ id: 'new', kind: 'guest' }));
+  });
+
+  it('moves a stop along the strip and a thing to another stop and height, and leaves the rest as it was', () => {
+    expect(stopNames(BEFORE, 'toilet')).toEqual(['The room itself', 'Door', 'Toilet', 'Basin', 'Vent']);
+    const moved = after({ do: 'move-stop', id: 'toilet-4', after: 'toilet-1' });
+    expect(stopNames(moved, 'toilet')).toEqual(['The room itself', 'Door', 'Vent', 'Toilet', 'Basin']);
+    const first = after({ do: 'move-stop', id: 'toilet-4', after: null });
+    expect(stopNames(first, 'toilet')).toEqual(['The room itself', 'Vent', 'Door', 'Toilet', 'Basin']);
+    const mirror = after({ do: 'move-fixture', id: 'toilet-3-mirror', stopId: 'toilet-1', height: 'middle' });
+    expect(room(mirror, 'toilet').stops[1]?.fixtures.at(-1)).toMatchObject({
+      kind: 'mirror',
+      height: 'middle',
+    });
+    expect(kindsIn(mirror, 'toilet').filter((kind) => kind === 'mirror')).toHaveLength(1);
+    expect(room(mirror, 'kitchen')).toBe(room(BEFORE, 'kitchen'));
+  });
+
+  it('keeps the room itself on the strip', () => {
+    expect(applyChange(BEFORE, { do: 'drop-stop', id: 'toilet-0' })).toEqual({ ok: false, why: 'shell' });
+    expect(after({ do: 'move-stop', id: 'toilet-0', after: 'toilet-4' })).toEqual(BEFORE);
+  });
+
+  it('copies a room with new ids, without what is to mend', () => {
+    const broken: Fixture = { ...newFixture('toilet-1-door', 'door'), mend: 'Sticks', soil: 'heavy' };
+    const made = after(
+      { do: 'put-fixture', stopId: 'toilet-1', fixture: broken },
+      { do: 'copy-room', id: 'toilet', as: 'upstairs', name: 'Toilet upstairs' },
+    );
+    const [original, copy] = [room(made, 'toilet'), room(made, 'upstairs')];
+    expect(copy.stops.map((stop) => stop.name)).toEqual(original.stops.map((stop) => stop.name));
+    expect(fixturesOf(copy)[3]).toEqual({ ...newFixture(fixturesOf(copy)[3]!.id, 'door'), soil: 'heavy' });
+    const ids = roomsOf(made.home).flatMap((one) =>
+      [...one.stops, ...fixturesOf(one)].map((thing) => thing.id),
+    );
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  it('says the floor and the walls of what they are made', () => {
+    const made = after({
+      do: 'change-room',
+      id: 'toilet',
+      facts: { floor: 'carpet', walls: 'tile', ventilation: 'none', lengthM: 2 },
+    });
+    expect(room(made, 'toilet')).toMatchObject({ ventilation: 'none', lengthM: 2, name: 'Toilet' });
+    expect(fixturesOf(room(made, 'toilet')).find((fixture) => fixture.kind === 'carpet')?.surface).toBe(
+      'carpet',
+    );
+    expect(fixturesOf(room(made, 'toilet')).find((fixture) => fixture.kind === 'walls')?.surface).toBe(
+      'tile',
+    );
+    const back = applyChange(made, { do: 'change-room', id: 'toilet', facts: { floor: 'stone' } });
+    expect(back.ok && kindsIn(back.value, 'toilet')).toContain('hard-floor');
+  });
+
+  it('takes a room out of every floor run that led into it', () => {
+    const made = after(
+      { do: 'change-room', id: 'hall', facts: { opensTo: ['sitting'] } },
+      { do: 'drop-room', id: 'sitting' },
+    );
+    expect(room(made, 'hall').opensTo).toEqual([]);
+  });
+
+  it('is refused where there is nothing to change, or nothing that the catalogue knows', () => {
+    const gone = { ok: false, why: 'gone' };
+    expect(applyChange(BEFORE, { do: 'rename-stop', id: 'nowhere', name: 'X' })).toEqual(gone);
+    expect(applyChange(BEFORE, { do: 'copy-room', id: 'nowhere', as: 'x', name: 'X' })).toEqual(gone);
+    expect(
+      applyChange(BEFORE, { do: 'put-fixture', stopId: 'nowhere', fixture: newFixture('f', 'door') }),
+    ).toEqual(gone);
+    const dragon = { ...newFixture('f', 'door'), kind: 'dragon' };
+    expect(applyChange(BEFORE, { do: 'put-fixture', stopId: 'toilet-1', fixture: dragon })).toEqual({
+      ok: false,
+      why: 'unknown-kind',
+    });
+  });
+
+  it('lets the catalogue be changed, and set back to the default', () => {
+    const own = { ...(CATALOGUE.method('furniture-wipe') as Method), id: 'own-desk' };
+    const made = after(
+      { do: 'change-method', id: 'door-wash', change: { steps: { wash: { perHour: 6 } } } },
+      { do: 'switch-method', id: 'walls-spot', off: true },
+      { do: 'switch-method', id: 'walls-spot', off: true },
+      { do: 'put-method', method: own },
+    );
+    expect(made.catalogue).toEqual({
+      changed: { 'door-wash': { steps: { wash: { perHour: 6 } } } },
+      off: ['walls-spot'],
+      own: [own],
+    });
+    const back = ['door-wash', 'walls-spot'].reduce((state, id) => {
+      const reset = applyChange(state, { do: 'reset-method', id });
+      return reset.ok ? reset.value : state;
+    }, made);
+    expect(back.catalogue).toEqual({ changed: {}, off: [], own: [own] });
+    expect(after({ do: 'put-method', method: own }, { do: 'drop-method', id: 'own-desk' }).catalogue).toEqual(
+      catalogue,
+    );
+    const stray = { ...own, id: 'door-wash' };
+    expect(applyChange(BEFORE, { do: 'put-method', method: stray })).toEqual({
+      ok: false,
+      why: 'unknown-kind',
+    });
+  });
+
+  it('replaces what was said of the same thing, and forgets what says nothing', () => {
+    const made = after(
+      { do: 'mark', marks: [{ on: 'room', target: 'loft', in: false, reason: 'not-worth-it' }] },
+      {
+        do: 'mark',
+        marks: [
+          { on: 'room', target: 'loft', in: true },
+          { on: 'kind', target: 'floors', dreaded: true },
+        ],
+      },
+    );
+    expect(made.marks).toEqual([
+      { on: 'room', target: 'loft', in: true },
+      { on: 'kind', target: 'floors', dreaded: true },
+    ]);
+    const less = applyChange(made, { do: 'mark', marks: [{ on: 'room', target: 'loft' }] });
+    expect(less.ok && less.value.marks).toEqual([{ on: 'kind', target: 'floors', dreaded: true }]);
+  });
+});
+
+describe('rows of a change', () => {
+  type Tables = Record<string, Map<string, unknown>>;
+
+  function written(state: Editable): Tables {
+    return Object.fromEntries(Object.entries(rowsOf(state)).map(([table, rows]) => [table, new Map(rows)]));
+  }
+
+  /** What a database does with them. */
+  function write(tables: Tables, changes: readonly RowChange[]): void {
+    for (const { table, id, after: row } of changes) {
+      if (row) tables[table]?.set(id, row);
+      else tables[table]?.delete(id);
+    }
+  }
+
+  const comparable = (tables: Tables) =>
+    Object.fromEntries(
+      Object.entries(tables).map(([table, rows]) => [
+        table,
+        [...rows].sort(([a], [b]) => a.localeCompare(b)),
+      ]),
+    );
+
+  const rooms = roomsOf(home);
+  const stops = rooms.flatMap((one) => one.stops);
+  const fixtures = rooms.flatMap(fixturesOf);
+  const pick = <T>(list: readonly T[]) => fc.constantFrom(...list);
+  const anyChange: fc.Arbitrary<HouseholdChange> = fc.oneof(
+    fc.record({ do: fc.constant('drop-room' as const), id: pick(rooms).map((one) => one.id) }),
+    fc.record({ do: fc.constant('drop-floor' as const), id: pick(home.floors).map((one) => one.id) }),
+    fc.record({ do: fc.constant('drop-stop' as const), id: pick(stops).map((one) => one.id) }),
+    fc.record({
+      do: fc.constant('copy-room' as const),
+      id: pick(rooms).map((one) => one.id),
+      as: fc.uuid(),
+      name: fc.constant('Copy'),
+    }),
+    fc.record({
+      do: fc.constant('add-stop' as const),
+      roomId: pick(rooms).map((one) => one.id),
+      id: fc.uuid(),
+      name: fc.constant('Chair'),
+    }),
+    fc.record({
+      do: fc.constant('move-stop' as const),
+      id: pick(stops).map((one) => one.id),
+      after: pick(stops).map((one) => one.id),
+    }),
+    fc.record({
+      do: fc.constant('move-fixture' as const),
+      id: pick(fixtures).map((one) => one.id),
+      stopId: pick(stops).map((one) => one.id),
+      height: pick(['ceiling', 'low'] as const),
+    }),
+    fc.record({ do: fc.constant('drop-fixture' as const), id: pick(fixtures).map((one) => one.id) }),
+    fc.record({ do: fc.constant('way-round' as const), way: pick(['u', 'clockwise'] as const) }),
+    fc.record({
+      do: fc.constant('switch-method' as const),
+      id: pick(['door-wash', 'walls-spot']),
+      off: fc.boolean(),
+    }),
+    fc.record({
+      do: fc.constant('mark' as const),
+      marks: fc.array(
+        fc.record({
+          on: fc.constant('room' as const),
+          target: pick(rooms).map((one) => one.id),
+          in: fc.boolean(),
+        }),
+        { maxLength: 3 },
+      ),
+    }),
+  );
+
+  test.prop([fc.array(anyChange, { minLength: 1, maxLength: 12 })], { numRuns: 150, seed: 20270301 })(
+    'lead from the state before to the state after, and back again one by one',
+    (wanted) => {
+      const tables = written(BEFORE);
+      const done: RowChange[][] = [];
+      const states = [BEFORE];
+      for (const change of wanted) {
+        const state = states.at(-1) as Editable;
+        const made = applyChange(state, change);
+        if (!made.ok) continue;
+        const rows = rowChanges(state, made.value);
+        write(tables, rows);
+        done.push(rows);
+        states.push(made.value);
+        expect(comparable(tables)).toEqual(comparable(written(made.value)));
+      }
+      while (done.length > 0) {
+        write(tables, reversed(done.pop() as RowChange[]));
+        states.pop();
+        expect(comparable(tables)).toEqual(comparable(written(states.at(-1) as Editable)));
+      }
+    },
+  );
+
+  it('are few where little changed', () => {
+    const made = after({
+      do: 'put-fixture',
+      stopId: 'toilet-1',
+      fixture: { ...newFixture('toilet-1-door', 'door'), count: 2 },
+    });
+    expect(rowChanges(BEFORE, made).map(({ table, id }) => `${table} ${id}`)).toEqual([
+      'fixtures toilet-1-door',
+    ]);
+    expect(rowChanges(BEFORE, BEFORE)).toEqual([]);
+  });
+});

@@ -1,0 +1,98 @@
+import type { Method } from '../catalogue/method';
+import { intervalIn } from '../estimate/fact-effects';
+import type { ProblemTask } from '../formats/problem';
+import type { HomeFacts } from '../home/facts';
+import { type Fixture, type Room, SOILS } from '../home/room';
+import { plusMonths } from '../time/local-time';
+import { MARK_LEVELS, type Mark, markKey, type Reason } from './marks';
+
+/** Why something is out of scope: what a person decided, or what follows from the catalogue and the walk. */
+export type OutReason = Reason | 'left' | 'occasional';
+
+/** What a task is in this clean: whether it is done, how much it matters, and who decided that. */
+export type Scope = {
+  readonly in: boolean;
+  readonly reason?: OutReason;
+  /** The level on which it was decided; `usual` where nobody did. */
+  readonly by: Mark['on'] | 'usual';
+  readonly priority: ProblemTask['priority'];
+  readonly matters: boolean;
+  readonly dreaded: boolean;
+  readonly hardness: number;
+  readonly guessMinutes?: number;
+  /** The date from which on it is due again; absent where nobody knows when it was last done. */
+  readonly due?: string;
+};
+
+export type Marks = ReadonlyMap<string, Mark>;
+
+export function marksOf(marks: readonly Mark[]): Marks {
+  return new Map(marks.map((mark) => [markKey(mark), mark]));
+}
+
+type Subject = {
+  readonly id: string;
+  readonly method: Method;
+  readonly fixture: Fixture;
+  readonly room: Room;
+};
+
+const MOST_HARDNESS = 5;
+
+/**
+ * The scope of a task in a clean that ends on `finish`: what was decided nearest to the task holds, part by part, the
+ * task before its room before its kind of work; else what is usual.
+ */
+export function scopeOf(subject: Subject, marks: Marks, facts: HomeFacts, finish: string | undefined): Scope {
+  const near = nearest(subject, marks);
+  const due = dueOf(subject, facts);
+  const decided = near.find((mark) => mark.in !== undefined);
+  const usual = usuallyOut(subject, due, finish);
+  const out = decided ? !decided.in : usual !== undefined;
+  const reason = decided ? decided.reason : usual;
+  const dreaded = firstOf(near, 'dreaded') ?? false;
+  const matters = firstOf(near, 'matters') ?? false;
+  const guessMinutes = near.find((mark) => mark.on === 'task')?.guessMinutes;
+  return {
+    in: !out,
+    ...(out && reason !== undefined && { reason }),
+    by: decided?.on ?? 'usual',
+    priority: firstOf(near, 'priority') ?? (matters ? 'must' : subject.method.priority),
+    matters,
+    dreaded,
+    hardness: dreaded ? MOST_HARDNESS : subject.method.hardness,
+    ...(guessMinutes !== undefined && { guessMinutes }),
+    ...(due !== undefined && { due }),
+  };
+}
+
+function nearest({ id, room, method }: Subject, marks: Marks): Mark[] {
+  if (marks.size === 0) return [];
+  const targets: Record<Mark['on'], string> = { task: id, room: room.id, kind: method.kind };
+  return MARK_LEVELS.flatMap((on) => marks.get(markKey({ on, target: targets[on] })) ?? []);
+}
+
+function firstOf<Key extends 'priority' | 'matters' | 'dreaded'>(near: readonly Mark[], key: Key): Mark[Key] {
+  return near.find((mark) => mark[key] !== undefined)?.[key];
+}
+
+function dueOf({ fixture, method }: Subject, facts: HomeFacts): string | undefined {
+  return fixture.lastDone === undefined ? undefined : plusMonths(fixture.lastDone, intervalIn(method, facts));
+}
+
+/** One row a reason, the strongest first. */
+function usuallyOut(
+  { fixture, method }: Subject,
+  due: string | undefined,
+  finish: string | undefined,
+): OutReason | undefined {
+  if (fixture.leave) return 'left';
+  if (method.routine) return 'routine';
+  if (method.occasional && !isNeeded(method, fixture)) return 'occasional';
+  if (due !== undefined && finish !== undefined && due > finish) return 'not-due';
+  return undefined;
+}
+
+function isNeeded({ neededFrom }: Method, { soil }: Fixture): boolean {
+  return neededFrom !== undefined && SOILS.indexOf(soil) >= SOILS.indexOf(neededFrom);
+}

@@ -1,0 +1,55 @@
+import { z } from 'zod';
+import { methodChangeSchema } from '@/core/catalogue/household-catalogue';
+import { methodSchema } from '@/core/catalogue/method';
+import { UNITS } from '@/core/formats/choices';
+import { idSchema } from '@/core/formats/scalars';
+import { HEIGHTS, WAYS_ROUND } from '@/core/home/room';
+import type { HouseholdChange } from '@/core/household/change';
+import { markSchema } from '@/core/scope/marks';
+import {
+  fixtureFieldsSchema,
+  floorFormSchema,
+  homeFactsFormSchema,
+  roomFactsFormSchema,
+  roomFormSchema,
+  stopFormSchema,
+} from './schemas';
+
+/** A change by hand as the browser sends it; the sentences are those of the forms. */
+
+const name = stopFormSchema.shape.name;
+const change = <Do extends string, Shape extends z.ZodRawShape>(what: Do, shape: Shape) =>
+  z.strictObject({ do: z.literal(what), ...shape });
+
+/** The most that one press may change: all of a very large house. */
+const MOST_MARKS = 20_000;
+
+export const changeSchema = z.discriminatedUnion('do', [
+  change('add-floor', { id: idSchema, name: floorFormSchema.shape.name }),
+  change('rename-floor', { id: idSchema, name: floorFormSchema.shape.name }),
+  change('drop-floor', { id: idSchema }),
+  change('add-room', { floorId: idSchema, room: roomFormSchema.extend({ id: idSchema }) }),
+  change('change-room', { id: idSchema, facts: roomFactsFormSchema }),
+  change('drop-room', { id: idSchema }),
+  change('copy-room', { id: idSchema, as: idSchema, name: roomFormSchema.shape.name }),
+  change('add-stop', { roomId: idSchema, id: idSchema, name }),
+  change('rename-stop', { id: idSchema, name }),
+  change('move-stop', { id: idSchema, after: idSchema.nullable() }),
+  change('drop-stop', { id: idSchema }),
+  change('put-fixture', { stopId: idSchema, fixture: fixtureFieldsSchema }),
+  change('move-fixture', { id: idSchema, stopId: idSchema, height: z.enum(HEIGHTS) }),
+  change('drop-fixture', { id: idSchema }),
+  change('way-round', { way: z.enum(WAYS_ROUND) }),
+  change('home-facts', { facts: homeFactsFormSchema }),
+  change('mark', { marks: z.array(markSchema).max(MOST_MARKS) }),
+  change('change-method', { id: idSchema, change: methodChangeSchema }),
+  change('switch-method', { id: idSchema, off: z.boolean() }),
+  change('put-method', { method: methodSchema }),
+  change('drop-method', { id: idSchema }),
+  change('reset-method', { id: idSchema }),
+  change('units', { units: z.enum(UNITS) }),
+]) satisfies z.ZodType<HouseholdChange>;
+
+/** With the id under which it is carried out once. */
+export const editSchema = z.strictObject({ id: idSchema.max(64), change: changeSchema });
+export type Edit = z.input<typeof editSchema>;

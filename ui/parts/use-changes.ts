@@ -1,0 +1,61 @@
+'use client';
+import { useState, useTransition } from 'react';
+import type { HouseholdChange } from '@/core/household/change';
+import type { ActionResult } from '../forms/result';
+import type { ChangeActions } from './change-actions';
+import { newId } from './new-id';
+
+const NO_ANSWER = 'The server did not answer. Everything is as it was; try again in a moment.';
+
+export type Changes = {
+  /** Sends a change; `show` draws it at once, before the server has it. */
+  readonly send: (change: HouseholdChange, words?: string, show?: () => void) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  /** What went wrong last. */
+  readonly sentence: string | undefined;
+  /** What the server has kept last. */
+  readonly said: string;
+  readonly pending: boolean;
+};
+
+/** Changes by hand: shown at once, said to be kept once the server has them, taken back by undo. */
+export function useChanges(actions: ChangeActions): Changes {
+  const [sentence, setSentence] = useState<string>();
+  const [said, setSaid] = useState('');
+  const [pending, start] = useTransition();
+  const run = <T>(action: () => Promise<ActionResult<T>>, words: (value: T) => string, show?: () => void) => {
+    setSaid('');
+    start(async () => {
+      show?.();
+      setSentence(undefined);
+      const result = await action().catch(() => undefined);
+      if (!result) setSentence(NO_ANSWER);
+      else if (!result.ok) setSentence(result.faults.map((fault) => fault.sentence).join(' '));
+      else setSaid(words(result.value));
+    });
+  };
+  return {
+    send: (change, words = 'Kept.', show) => {
+      const id = newId();
+      run(
+        () => actions.change({ id, change }),
+        () => words,
+        show,
+      );
+    },
+    undo: () =>
+      run(
+        () => actions.undo(),
+        (what) => `Taken back: ${what}.`,
+      ),
+    redo: () =>
+      run(
+        () => actions.redo(),
+        (what) => `Done again: ${what}.`,
+      ),
+    sentence,
+    said,
+    pending,
+  };
+}

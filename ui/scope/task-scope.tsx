@@ -1,0 +1,118 @@
+'use client';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { CleanTask } from '@/core/clean/tasks';
+import type { ProblemTask } from '@/core/formats/problem';
+import { type Mark, REASONS, type Reason } from '@/core/scope/marks';
+import { PRIORITY_WORDS, REASON_WORDS } from './scope-words';
+
+/** The most minutes that a guess can be. */
+const MOST_GUESS = 6000;
+
+type TaskScopeProps = {
+  readonly task: CleanTask;
+  /** What was said of this very task already. */
+  readonly mark: Mark | undefined;
+  readonly onMark: (mark: Mark) => void;
+};
+
+/** What one decides about a task: in or out and why, how much it matters, whether it is dreaded, and one's own guess. */
+export function TaskScope({ task, mark, onMark }: TaskScopeProps) {
+  const { scope } = task;
+  const known: Mark = mark ?? { on: 'task', target: task.id };
+  const say = (part: Partial<Mark>) => onMark({ ...known, ...part });
+  return (
+    <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'center', mt: 1 }}>
+      {scope.in ? (
+        <TextField
+          select
+          size="small"
+          label="Leave it out because"
+          value=""
+          onChange={(event) => say({ in: false, reason: event.target.value as Reason })}
+          slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+          sx={{ minWidth: 190 }}
+        >
+          <option value="">it stays in</option>
+          {REASONS.map((reason) => (
+            <option key={reason} value={reason}>
+              {REASON_WORDS[reason]}
+            </option>
+          ))}
+        </TextField>
+      ) : (
+        <Button variant="outlined" onClick={() => say({ in: true, reason: undefined })}>
+          Take it in
+        </Button>
+      )}
+      <TextField
+        select
+        size="small"
+        label="Priority"
+        value={scope.priority}
+        onChange={(event) => say({ priority: event.target.value as ProblemTask['priority'] })}
+        slotProps={{ select: { native: true } }}
+      >
+        {Object.entries(PRIORITY_WORDS).map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </TextField>
+      <Guess minutes={scope.guessMinutes} onGuess={(guessMinutes) => say({ guessMinutes })} />
+      <Tick label="Matters most" on={scope.matters} onChange={(matters) => say({ matters })} />
+      <Tick label="Dreaded" on={scope.dreaded} onChange={(dreaded) => say({ dreaded })} />
+    </Stack>
+  );
+}
+
+function Tick({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <FormControlLabel
+      control={<Checkbox checked={on} onChange={(event) => onChange(event.target.checked)} />}
+      label={label}
+    />
+  );
+}
+
+/** One's own guess beside the estimate; empty takes it back. */
+function Guess({
+  minutes,
+  onGuess,
+}: {
+  minutes: number | undefined;
+  onGuess: (minutes: number | undefined) => void;
+}) {
+  const [typed, setTyped] = useState<string>();
+  const text = typed ?? (minutes === undefined ? '' : String(minutes));
+  const value = text.trim() === '' ? undefined : Number(text);
+  const fault =
+    value !== undefined && !(Number.isInteger(value) && value >= 1 && value <= MOST_GUESS)
+      ? `Whole minutes, from 1 to ${MOST_GUESS}.`
+      : undefined;
+  const keep = () => {
+    if (typed !== undefined && !fault && value !== minutes) onGuess(value);
+    if (!fault) setTyped(undefined);
+  };
+  return (
+    <TextField
+      size="small"
+      label="My own guess, min"
+      value={text}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      error={fault !== undefined}
+      helperText={fault}
+      sx={{ width: fault ? 240 : 150 }}
+      slotProps={{
+        htmlInput: { inputMode: 'numeric' },
+        formHelperText: { role: fault ? 'alert' : undefined },
+      }}
+    />
+  );
+}

@@ -1,0 +1,146 @@
+'use client';
+import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useOptimistic, useState } from 'react';
+import { UNITS, type Units } from '@/core/formats/choices';
+import type { HomeFacts } from '@/core/home/facts';
+import { WAYS_ROUND, type WayRound } from '@/core/home/room';
+import { Sentence } from '../parts/sentence';
+import { useChanges } from '../parts/use-changes';
+import type { AboutHouseProps } from './about-house-later';
+import { BUILT_YEAR_USE, FACT_QUESTIONS, WAY_WORDS } from './fact-words';
+
+const UNIT_WORDS: Record<Units, string> = { metric: 'Metres', us: 'Feet' };
+
+type Question = keyof typeof FACT_QUESTIONS;
+const QUESTIONS = Object.keys(FACT_QUESTIONS) as Question[];
+
+/** What is true of the whole house, with what each answer is used for; the way round; and the units. */
+export function AboutHouse({ facts: stored, way, units, actions }: AboutHouseProps) {
+  const [facts, show] = useOptimistic(stored, (_known, next: HomeFacts) => next);
+  const changes = useChanges(actions);
+  const say = (part: Partial<HomeFacts>) => {
+    const next = { ...facts, ...part };
+    changes.send({ do: 'home-facts', facts: next }, 'Kept.', () => show(next));
+  };
+  return (
+    <Stack spacing={2} sx={{ maxWidth: 720 }}>
+      <Sentence>{changes.sentence}</Sentence>
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
+      <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+        <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
+          In this house
+        </Typography>
+        {QUESTIONS.map((question) => (
+          <Box key={question} sx={{ mb: 0.5 }}>
+            <FormControlLabel
+              control={
+                <Checkbox
+                  checked={facts[question]}
+                  onChange={(event) => say({ [question]: event.target.checked })}
+                  slotProps={{ input: { 'aria-describedby': `use-${question}` } }}
+                />
+              }
+              label={FACT_QUESTIONS[question].ask}
+            />
+            <Typography id={`use-${question}`} sx={{ fontSize: '0.9rem', color: 'text.secondary', pl: 4 }}>
+              {FACT_QUESTIONS[question].use}
+            </Typography>
+          </Box>
+        ))}
+      </Box>
+      <BuiltYear
+        year={facts.builtYear}
+        onChange={(year) => {
+          const { builtYear: _known, ...rest } = facts;
+          const next = year === undefined ? rest : { ...rest, builtYear: year };
+          changes.send({ do: 'home-facts', facts: next }, 'Kept.', () => show(next));
+        }}
+      />
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+        <Choice
+          label="Way round a room"
+          hint="The strip, its order and the order of work follow."
+          value={way}
+          options={WAYS_ROUND.map((one) => [one, WAY_WORDS[one]])}
+          onChange={(next) => changes.send({ do: 'way-round', way: next as WayRound })}
+        />
+        <Choice
+          label="Measured in"
+          value={units}
+          options={UNITS.map((one) => [one, UNIT_WORDS[one]])}
+          onChange={(next) => changes.send({ do: 'units', units: next as Units })}
+        />
+      </Stack>
+    </Stack>
+  );
+}
+
+type ChoiceProps = {
+  readonly label: string;
+  readonly hint?: string;
+  readonly value: string;
+  readonly options: readonly (readonly [value: string, words: string])[];
+  readonly onChange: (value: string) => void;
+};
+
+function Choice({ label, hint, value, options, onChange }: ChoiceProps) {
+  return (
+    <TextField
+      select
+      fullWidth
+      label={label}
+      helperText={hint}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      slotProps={{ select: { native: true } }}
+    >
+      {options.map(([option, words]) => (
+        <option key={option} value={option}>
+          {words}
+        </option>
+      ))}
+    </TextField>
+  );
+}
+
+const EARLIEST = 1000;
+const LATEST = 2200;
+
+/** Kept when the field is left; empty is not known. */
+function BuiltYear({
+  year,
+  onChange,
+}: {
+  year: number | undefined;
+  onChange: (year: number | undefined) => void;
+}) {
+  const [text, setText] = useState(year === undefined ? '' : String(year));
+  const value = text.trim() === '' ? undefined : Number(text);
+  const isYear = value === undefined || (Number.isInteger(value) && value >= EARLIEST && value <= LATEST);
+  const fault = isYear ? undefined : 'Please give the year in four digits, or leave it empty.';
+  const keep = () => {
+    if (!fault && value !== year) onChange(value);
+  };
+  return (
+    <TextField
+      label="Built in the year"
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      error={fault !== undefined}
+      helperText={fault ?? BUILT_YEAR_USE}
+      slotProps={{
+        htmlInput: { inputMode: 'numeric' },
+        formHelperText: { role: fault ? 'alert' : undefined },
+      }}
+    />
+  );
+}

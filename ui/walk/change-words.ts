@@ -1,0 +1,79 @@
+import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
+import { fixturesOf, roomsOf } from '@/core/home/room';
+import type { Editable, HouseholdChange } from '@/core/household/change';
+import type { Refusal } from '@/core/household/home-change';
+
+/** What a change was, in the words beside undo: `Wardrobe removed`. From the state before it. */
+export function changeWords(change: HouseholdChange, before: Editable): string {
+  const { home } = before;
+  const rooms = roomsOf(home);
+  const stops = rooms.flatMap((room) => room.stops);
+  const room = (id: string) => rooms.find((known) => known.id === id)?.name ?? 'A room';
+  const stop = (id: string) => stops.find((known) => known.id === id)?.name ?? 'A stop';
+  const floor = (id: string) => home.floors.find((known) => known.id === id)?.name ?? 'A floor';
+  const fixtures = rooms.flatMap(fixturesOf);
+  const fixture = (id: string) => kindName(fixtures.find((known) => known.id === id)?.kind ?? '');
+  switch (change.do) {
+    case 'add-floor':
+      return `${change.name} added`;
+    case 'rename-floor':
+      return `${floor(change.id)} renamed`;
+    case 'drop-floor':
+      return `${floor(change.id)} removed`;
+    case 'add-room':
+      return `${change.room.name} added`;
+    case 'change-room':
+      return `${room(change.id)} changed`;
+    case 'drop-room':
+      return `${room(change.id)} removed`;
+    case 'copy-room':
+      return `${room(change.id)} copied`;
+    case 'add-stop':
+      return `${change.name} added`;
+    case 'rename-stop':
+      return `${stop(change.id)} renamed`;
+    case 'move-stop':
+      return `${stop(change.id)} moved`;
+    case 'drop-stop':
+      return `${stop(change.id)} removed`;
+    case 'put-fixture':
+      return `${kindName(change.fixture.kind)} ${fixtures.some((known) => known.id === change.fixture.id) ? 'changed' : 'added'}`;
+    case 'move-fixture':
+      return `${fixture(change.id)} moved`;
+    case 'drop-fixture':
+      return `${fixture(change.id)} removed`;
+    case 'way-round':
+      return 'Way round changed';
+    case 'home-facts':
+      return 'Facts of the house changed';
+    case 'mark':
+      return change.marks.length === 1
+        ? 'One decision about the scope'
+        : `${change.marks.length} decisions about the scope`;
+    case 'change-method':
+      return 'Numbers of a method changed';
+    case 'switch-method':
+      return change.off ? 'A method switched off' : 'A method switched on';
+    case 'put-method':
+      return `${change.method.title} written down`;
+    case 'drop-method':
+      return 'An own method removed';
+    case 'reset-method':
+      return 'A method set back to the default';
+    case 'units':
+      return 'Units changed';
+    case 'take-in':
+      return 'Rooms taken in from a table';
+  }
+}
+
+/** Why a change could not be made. */
+export const REFUSAL_WORDS: Record<Refusal, string> = {
+  gone: 'That is no longer there. The page shows what is.',
+  'unknown-kind': 'The catalogue does not know this kind of fixture.',
+  shell: 'The room itself stays on the strip: ceiling, walls and floor belong to it.',
+};
+
+function kindName(kind: string): string {
+  return isFixtureKind(kind) ? FIXTURE_KINDS[kind].name : 'A thing';
+}

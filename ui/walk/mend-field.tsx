@@ -1,0 +1,30 @@
+'use client';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+
+/** What is broken or worn: kept when the field is left; empty takes it off the list of things to mend. */
+export function MendField({
+  mend,
+  onChange,
+}: {
+  mend: string | undefined;
+  onChange: (mend: string | undefined) => void;
+}) {
+  const [text, setText] = useState(mend ?? '');
+  const keep = () => {
+    const wanted = text.trim() === '' ? undefined : text.trim();
+    if (wanted !== mend) onChange(wanted);
+  };
+  return (
+    <TextField
+      size="small"
+      label="To mend"
+      placeholder="Loose hinge, cracked pane, needs paint"
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      slotProps={{ htmlInput: { maxLength: 300 } }}
+    />
+  );
+}

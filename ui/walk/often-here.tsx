@@ -1,0 +1,40 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { FIXTURE_KINDS, type FixtureKindName } from '@/core/catalogue/fixture-kinds';
+import type { Room } from '@/core/home/room';
+import { oftenMissing } from '@/core/home/templates';
+
+/** How many are offered; the rest is found by its name. */
+const MOST_OFFERED = 14;
+
+/** What is often in such a room and not on the strip yet: one press puts it there. */
+export function OftenHere({ room, onAdd }: { room: Room; onAdd: (kind: FixtureKindName) => void }) {
+  const kinds = oftenMissing(room).slice(0, MOST_OFFERED);
+  if (kinds.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Often in such a room">
+      <Box sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 0.5 }}>
+        Often in such a room, and not here yet
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+        {kinds.map((kind) => (
+          <Button
+            key={kind}
+            variant="outlined"
+            color="inherit"
+            onClick={() => onAdd(kind)}
+            sx={{
+              borderStyle: 'dashed',
+              borderColor: 'var(--mui-palette-thaw-iceEdge)',
+              minHeight: 44,
+              fontWeight: 450,
+            }}
+          >
+            {FIXTURE_KINDS[kind].name}
+          </Button>
+        ))}
+      </Box>
+    </Box>
+  );
+}

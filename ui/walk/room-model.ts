@@ -1,0 +1,73 @@
+import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
+import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
+import { type Fixture, HEIGHTS, type Height, type Home, type Room, type Stop } from '@/core/home/room';
+import { templateOf } from '@/core/home/templates';
+import { changeHome, type HomeChange } from '@/core/household/home-change';
+
+/** The room as it looks once a change has been made, before the server has it; as it is where the change can't be. */
+export function roomAfter(room: Room, change: HomeChange): Room {
+  const home: Home = {
+    floors: [{ id: 'here', name: 'here', rooms: [room] }],
+    wayRound: 'clockwise',
+    facts: { hardWater: false, pets: false, birds: false, smokers: false, well: false, tank: false },
+  };
+  const made = changeHome(home, change);
+  return (made.ok && made.home.floors[0]?.rooms[0]) || room;
+}
+
+export type Place = { readonly stop: Stop; readonly fixture: Fixture };
+
+export function placeOf(room: Room, fixtureId: string | undefined): Place | undefined {
+  for (const stop of room.stops) {
+    const fixture = stop.fixtures.find((known) => known.id === fixtureId);
+    if (fixture) return { stop, fixture };
+  }
+  return undefined;
+}
+
+/**
+ * Where a new fixture goes when nobody says: what is part of the room itself to the room, anything else to the stop at
+ * which the template has it, then to the one that was used last, then to the last on the way round.
+ */
+export function stopFor(room: Room, kind: FixtureKindName, lastStop: string | undefined): Stop | undefined {
+  const shell = room.stops.find((stop) => stop.shell);
+  if (FIXTURE_KINDS[kind].shell && shell) return shell;
+  const named = templateOf(room.kind).stops.find(([, ...kinds]) => kinds.includes(kind))?.[0];
+  const open = room.stops.filter((stop) => !stop.shell);
+  return (
+    open.find((stop) => stop.name === named) ??
+    open.find((stop) => stop.id === lastStop) ??
+    open.at(-1) ??
+    shell
+  );
+}
+
+export type Direction = 'left' | 'right' | 'up' | 'down';
+
+/** A fixture moved by one: to the stop before or behind, or one height up or down; undefined at the edge. */
+export function fixtureMoved(
+  shown: readonly Stop[],
+  { stop, fixture }: Place,
+  way: Direction,
+): Extract<HomeChange, { do: 'move-fixture' }> | undefined {
+  if (way === 'up' || way === 'down') {
+    const height = HEIGHTS[HEIGHTS.indexOf(fixture.height) + (way === 'up' ? -1 : 1)] as Height | undefined;
+    return height && { do: 'move-fixture', id: fixture.id, stopId: stop.id, height };
+  }
+  const to = shown[shown.findIndex((known) => known.id === stop.id) + (way === 'left' ? -1 : 1)];
+  if (!to || !shown.some((known) => known.id === stop.id)) return undefined;
+  return { do: 'move-fixture', id: fixture.id, stopId: to.id, height: fixture.height };
+}
+
+/** A stop moved by one along the strip; undefined at the edge. */
+export function stopMoved(
+  shown: readonly Stop[],
+  id: string,
+  way: 'left' | 'right',
+): Extract<HomeChange, { do: 'move-stop' }> | undefined {
+  const at = shown.findIndex((stop) => stop.id === id);
+  if (at < 0) return undefined;
+  if (way === 'left') return at === 0 ? undefined : { do: 'move-stop', id, after: shown[at - 2]?.id ?? null };
+  const next = shown[at + 1];
+  return next && { do: 'move-stop', id, after: next.id };
+}

@@ -1,0 +1,23 @@
+'use client';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import { ROOM_SIZES, type RoomKind, roomSizes } from '@/core/home/room';
+
+/** Sizes for whoever does not measure. */
+export function RoomSizes({
+  kind,
+  onChoose,
+}: {
+  kind: RoomKind;
+  onChoose: (lengthM: number, widthM: number) => void;
+}) {
+  return (
+    <Stack direction="row" spacing={1} role="group" aria-label="Size, when nobody measures">
+      {ROOM_SIZES.map((size) => (
+        <Button key={size} variant="outlined" onClick={() => onChoose(...roomSizes(kind)[size])}>
+          {size}
+        </Button>
+      ))}
+    </Stack>
+  );
+}
