@@ -7,19 +7,19 @@ import { addEdit, isEdited, redoEdit, undoEdit } from './repositories/edits';
 
 /**
  * Carries out a change that a person made by hand, and remembers it so that it can be undone. Sent twice with the same
- * id, it is carried out once. `words` say what was changed, from the state before.
+ * id, it is carried out once. The change may depend on the state before; `words` say what it was.
  */
 export async function edit(
   scope: HouseholdScope,
   id: string,
-  change: HouseholdChange,
+  change: HouseholdChange | ((before: Editable) => HouseholdChange),
   words: (before: Editable) => string,
 ): Promise<{ readonly ok: true } | { readonly ok: false; readonly why: Refusal }> {
   return scope.transaction(async (inside) => {
     await inside.lock();
     if (await isEdited(inside, id)) return { ok: true };
     const before = await loadEditable(inside);
-    const after = applyChange(before, change);
+    const after = applyChange(before, typeof change === 'function' ? change(before) : change);
     if (!after.ok) return after;
     const changes = rowChanges(before, after.value);
     if (changes.length > 0) await addEdit(inside, { id, words: words(before), changes });

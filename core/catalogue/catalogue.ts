@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Fixture } from '../home/room';
 import { FIXTURE_KINDS, isFixtureKind } from './fixture-kinds';
-import { type Dose, type Method, type MethodEntry, methodSchema, type ProductSchool } from './method';
+import { type Dose, type Method, type MethodEntry, methodSchema } from './method';
 import { APPLIANCES } from './methods/appliances';
 import { BATHROOM } from './methods/bathroom';
 import { BEDROOM } from './methods/bedroom';
@@ -14,6 +14,7 @@ import { OUTSIDE } from './methods/outside';
 import { WAYS_IN } from './methods/ways-in';
 import { WHOLE_HOUSE } from './methods/whole-house';
 import { WINDOWS } from './methods/windows';
+import type { ProductSchool } from './work-kinds';
 
 /** Methods by the kind of fixture that they are for, in the order in which they were written down. */
 export class Catalogue {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PRIORITIES } from '../formats/problem';
+import { PRIORITIES } from '../formats/choices';
 import { Catalogue } from './catalogue';
 import { type Method, type MethodStep, methodSchema } from './method';
 
@@ -33,9 +33,6 @@ export const householdCatalogueSchema = z.strictObject({
 export type HouseholdCatalogue = z.infer<typeof householdCatalogueSchema>;
 
 export const UNCHANGED_CATALOGUE: HouseholdCatalogue = { changed: {}, off: [], own: [] };
-
-/** Ids of own methods start with this, so that they never meet one that ships. */
-export const OWN_PREFIX = 'own-';
 
 /** Every method as the household has it, those that are switched off included. */
 export function allMethods(base: Catalogue, household: HouseholdCatalogue): Method[] {

@@ -1,10 +1,11 @@
 import { z } from 'zod';
-import { PRIORITIES } from '../formats/problem';
+import { PRIORITIES } from '../formats/choices';
 import { QUANTITY_NAMES } from '../home/quantities';
 import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
 import { PRODUCT_NAMES } from './products';
 import { TAGS, type Tag } from './tags';
+import { MACHINE_KINDS, type MachineKind, PRODUCT_SCHOOLS, WORK_KINDS, type WorkKind } from './work-kinds';
 
 /**
  * A method: how one kind of fixture is deep cleaned. Rates and times are the product's own defaults from common
@@ -13,38 +14,7 @@ import { TAGS, type Tag } from './tags';
 
 const tagSchema = z.enum(Object.keys(TAGS) as [Tag, ...Tag[]]);
 
-/** The same kind of work through the house can be grouped into one round. */
-export const WORK_KINDS = {
-  dusting: 'Dusting high up',
-  windows: 'Windows',
-  textiles: 'Textiles',
-  belongings: 'Belongings',
-  furniture: 'Furniture',
-  walls: 'Walls, doors and trim',
-  limescale: 'Limescale',
-  sanitary: 'Bath and toilet',
-  kitchen: 'Kitchen surfaces',
-  appliances: 'Appliances',
-  floors: 'Floors',
-  outside: 'Outside',
-  household: 'The whole house',
-} as const;
-export type WorkKind = keyof typeof WORK_KINDS;
-
-/** Machines of the home that a step may need. */
-export const MACHINE_KINDS = {
-  washer: 'Washing machine',
-  dryer: 'Dryer',
-  line: 'Drying line',
-  dishwasher: 'Dishwasher',
-  oven: 'Oven',
-} as const;
-export type MachineKind = keyof typeof MACHINE_KINDS;
 export const machineKindSchema = z.enum(Object.keys(MACHINE_KINDS) as [MachineKind, ...MachineKind[]]);
-
-/** What one uses: water alone, things from the pantry, shop products, or disinfecting where it matters. */
-export const PRODUCT_SCHOOLS = ['water', 'pantry', 'shop', 'disinfecting'] as const;
-export type ProductSchool = (typeof PRODUCT_SCHOOLS)[number];
 
 const minutesSchema = z.number().min(0).max(1440);
 const spreadSchema = z.strictObject({ low: z.number().gt(0).max(1), high: z.number().min(1).max(5) });

@@ -1,4 +1,5 @@
-import type { Method, WorkKind } from '../catalogue/method';
+import type { Method } from '../catalogue/method';
+import type { WorkKind } from '../catalogue/work-kinds';
 import type { FactName, HomeFacts } from '../home/facts';
 
 /** What the facts of a home do to the figures, one row an effect. */

@@ -5,3 +5,6 @@ export const ESTIMATES = ['rates', 'guess'] as const;
 
 export const UNITS = ['metric', 'us'] as const;
 export type Units = (typeof UNITS)[number];
+
+/** How much a task matters: what is left out first is what could be done. */
+export const PRIORITIES = ['must', 'should', 'could'] as const;

@@ -1,8 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue';
 import { FIXTURE_KINDS } from '../catalogue/fixture-kinds';
-import { MACHINE_KINDS, type Method, WORK_KINDS } from '../catalogue/method';
+import type { Method } from '../catalogue/method';
 import { PRODUCTS } from '../catalogue/products';
 import { TAGS } from '../catalogue/tags';
+import { MACHINE_KINDS, WORK_KINDS } from '../catalogue/work-kinds';
 import { type CleanTask, handsRange, listTasks } from '../clean/tasks';
 import { workOf } from '../clean/work';
 import type { Range, StepEstimate } from '../estimate/estimate';

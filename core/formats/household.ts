@@ -1,13 +1,17 @@
 import { z } from 'zod';
 import { isFixtureKind } from '../catalogue/fixture-kinds';
-import { householdCatalogueSchema, OWN_PREFIX, UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
-import { machineKindSchema, PRODUCT_SCHOOLS } from '../catalogue/method';
+import { householdCatalogueSchema, UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
+import { machineKindSchema } from '../catalogue/method';
+import { OWN_PREFIX } from '../catalogue/own-prefix';
+import { PRODUCT_SCHOOLS } from '../catalogue/work-kinds';
 import { BELONGINGS, type Fixture, fixturesOf, PACES, type Pace, roomsOf } from '../home/room';
 import { homeSchema } from '../home/room-schema';
 import { SURFACES } from '../home/surfaces';
-import { markKey, markSchema } from '../scope/marks';
+import { markSchema } from '../scope/mark-schema';
+import { markKey } from '../scope/marks';
 import { ESTIMATES, UNITS } from './choices';
 import { type Fault, type Parsed, parseDocument } from './fault';
+import { MOST_FILE_BYTES, MOST_FIXTURES } from './limits';
 import { planSchema } from './plan';
 import { GROUPINGS, SPREADS } from './problem';
 import {
@@ -125,10 +129,6 @@ export function parseHousehold(text: string): Parsed<Household> {
 export function parseHouseholdFile(text: string): Parsed<HouseholdFile> {
   return tooLarge(text) ?? withoutFaults(parseDocument(text, householdFileSchema));
 }
-
-/** The largest file that is read, and the most fixtures that it may hold. */
-export const MOST_FILE_BYTES = 5_000_000;
-export const MOST_FIXTURES = 5000;
 
 function withoutFaults<T extends HouseholdFile>(parsed: Parsed<T>): Parsed<T> {
   if (!parsed.ok) return parsed;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { dayOf, minuteOf } from '../time/local-time';
+import { PRIORITIES } from './choices';
 import { type Fault, type Parsed, parseDocument } from './fault';
 import {
   clockSchema,
@@ -56,7 +57,6 @@ const waitStepSchema = z.strictObject({
 
 const stepSchema = z.discriminatedUnion('mode', [handsStepSchema, waitStepSchema]);
 
-export const PRIORITIES = ['must', 'should', 'could'] as const;
 export const prioritySchema = z.enum(PRIORITIES);
 
 const taskSchema = z.strictObject({

@@ -1,6 +1,7 @@
 import { isFixtureKind } from '../catalogue/fixture-kinds';
-import { type HouseholdCatalogue, type MethodChange, OWN_PREFIX } from '../catalogue/household-catalogue';
+import type { HouseholdCatalogue, MethodChange } from '../catalogue/household-catalogue';
 import type { Method } from '../catalogue/method';
+import { OWN_PREFIX } from '../catalogue/own-prefix';
 import type { Household, Units } from '../formats/household';
 import type { Home } from '../home/room';
 import { isEmptyMark, type Mark, markKey } from '../scope/marks';

@@ -1,5 +1,5 @@
+import { PRIORITIES } from '../formats/choices';
 import type { UnplacedReason } from '../formats/plan';
-import { PRIORITIES } from '../formats/problem';
 import { Board, type Lifted } from './board';
 import { type Cluster, inOrder, loosen } from './clusters';
 import type { Placed } from './metrics';

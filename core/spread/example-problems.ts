@@ -1,5 +1,6 @@
+import { PRIORITIES } from '../formats/choices';
 import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../formats/problem';
-import { GROUPINGS, PRIORITIES, problemFaults, SPREADS } from '../formats/problem';
+import { GROUPINGS, problemFaults, SPREADS } from '../formats/problem';
 import { type DayNumber, dayOf, formatDate, formatMinute, type Minute, midnightOf } from '../time/local-time';
 import { randomFrom } from './random';
 

@@ -6,7 +6,7 @@ import { homeFactsSchema } from '../../core/home/facts';
 import { WAYS_ROUND } from '../../core/home/room';
 import type { Editable } from '../../core/household/change';
 import { EDIT_TABLES, type RowChange, rowsOf } from '../../core/household/rows';
-import { markSchema } from '../../core/scope/marks';
+import { markSchema } from '../../core/scope/mark-schema';
 import type { HouseholdScope } from '../db/scope';
 import { loadFloors } from './home';
 

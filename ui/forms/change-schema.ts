@@ -5,7 +5,7 @@ import { UNITS } from '@/core/formats/choices';
 import { idSchema } from '@/core/formats/scalars';
 import { HEIGHTS, WAYS_ROUND } from '@/core/home/room';
 import type { HouseholdChange } from '@/core/household/change';
-import { markSchema } from '@/core/scope/marks';
+import { markSchema } from '@/core/scope/mark-schema';
 import {
   fixtureFieldsSchema,
   floorFormSchema,

@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { TAGS } from '@/core/catalogue/tags';
-import { ESTIMATES } from '@/core/formats/choices';
+import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
+import { ESTIMATES, PRIORITIES } from '@/core/formats/choices';
 import { GROUPINGS, SPREADS } from '@/core/formats/problem';
 import { dateSchema, idSchema } from '@/core/formats/scalars';
 import {
@@ -184,6 +186,57 @@ export const cleanFormSchema = z
 export const tickFormSchema = z.object({ step: idSchema.max(300) });
 export const idOnlySchema = z.object({ id: idSchema });
 
+const number = (what: string, least: number, most: number) =>
+  z
+    .number({ error: `Please give ${what} as a number.` })
+    .min(least, `At least ${least}, please.`)
+    .max(most, `At most ${most}, please.`);
+
+const whole = (what: string, least: number, most: number) =>
+  number(what, least, most).int('A whole number, please.');
+
+const MOST_MINUTES = 1440;
+const MOST_WAIT = 2880;
+
+/** The numbers of a method that a household can override. */
+export const methodNumbersSchema = z.object({
+  steps: z.record(
+    z.string().max(60),
+    z.strictObject({
+      setUpMinutes: number('the set-up', 0, MOST_MINUTES).optional(),
+      perHour: number('the rate', 0.01, 100_000).optional(),
+      secondsEach: number('the seconds', 0.1, 3600).optional(),
+      minutes: whole('the wait', 1, MOST_WAIT).optional(),
+    }),
+  ),
+  intervalMonths: whole('the months', 1, 60),
+  hardness: whole('the dread', 1, 5),
+  leastAge: whole('the age', 0, 18),
+  priority: z.enum(PRIORITIES),
+});
+
+export const ownMethodSchema = z
+  .object({
+    title: textField('Please say what is done, such as “Wax the piano”.', 120),
+    fixture: z.string().refine(isFixtureKind, 'Please choose what it is for.'),
+    kind: z.enum(Object.keys(WORK_KINDS) as [WorkKind, ...WorkKind[]]),
+    layer: whole('the place in the order', 0, 9),
+    doing: textField('Please say what the work is.', 200),
+    setUpMinutes: number('the set-up', 0, MOST_MINUTES),
+    minutesEach: number('the minutes', 0.5, MOST_MINUTES),
+    waitMinutes: whole('the wait', 0, MOST_WAIT),
+    after: z.string().trim().max(200, 'Please keep it under 200 characters.'),
+    afterMinutes: number('the minutes', 0, MOST_MINUTES),
+    intervalMonths: whole('the months', 1, 60),
+    priority: z.enum(PRIORITIES),
+    how: textField('Please say in a line how it is done.', 400),
+    doneWhen: textField('Please say how one knows that it is done.', 200),
+  })
+  .refine((method) => method.afterMinutes === 0 || method.after !== '', {
+    message: 'Please say what is done after the wait.',
+    path: ['after'],
+  });
+
 /** The forms by name, so that a page can load their schemas when somebody begins to type. */
 export const FORMS = {
   signIn: signInSchema,
@@ -191,6 +244,8 @@ export const FORMS = {
   room: roomFormSchema,
   roomFacts: roomFactsFormSchema,
   homeFacts: homeFactsFormSchema,
+  methodNumbers: methodNumbersSchema,
+  ownMethod: ownMethodSchema,
   floor: floorFormSchema,
   member: memberFormSchema,
   clean: cleanFormSchema,

@@ -5,7 +5,9 @@ import { type CleanTask, handsRange } from '@/core/clean/tasks';
 import type { Room } from '@/core/home/room';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
+import { ViewSwitch } from '../parts/view-switch';
 import { hourRange, hours } from '../parts/words';
+import { HOURS_VIEWS } from './hours-views';
 import { RoomHours } from './room-hours';
 
 /** How long everything takes, room by room, each figure opened to its sum. */
@@ -17,6 +19,7 @@ export function HoursPage({ state, open }: { state: Current; open: string | unde
   const total = handsRange(tasks);
   return (
     <>
+      <ViewSwitch label="Hours" views={HOURS_VIEWS} here="/hours" />
       <PageHead title={`${hours(total.minutes)} of hands-on work`}>
         {hourRange(total)}, four times in five. {offered(state)} Open a room for its jobs, and a job for the
         sum behind it.

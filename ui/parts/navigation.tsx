@@ -13,12 +13,12 @@ import type { ReactNode } from 'react';
 
 /** The parts of the job, in the order in which people do it. */
 const PLACES = [
-  { href: '/aim', name: 'Aim', icon: FlagOutlined },
-  { href: '/walk', name: 'Walk', icon: MeetingRoomOutlined },
-  { href: '/hours', name: 'Hours', icon: HourglassEmptyOutlined },
-  { href: '/people', name: 'People', icon: GroupOutlined },
-  { href: '/spread', name: 'Spread', icon: CalendarViewWeekOutlined },
-  { href: '/day', name: 'Day', icon: AcUnitOutlined },
+  { href: '/aim', name: 'Aim', icon: FlagOutlined, also: [] },
+  { href: '/walk', name: 'Walk', icon: MeetingRoomOutlined, also: [] },
+  { href: '/hours', name: 'Hours', icon: HourglassEmptyOutlined, also: ['/scope'] },
+  { href: '/people', name: 'People', icon: GroupOutlined, also: [] },
+  { href: '/spread', name: 'Spread', icon: CalendarViewWeekOutlined, also: [] },
+  { href: '/day', name: 'Day', icon: AcUnitOutlined, also: [] },
 ] as const;
 
 /** A rail at the left on a wide screen, a bar at the bottom on a phone. */
@@ -49,8 +49,8 @@ export function Navigation({ head, foot }: { head: ReactNode; foot: ReactNode })
       }}
     >
       <Box sx={{ display: { xs: 'none', md: 'block' }, px: 1.5, pt: 1, pb: 2.5 }}>{head}</Box>
-      {PLACES.map(({ href, name, icon: Icon }) => {
-        const here = path === href || path.startsWith(`${href}/`);
+      {PLACES.map(({ href, name, icon: Icon, also }) => {
+        const here = [href, ...also].some((one) => path === one || path.startsWith(`${one}/`));
         return (
           <ButtonBase
             key={href}

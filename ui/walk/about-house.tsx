@@ -9,10 +9,17 @@ import { useOptimistic, useState } from 'react';
 import { UNITS, type Units } from '@/core/formats/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import { WAYS_ROUND, type WayRound } from '@/core/home/room';
+import type { ChangeActions } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 import { useChanges } from '../parts/use-changes';
-import type { AboutHouseProps } from './about-house-later';
 import { BUILT_YEAR_USE, FACT_QUESTIONS, WAY_WORDS } from './fact-words';
+
+export type AboutHouseProps = {
+  readonly facts: HomeFacts;
+  readonly way: WayRound;
+  readonly units: Units;
+  readonly actions: ChangeActions;
+};
 
 const UNIT_WORDS: Record<Units, string> = { metric: 'Metres', us: 'Feet' };
 

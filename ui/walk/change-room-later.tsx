@@ -1,18 +1,11 @@
 'use client';
 import dynamic from 'next/dynamic';
-import type { Room } from '@/core/home/room';
-import type { ChangeActions } from '../parts/change-actions';
 import { UnfoldLater } from '../parts/unfold-later';
+import type { ChangeRoomProps } from './change-room';
 
 const ChangeRoom = dynamic(() => import('./change-room').then((module) => module.ChangeRoom));
 
-export type OtherRoom = Pick<Room, 'id' | 'name'>;
-
-export function ChangeRoomLater(props: {
-  readonly room: Room;
-  readonly others: readonly OtherRoom[];
-  readonly actions: ChangeActions;
-}) {
+export function ChangeRoomLater(props: ChangeRoomProps) {
   return (
     <UnfoldLater title="About the room: size, floor, walls, air">
       {() => <ChangeRoom {...props} />}

@@ -18,11 +18,12 @@ import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
-import type { OtherRoom } from './change-room-later';
 import { VENTILATION_WORDS } from './fact-words';
 import { RoomSizes } from './room-sizes';
 
-type ChangeRoomProps = {
+type OtherRoom = Pick<Room, 'id' | 'name'>;
+
+export type ChangeRoomProps = {
   readonly room: Room;
   readonly others: readonly OtherRoom[];
   readonly actions: ChangeActions;

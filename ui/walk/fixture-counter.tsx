@@ -5,6 +5,7 @@ import Remove from '@mui/icons-material/Remove';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { memo } from 'react';
+import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { type Fixture, MOST_COUNT } from '@/core/home/room';
 import { fixtureName } from './fixture-words';
 import { FROST } from './frost';
@@ -21,6 +22,8 @@ export const FixtureCounter = memo(function FixtureCounter({
   const { count } = fixture;
   const name = fixtureName(fixture);
   const last = count === 1;
+  // There is one ceiling and one floor; they are only thrown off.
+  const countable = !(isFixtureKind(fixture.kind) && FIXTURE_KINDS[fixture.kind].shell);
   return (
     <Box
       role="group"
@@ -36,16 +39,20 @@ export const FixtureCounter = memo(function FixtureCounter({
         >
           {last ? <Close fontSize="small" /> : <Remove fontSize="small" />}
         </IconButton>
-        <Box component="span" sx={{ fontWeight: 650, minWidth: '1.4em', textAlign: 'center' }}>
-          {count}
-        </Box>
-        <IconButton
-          aria-label={`One ${name} more`}
-          disabled={count >= MOST_COUNT}
-          onClick={() => onCount(fixture, count + 1)}
-        >
-          <Add fontSize="small" />
-        </IconButton>
+        {countable && (
+          <>
+            <Box component="span" sx={{ fontWeight: 650, minWidth: '1.4em', textAlign: 'center' }}>
+              {count}
+            </Box>
+            <IconButton
+              aria-label={`One ${name} more`}
+              disabled={count >= MOST_COUNT}
+              onClick={() => onCount(fixture, count + 1)}
+            >
+              <Add fontSize="small" />
+            </IconButton>
+          </>
+        )}
       </Box>
     </Box>
   );

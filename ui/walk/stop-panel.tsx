@@ -26,7 +26,7 @@ export function StopPanel({ stop, onRename, onMove, onAdd, onDrop }: StopPanelPr
     if (!fault && name.trim() !== stop.name) onRename(name.trim());
   };
   return (
-    <Stack component="section" aria-label={`${stop.name}, stop`} spacing={2} sx={{ maxWidth: 560 }}>
+    <Stack component="section" aria-label={`Stop: ${stop.name}`} spacing={2} sx={{ maxWidth: 560 }}>
       <Typography variant="h2">{stop.name}</Typography>
       <TextField
         size="small"

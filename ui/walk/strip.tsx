@@ -204,7 +204,7 @@ function Heads({ stops, selected, onSelect }: HeadsProps) {
           data-head={stop.id}
           data-stop={stop.id}
           aria-pressed={selected === stop.id}
-          aria-label={`${stop.name}, stop`}
+          aria-label={`Stop: ${stop.name}`}
           onClick={() => onSelect(stop.id)}
           sx={{
             fontWeight: 620,

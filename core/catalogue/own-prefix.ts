@@ -1,0 +1,2 @@
+/** Ids of own methods start with this, so that they never meet one that ships. */
+export const OWN_PREFIX = 'own-';

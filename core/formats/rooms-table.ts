@@ -1,0 +1,337 @@
+import Papa from 'papaparse';
+import { FIXTURE_KINDS, type FixtureKindName, isFixtureKind } from '../catalogue/fixture-kinds';
+import { newFixture } from '../home/fixture';
+import {
+  type Fixture,
+  type Floor,
+  type Home,
+  ROOM_KINDS,
+  type Room,
+  type RoomKind,
+  roomSizes,
+  type Stop,
+  USUAL_HEIGHT_M,
+} from '../home/room';
+import { fixtureSchema, roomSchema } from '../home/room-schema';
+import { SURFACES } from '../home/surfaces';
+import { MOST_FIXTURES } from './limits';
+
+/** Rooms and fixtures as a table of comma-separated values, a line a fixture: written for a spreadsheet, read back from one. */
+
+/** One row a column: how a fixture says it. Sizes are in metres whatever the household measures in. */
+const COLUMNS = {
+  floor: ({ floor }) => floor.name,
+  room: ({ room }) => room?.name,
+  room_kind: ({ room }) => room?.kind,
+  room_length_m: ({ room }) => room?.lengthM,
+  room_width_m: ({ room }) => room?.widthM,
+  room_height_m: ({ room }) => room?.heightM,
+  stop: ({ stop }) => stop?.name,
+  all_round: ({ stop }) => stop && yesNo(stop.shell),
+  fixture: ({ fixture }) => fixture?.kind,
+  count: ({ fixture }) => fixture?.count,
+  height: ({ fixture }) => fixture?.height,
+  surface: ({ fixture }) => fixture?.surface,
+  soil: ({ fixture }) => fixture?.soil,
+  fullness: ({ fixture }) => fixture?.fullness,
+  width_m: ({ fixture }) => fixture?.size.widthM,
+  height_m: ({ fixture }) => fixture?.size.heightM,
+  shelf_m: ({ fixture }) => fixture?.size.shelfM,
+  drawers: ({ fixture }) => fixture?.size.drawers,
+  slats: ({ fixture }) => fixture?.size.slats,
+  leave: ({ fixture }) => fixture && yesNo(fixture.leave),
+  last_done: ({ fixture }) => fixture?.lastDone,
+  mend: ({ fixture }) => fixture?.mend,
+  fixture_id: ({ fixture }) => fixture?.id,
+} as const satisfies Record<string, (line: Line) => string | number | undefined>;
+
+type Line = { readonly floor: Floor; readonly room?: Room; readonly stop?: Stop; readonly fixture?: Fixture };
+type Cells = Readonly<Partial<Record<keyof typeof COLUMNS, string>>>;
+
+const NEEDED: readonly (keyof typeof COLUMNS)[] = ['floor', 'room', 'stop', 'fixture'];
+
+function yesNo(value: boolean): string {
+  return value ? 'yes' : 'no';
+}
+
+/** A cell that a spreadsheet would take for a formula gets a quote before it, and loses it again when it is read. */
+const FORMULA = /^[=+\-@\t\r]/;
+const QUOTED_FORMULA = /^'(?=[=+\-@\t\r])/;
+
+/** The table of a home. Rooms and stops that hold nothing have a line of their own. */
+export function writeRoomsTable(home: Home): string {
+  const lines = home.floors.flatMap(linesOf);
+  const rows = lines.map((line) =>
+    Object.values(COLUMNS).map((column) => {
+      const value = column(line);
+      return typeof value === 'string' && FORMULA.test(value) ? `'${value}` : (value ?? '');
+    }),
+  );
+  return Papa.unparse({ fields: Object.keys(COLUMNS), data: rows }, { newline: '\r\n' });
+}
+
+function linesOf(floor: Floor): Line[] {
+  if (floor.rooms.length === 0) return [{ floor }];
+  return floor.rooms.flatMap((room) =>
+    room.stops.length === 0
+      ? [{ floor, room }]
+      : room.stops.flatMap((stop): Line[] =>
+          stop.fixtures.length === 0
+            ? [{ floor, room, stop }]
+            : stop.fixtures.map((fixture) => ({ floor, room, stop, fixture })),
+        ),
+  );
+}
+
+/** A line that cannot be read: its number in the file, and what is wrong with it. */
+export type LineFault = { readonly line: number; readonly what: string };
+
+export type ReadTable = {
+  /** The home with the lines that could be read: known ids are written anew, everything else is added. */
+  readonly home: Home;
+  readonly fixtures: number;
+  readonly faults: readonly LineFault[];
+};
+
+/** Reads a table into a home. Lines that cannot be read are left out and listed; `newId` names what is new. */
+export function readRoomsTable(text: string, home: Home, newId: () => string): ReadTable {
+  const { rows, faults } = parse(text);
+  const reader = new Reader(home, newId);
+  for (const { line, cells } of rows) {
+    const fault = reader.take(cells);
+    if (fault) faults.push({ line, what: fault });
+  }
+  return { home: reader.result(), fixtures: reader.fixtures, faults };
+}
+
+function parse(text: string): { rows: { line: number; cells: Cells }[]; faults: LineFault[] } {
+  const rows: { line: number; cells: Cells }[] = [];
+  const faults: LineFault[] = [];
+  const source = text.replace(/^\uFEFF/, '');
+  let header: string[] | undefined;
+  let line = 1;
+  let read = 0;
+  Papa.parse<string[]>(source, {
+    skipEmptyLines: false,
+    step: ({ data, errors, meta }, parser) => {
+      const at = line;
+      line += (source.slice(read, meta.cursor).match(/\n/g) ?? []).length;
+      read = meta.cursor;
+      if (data.every((cell) => cell.trim() === '')) return;
+      if (!header) {
+        header = data.map((name) => name.trim().toLowerCase());
+        const missing = NEEDED.filter((name) => !header?.includes(name));
+        if (missing.length > 0) {
+          faults.push({
+            line: at,
+            what: `The first line has to name the columns. Missing: ${missing.join(', ')}.`,
+          });
+          parser.abort();
+        }
+        return;
+      }
+      const [error] = errors;
+      if (error) faults.push({ line: at, what: `This line is cut short or quoted wrongly (${error.code}).` });
+      else rows.push({ line: at, cells: cellsOf(header, data) });
+    },
+  });
+  if (!header) faults.push({ line: 1, what: 'The file is empty.' });
+  return { rows, faults };
+}
+
+function cellsOf(header: readonly string[], data: readonly string[]): Cells {
+  return Object.fromEntries(
+    header.map((name, i) => [name, (data[i] ?? '').replace(QUOTED_FORMULA, '').trim()]),
+  ) as Cells;
+}
+
+/** Takes lines in one by one; a line is taken whole or not at all. */
+class Reader {
+  fixtures = 0;
+  private readonly floors: Floor[];
+
+  constructor(
+    private readonly home: Home,
+    private readonly newId: () => string,
+  ) {
+    this.floors = structuredClone(home.floors);
+  }
+
+  result(): Home {
+    return { ...this.home, floors: this.floors };
+  }
+
+  /** What is wrong with the line; undefined when it was taken. */
+  take(cells: Cells): string | undefined {
+    if (!cells.floor) return 'No floor is named.';
+    const floorName = cells.floor.slice(0, 80);
+    if (!cells.room) {
+      this.floor(floorName);
+      return undefined;
+    }
+    const room = this.readRoom(floorName, cells);
+    if (typeof room === 'string') return room;
+    const fixture = cells.fixture ? this.readFixture(cells) : undefined;
+    if (typeof fixture === 'string') return fixture;
+    if (fixture && this.fixtures >= MOST_FIXTURES) return `A home holds at most ${MOST_FIXTURES} fixtures.`;
+    this.place(floorName, room, cells, fixture);
+    return undefined;
+  }
+
+  private floor(name: string): Floor {
+    const known = this.floors.find((floor) => floor.name === name);
+    if (known) return known;
+    const floor: Floor = { id: this.newId(), name, rooms: [] };
+    this.floors.push(floor);
+    return floor;
+  }
+
+  private readRoom(floorName: string, cells: Cells): Room | string {
+    const name = (cells.room ?? '').slice(0, 80);
+    const known = this.floors
+      .find((floor) => floor.name === floorName)
+      ?.rooms.find((room) => room.name === name);
+    const kind = roomKindOf(cells.room_kind) ?? known?.kind;
+    if (cells.room_kind && !kind) return `There is no kind of room "${shown(cells.room_kind)}".`;
+    const [length, width] = roomSizes(kind ?? 'store').middle;
+    const sizes = {
+      lengthM: numberOf(cells.room_length_m) ?? known?.lengthM ?? length,
+      widthM: numberOf(cells.room_width_m) ?? known?.widthM ?? width,
+      heightM: numberOf(cells.room_height_m) ?? known?.heightM ?? USUAL_HEIGHT_M,
+    };
+    const base = known ?? { id: this.newId(), ventilation: 'window' as const, opensTo: [], stops: [] };
+    const room = roomSchema.safeParse({ ...base, name, kind: kind ?? 'store', ...sizes });
+    return room.success ? room.data : sentenceOf(room.error.issues[0], cells);
+  }
+
+  private readFixture(cells: Cells): Fixture | string {
+    const kind = fixtureKindOf(cells.fixture as string);
+    if (!kind) return `The catalogue knows no fixture "${shown(cells.fixture as string)}".`;
+    if (cells.surface && !(SURFACES as readonly string[]).includes(cells.surface))
+      return `The catalogue knows no surface "${shown(cells.surface)}".`;
+    const base = newFixture(cells.fixture_id || this.newId(), kind);
+    const sizes = {
+      widthM: numberOf(cells.width_m),
+      heightM: numberOf(cells.height_m),
+      shelfM: numberOf(cells.shelf_m),
+      drawers: numberOf(cells.drawers),
+      slats: numberOf(cells.slats),
+    };
+    const fixture = fixtureSchema.safeParse({
+      ...base,
+      count: numberOf(cells.count) ?? base.count,
+      height: cells.height?.toLowerCase() || base.height,
+      size: Object.fromEntries(Object.entries(sizes).filter(([, size]) => size !== undefined)),
+      ...(cells.surface && { surface: cells.surface }),
+      soil: cells.soil?.toLowerCase() || base.soil,
+      fullness: cells.fullness?.toLowerCase() || base.fullness,
+      leave: isYes(cells.leave),
+      ...(cells.last_done && { lastDone: cells.last_done }),
+      ...(cells.mend && { mend: cells.mend }),
+    });
+    return fixture.success ? fixture.data : sentenceOf(fixture.error.issues[0], cells);
+  }
+
+  private place(floorName: string, read: Room, cells: Cells, fixture: Fixture | undefined): void {
+    const floor = this.floor(floorName);
+    let room = floor.rooms.find((known) => known.id === read.id);
+    if (room)
+      Object.assign(room, {
+        kind: read.kind,
+        lengthM: read.lengthM,
+        widthM: read.widthM,
+        heightM: read.heightM,
+      });
+    else {
+      room = { ...read, stops: [] };
+      floor.rooms.push(room);
+    }
+    if (!cells.stop && !fixture) return;
+    const stop = this.stop(room, cells);
+    if (fixture) this.put(stop, fixture);
+  }
+
+  private stop(room: Room, cells: Cells): Stop {
+    const shell = isYes(cells.all_round);
+    const name = (cells.stop || (shell ? 'The room itself' : 'Somewhere')).slice(0, 80);
+    const known = room.stops.find((stop) => stop.name === name && stop.shell === shell);
+    if (known) return known;
+    const stop: Stop = { id: this.newId(), name, shell, fixtures: [] };
+    room.stops.push(stop);
+    return stop;
+  }
+
+  /** A fixture that is there already is written anew where it stands, or moves. */
+  private put(stop: Stop, fixture: Fixture): void {
+    this.fixtures += 1;
+    const at = stop.fixtures.findIndex((known) => known.id === fixture.id);
+    if (at >= 0) {
+      stop.fixtures[at] = fixture;
+      return;
+    }
+    const elsewhere = this.stopOf(fixture.id);
+    if (elsewhere) elsewhere.fixtures = elsewhere.fixtures.filter((known) => known.id !== fixture.id);
+    stop.fixtures.push(fixture);
+  }
+
+  private stopOf(fixtureId: string): Stop | undefined {
+    for (const floor of this.floors)
+      for (const room of floor.rooms)
+        for (const stop of room.stops)
+          if (stop.fixtures.some((fixture) => fixture.id === fixtureId)) return stop;
+    return undefined;
+  }
+}
+
+function roomKindOf(text: string | undefined): RoomKind | undefined {
+  return byKeyOrName(ROOM_KINDS, text, (name) => name);
+}
+
+function fixtureKindOf(text: string): FixtureKindName | undefined {
+  if (isFixtureKind(text)) return text;
+  return byKeyOrName(FIXTURE_KINDS, text, (kind) => kind.name);
+}
+
+function byKeyOrName<Key extends string, Row>(
+  rows: Readonly<Record<Key, Row>>,
+  text: string | undefined,
+  name: (row: Row) => string,
+): Key | undefined {
+  const wanted = text?.toLowerCase();
+  return (Object.keys(rows) as Key[]).find(
+    (key) => key === wanted || name(rows[key]).toLowerCase() === wanted,
+  );
+}
+
+/** A number with a point or a comma; undefined where nothing stands; not a number where something else does. */
+function numberOf(text: string | undefined): number | undefined {
+  return text ? Number(text.replace(',', '.')) : undefined;
+}
+
+function isYes(text: string | undefined): boolean {
+  return ['yes', 'true', '1', 'x'].includes((text ?? '').toLowerCase());
+}
+
+/** The name of a column for the key of a value, where they differ. */
+const COLUMN_OF: Readonly<Record<string, keyof typeof COLUMNS>> = {
+  lengthM: 'room_length_m',
+  widthM: 'width_m',
+  heightM: 'height_m',
+  shelfM: 'shelf_m',
+  lastDone: 'last_done',
+};
+
+type Issue = { readonly path: readonly PropertyKey[]; readonly message: string };
+
+function sentenceOf(issue: Issue | undefined, cells: Cells): string {
+  const key = String(issue?.path.at(-1) ?? '');
+  const isRoomSize = issue?.path.length === 1 && ['widthM', 'heightM'].includes(key);
+  const column = (isRoomSize ? `room_${COLUMN_OF[key]}` : (COLUMN_OF[key] ?? key)) as keyof typeof COLUMNS;
+  const cell = cells[column] ?? '';
+  const formula = FORMULA.test(cell) && Number.isNaN(Number(cell)) ? ' A formula is not worked out.' : '';
+  return `"${shown(cell)}" cannot be in the column ${column}.${formula}`;
+}
+
+function shown(text: string): string {
+  return text.length > 40 ? `${text.slice(0, 39)}…` : text;
+}

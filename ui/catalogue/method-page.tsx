@@ -1,0 +1,162 @@
+import Box from '@mui/material/Box';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import type { Dose, Method, MethodStep } from '@/core/catalogue/method';
+import { PRODUCTS } from '@/core/catalogue/products';
+import { TAGS } from '@/core/catalogue/tags';
+import { MACHINE_KINDS, PRODUCT_SCHOOLS, WORK_KINDS } from '@/core/catalogue/work-kinds';
+import type { Current } from '@/core/clean/campaign';
+import { intervalIn } from '@/core/estimate/fact-effects';
+import { unitOf } from '@/core/home/quantities';
+import { shownIn, unitName } from '@/core/home/units';
+import type { ChangeActions } from '../parts/change-actions';
+import { PageHead } from '../parts/page-head';
+import { TextLink } from '../parts/text-link';
+import { amount, count, duration } from '../parts/words';
+import { fixtureKindName, isOwn } from './catalogue-model';
+import { QUANTITY_WORDS, SCHOOL_WORDS } from './catalogue-words';
+import { MethodNumbersLater } from './method-numbers-later';
+import { MethodSwitches } from './method-switches';
+
+/** How one thing is done, how long, with what, how often; and the numbers behind it, to be made one's own. */
+export function MethodPage({
+  state,
+  method,
+  actions,
+}: {
+  state: Current;
+  method: Method;
+  actions: ChangeActions;
+}) {
+  const { catalogue, home, units } = state.household;
+  const months = intervalIn(method, home.facts);
+  const here = state.listed.filter((task) => task.method.id === method.id).length;
+  return (
+    <>
+      <TextLink href="/catalogue">How things are done</TextLink>
+      <PageHead title={method.title}>
+        {fixtureKindName(method.fixture)}. {WORK_KINDS[method.kind]}. Every {count(months, 'month', 'months')}
+        {months !== method.intervalMonths && ` in this house, ${method.intervalMonths} elsewhere`}
+        {method.occasional && ', and only where it is needed'}. {count(here, 'place', 'places')} in this
+        house.
+      </PageHead>
+      <Stack spacing={3} sx={{ maxWidth: 780 }}>
+        <Box>
+          <Typography sx={{ fontSize: '1.1rem' }}>{method.how}</Typography>
+          <Typography sx={{ mt: 0.5 }}>
+            <strong>Done when:</strong> {method.doneWhen}
+          </Typography>
+        </Box>
+        {(method.caution || method.professional) && (
+          <Box sx={{ borderInlineStart: '4px solid var(--mui-palette-thaw-sun)', pl: 2 }}>
+            {method.caution && <Typography>{method.caution}</Typography>}
+            {method.professional && <Typography>{method.professional}</Typography>}
+            <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
+              Usual cautions. The label and the maker come first; local rules and licensed trades decide.
+            </Typography>
+          </Box>
+        )}
+        <Section title="Steps">
+          <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+            {method.steps.map((step) => (
+              <Box component="li" key={step.key} sx={{ mb: 1 }}>
+                {step.title}
+                <Box sx={{ fontSize: '0.92rem', color: 'text.secondary' }}>{stepWords(step, units)}</Box>
+              </Box>
+            ))}
+          </Box>
+        </Section>
+        <Section title="With what">
+          {method.tools.length > 0 && <Typography>{method.tools.join(', ')}.</Typography>}
+          <Products method={method} />
+        </Section>
+        <Limits method={method} />
+        <MethodSwitches
+          id={method.id}
+          off={catalogue.off.includes(method.id)}
+          changed={catalogue.changed[method.id] !== undefined}
+          own={isOwn(method)}
+          edits={state.edits}
+          actions={actions}
+        />
+        <MethodNumbersLater method={method} actions={actions} />
+      </Stack>
+    </>
+  );
+}
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box component="section" aria-label={title}>
+      <Typography variant="h3" component="h2" sx={{ mb: 0.75 }}>
+        {title}
+      </Typography>
+      {children}
+    </Box>
+  );
+}
+
+function stepWords(step: MethodStep, units: Current['household']['units']): string {
+  const machine = step.machine ? `, ${MACHINE_KINDS[step.machine].toLowerCase()}` : '';
+  if (step.mode === 'wait')
+    return `A wait of ${duration(step.minutes)} (${step.low} to ${step.high} min)${machine}${step.closesRoom ? '; nobody in the room' : ''}`;
+  const parts = [
+    step.setUpMinutes > 0 && `${amount(step.setUpMinutes)} min to set up`,
+    step.rate && `${rateWords(step.rate, units)} an hour`,
+    step.belongings &&
+      `${amount(step.belongings.secondsEach)} s for each thing, ${amount(step.belongings.thingsPerUnit)} things ${perUnit(step.belongings.quantity)} when it is full`,
+    step.crew > 1 && `${step.crew} people`,
+    step.tags.length > 0 && step.tags.map((tag) => TAGS[tag]).join(', '),
+  ].filter(Boolean);
+  return `${parts.join('; ')}${machine}`;
+}
+
+type Quantity = keyof typeof QUANTITY_WORDS;
+
+function rateWords(
+  { quantity, perHour }: { quantity: Quantity; perHour: number },
+  units: 'metric' | 'us',
+): string {
+  const unit = unitOf(quantity);
+  const words = units === 'metric' || unit === '' ? QUANTITY_WORDS[quantity] : unitName(units, unit);
+  return `${amount(shownIn(units, unit, perHour))} ${words}`;
+}
+
+function perUnit(quantity: Quantity): string {
+  return quantity === 'each' ? 'each' : `for one of ${QUANTITY_WORDS[quantity]}`;
+}
+
+function Products({ method }: { method: Method }) {
+  const schools = PRODUCT_SCHOOLS.filter((school) => (method.products[school] ?? []).length > 0);
+  if (schools.length === 0) return <Typography>No product: dry, or water alone.</Typography>;
+  return (
+    <Box component="dl" sx={{ m: 0, mt: 0.5 }}>
+      {schools.map((school) => (
+        <Box key={school} sx={{ display: 'flex', gap: 1.5 }}>
+          <Box component="dt" sx={{ minWidth: 130, color: 'text.secondary' }}>
+            {SCHOOL_WORDS[school]}
+          </Box>
+          <Box component="dd" sx={{ m: 0 }}>
+            {(method.products[school] ?? []).map(doseWords).join('; ')}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+function doseWords({ product, amount: dose, unit, inMl }: Dose): string {
+  return `${PRODUCTS[product].toLowerCase()}, ${dose} ${unit}${inMl ? ` in ${amount(inMl / 1000)} l` : ''}`;
+}
+
+function Limits({ method }: { method: Method }) {
+  const lines = [
+    method.surfaces && `Only for ${method.surfaces.join(', ')}.`,
+    method.notOn.length > 0 && `Never on ${method.notOn.join(', ')}.`,
+    method.needs.includes('dry') && 'On a dry day.',
+    method.needs.includes('daylight') && 'By daylight.',
+    method.leastAge > 0 && `From about ${method.leastAge} years of age.`,
+  ].filter(Boolean);
+  return lines.length > 0 ? <Typography>{lines.join(' ')}</Typography> : null;
+}

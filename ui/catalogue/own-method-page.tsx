@@ -1,0 +1,116 @@
+'use client';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { FIXTURE_KINDS, searchFixtureKinds } from '@/core/catalogue/fixture-kinds';
+import { WORK_KINDS } from '@/core/catalogue/work-kinds';
+import { PRIORITIES } from '@/core/formats/choices';
+import { Field } from '../forms/field';
+import { useActionForm } from '../forms/use-action-form';
+import type { ChangeActions } from '../parts/change-actions';
+import { newId } from '../parts/new-id';
+import { PageHead } from '../parts/page-head';
+import { Sentence } from '../parts/sentence';
+import { TextLink } from '../parts/text-link';
+import { PRIORITY_WORDS } from '../scope/scope-words';
+import { ownMethod } from './own-method';
+
+/** Where in the order from the ceiling to the floor it comes. */
+const LAYER_WORDS = [
+  [0, 'first, at the ceiling'],
+  [2, 'high up'],
+  [4, 'at hand height'],
+  [6, 'low down'],
+  [7, 'just before the floor'],
+  [9, 'last, the floor itself'],
+] as const;
+
+const KINDS = searchFixtureKinds('').map((kind) => [kind, FIXTURE_KINDS[kind].name] as const);
+
+/** A method of one's own: what it is for, its hands-on work, a wait in the middle where there is one. */
+export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'change'> }) {
+  const router = useRouter();
+  const [id] = useState(newId);
+  const { form, submit, sentence } = useActionForm(
+    'ownMethod',
+    {
+      title: '',
+      fixture: 'something-else',
+      kind: 'furniture',
+      layer: 4,
+      doing: '',
+      setUpMinutes: 2,
+      minutesEach: 10,
+      waitMinutes: 0,
+      after: '',
+      afterMinutes: 0,
+      intervalMonths: 12,
+      priority: 'should',
+      how: '',
+      doneWhen: '',
+    },
+    (values) => actions.change({ id, change: { do: 'put-method', method: ownMethod(id, values) } }),
+    () => router.push(`/catalogue/${ownMethod(id, form.getValues()).id}`),
+  );
+  const select = (options: readonly (readonly [string | number, string])[]) =>
+    options.map(([value, words]) => (
+      <option key={value} value={value}>
+        {words}
+      </option>
+    ));
+  const native = { select: { native: true } };
+  return (
+    <>
+      <TextLink href="/catalogue">How things are done</TextLink>
+      <PageHead title="A method of your own">
+        It is estimated, ordered and planned like every other, wherever such a thing stands in the house.
+      </PageHead>
+      <Stack
+        component="form"
+        noValidate
+        onSubmit={submit}
+        spacing={2}
+        aria-label="A method of your own"
+        sx={{ maxWidth: 640 }}
+      >
+        <Sentence>{sentence}</Sentence>
+        <Field form={form} name="title" label="What is done" placeholder="Wax the piano" />
+        <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+          <Field form={form} name="fixture" label="For every" select slotProps={native}>
+            {select(KINDS)}
+          </Field>
+          <Field form={form} name="kind" label="Kind of work" select slotProps={native}>
+            {select(Object.entries(WORK_KINDS))}
+          </Field>
+          <Field form={form} name="layer" label="In the order" select number slotProps={native}>
+            {select(LAYER_WORDS)}
+          </Field>
+        </Stack>
+        <Field form={form} name="doing" label="The work itself" placeholder="Thin, with the grain" />
+        <Stack direction="row" spacing={1.5}>
+          <Field form={form} name="setUpMinutes" label="Set-up, min" number />
+          <Field form={form} name="minutesEach" label="Minutes for each" number />
+          <Field form={form} name="waitMinutes" label="Then a wait, min" number hint="0 for none" />
+        </Stack>
+        <Stack direction="row" spacing={1.5}>
+          <Field form={form} name="after" label="After the wait" placeholder="Buff" fullWidth />
+          <Field form={form} name="afterMinutes" label="Minutes" number />
+        </Stack>
+        <Stack direction="row" spacing={1.5}>
+          <Field form={form} name="intervalMonths" label="Every … months" number />
+          <Field form={form} name="priority" label="Priority" select slotProps={native}>
+            {select(PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]] as const))}
+          </Field>
+        </Stack>
+        <Field form={form} name="how" label="How to do it, in a line" multiline />
+        <Field form={form} name="doneWhen" label="How one knows that it is done" />
+        <Stack direction="row">
+          <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
+            Keep this method
+          </Button>
+        </Stack>
+      </Stack>
+    </>
+  );
+}

@@ -1,0 +1,39 @@
+import Box from '@mui/material/Box';
+import { hours } from '../parts/words';
+
+/** Hours needed against hours offered: the needed ones as ice, the offered ones as the water that could melt it. */
+export function HoursBalance({ needed, offered }: { needed: number; offered: number | undefined }) {
+  if (offered === undefined) return null;
+  const most = Math.max(needed, offered, 1);
+  const gap = offered - needed;
+  return (
+    <Box sx={{ maxWidth: 720, mb: 2 }}>
+      <Box aria-hidden sx={{ position: 'relative', height: 22 }}>
+        <Bar share={offered / most} height={22} color="var(--mui-palette-thaw-waterSoft)" />
+        <Bar share={needed / most} height={12} color="var(--mui-palette-thaw-water)" />
+      </Box>
+      <Box role="status" sx={{ mt: 0.5 }}>
+        {hours(needed)} needed, {hours(offered)} offered until the finish line:{' '}
+        <strong>{gap >= 0 ? `${hours(gap)} to spare` : `${hours(-gap)} too few`}</strong>.
+      </Box>
+    </Box>
+  );
+}
+
+function Bar({ share, height, color }: { share: number; height: number; color: string }) {
+  return (
+    <Box
+      sx={{
+        position: 'absolute',
+        insetInlineStart: 0,
+        top: `calc(50% - ${height / 2}px)`,
+        height,
+        width: `${share * 100}%`,
+        bgcolor: color,
+        borderRadius: '0 11px 11px 0',
+        transition: 'width 200ms',
+        '@media (prefers-reduced-motion: reduce)': { transition: 'none' },
+      }}
+    />
+  );
+}

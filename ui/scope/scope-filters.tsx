@@ -1,0 +1,94 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useMemo } from 'react';
+import { WORK_KINDS } from '@/core/catalogue/work-kinds';
+import { count } from '../parts/words';
+import { type Filters, NO_FILTERS, type ScopeScreen } from './scope-model';
+
+const SCOPE_WORDS: Record<Exclude<Filters['scope'], ''>, string> = {
+  in: 'In',
+  out: 'Out',
+  due: 'Due, or nobody knows',
+  matters: 'Matters most',
+  dreaded: 'Dreaded',
+};
+
+type ScopeFiltersProps = {
+  readonly screen: ScopeScreen;
+  readonly filters: Filters;
+  readonly onChange: (filters: Filters) => void;
+  readonly shown: number;
+};
+
+export function ScopeFilters({ screen, filters, onChange, shown }: ScopeFiltersProps) {
+  const products = useMemo(
+    () => [...new Set(screen.rows.flatMap((row) => row.products))].sort((a, b) => a.localeCompare(b)),
+    [screen.rows],
+  );
+  const set = (name: keyof Filters) => (value: string) => onChange({ ...filters, [name]: value });
+  const same = (list: readonly string[]) => list.map((name) => [name, name] as const);
+  return (
+    <Box
+      role="search"
+      aria-label="The list"
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1.5 }}
+    >
+      <TextField
+        size="small"
+        label="Find a job"
+        value={filters.text}
+        onChange={(event) => set('text')(event.target.value)}
+        sx={{ width: { xs: '100%', sm: 190 } }}
+      />
+      <Filter
+        label="Room"
+        value={filters.room}
+        options={screen.rooms.map(({ id, name }) => [id, name])}
+        onChange={set('room')}
+      />
+      <Filter label="Kind" value={filters.kind} options={Object.entries(WORK_KINDS)} onChange={set('kind')} />
+      <Filter
+        label="Scope"
+        value={filters.scope}
+        options={Object.entries(SCOPE_WORDS)}
+        onChange={set('scope')}
+      />
+      <Filter label="Who can" value={filters.person} options={same(screen.people)} onChange={set('person')} />
+      <Filter label="Product" value={filters.product} options={same(products)} onChange={set('product')} />
+      <Box role="status" sx={{ color: 'text.secondary' }}>
+        {count(shown, 'job', 'jobs')} shown
+      </Box>
+      {filters !== NO_FILTERS && <Button onClick={() => onChange(NO_FILTERS)}>Show all</Button>}
+    </Box>
+  );
+}
+
+type FilterProps = {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly (readonly [value: string, words: string])[];
+  readonly onChange: (value: string) => void;
+};
+
+function Filter({ label, value, options, onChange }: FilterProps) {
+  return (
+    <TextField
+      select
+      size="small"
+      label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+      sx={{ flex: { xs: '1 1 40%', sm: '0 1 150px' } }}
+    >
+      <option value="">all</option>
+      {options.map(([option, words]) => (
+        <option key={option} value={option}>
+          {words}
+        </option>
+      ))}
+    </TextField>
+  );
+}

@@ -1,0 +1,79 @@
+'use client';
+import Box from '@mui/material/Box';
+import { useDeferredValue, useMemo, useOptimistic, useState } from 'react';
+import type { Mark } from '@/core/scope/marks';
+import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { PageHead } from '../parts/page-head';
+import { Sentence } from '../parts/sentence';
+import { UndoButtons } from '../parts/undo-buttons';
+import { useChanges } from '../parts/use-changes';
+import { count, hours } from '../parts/words';
+import { BulkBar } from './bulk-bar';
+import { HoursBalance } from './hours-balance';
+import { ScopeFilters } from './scope-filters';
+import { filtered, marksFor, NO_FILTERS, neededMinutes, rowsAfter, type ScopeScreen } from './scope-model';
+import { ScopeTable } from './scope-table';
+
+type ScopeListProps = {
+  readonly screen: ScopeScreen;
+  readonly edits: EditWords;
+  readonly actions: ChangeActions;
+};
+
+/** The whole list: filtered, sorted, taken in and left out one by one or many at a time, with the hours live above it. */
+export function ScopeList({ screen, edits, actions }: ScopeListProps) {
+  const [rows, show] = useOptimistic(screen.rows, rowsAfter);
+  const [filters, setFilters] = useState(NO_FILTERS);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const changes = useChanges(actions);
+  const settled = useDeferredValue(filters);
+  const shown = useMemo(() => filtered(rows, settled, screen.today), [rows, settled, screen.today]);
+  const needed = neededMinutes(rows);
+  const mark = (marks: Mark[]) => changes.send({ do: 'mark', marks }, 'Kept.', () => show(marks));
+  const picked = shown.filter((row) => chosen.has(row.id));
+  const targets = [...chosen].map((target) => ({ on: 'task', target }) as const);
+  return (
+    <>
+      <PageHead
+        title={`${hours(needed)} to do`}
+        actions={
+          <Box role="toolbar" aria-label="Changes" sx={{ display: 'flex' }}>
+            <UndoButtons edits={edits} changes={changes} />
+          </Box>
+        }
+      >
+        {count(rows.filter((row) => row.in).length, 'job', 'jobs')} in, {rows.filter((row) => !row.in).length}{' '}
+        out. What the weekly round covers, what was redone lately and what is not worth it can stay out.
+      </PageHead>
+      <HoursBalance needed={needed} offered={screen.offered} />
+      <Sentence>{changes.sentence}</Sentence>
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
+      <ScopeFilters screen={screen} filters={filters} onChange={setFilters} shown={shown.length} />
+      <BulkBar
+        filters={filters}
+        screen={screen}
+        picked={picked}
+        onSay={(says, whole) => {
+          mark(marksFor(whole ? [whole] : targets, screen.marks, says));
+          if (!whole) setChosen(new Set());
+        }}
+      />
+      <ScopeTable
+        rows={shown}
+        today={screen.today}
+        chosen={chosen}
+        onChoose={setChosen}
+        onTake={(row, taken) =>
+          mark(
+            marksFor([{ on: 'task', target: row.id }], screen.marks, {
+              in: taken,
+              reason: taken ? undefined : 'not-worth-it',
+            }),
+          )
+        }
+      />
+    </>
+  );
+}

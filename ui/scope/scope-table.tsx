@@ -1,0 +1,252 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import Checkbox from '@mui/material/Checkbox';
+import {
+  type ColumnDef,
+  createColumnHelper,
+  getCoreRowModel,
+  getSortedRowModel,
+  type Header,
+  type SortingState,
+  useReactTable,
+} from '@tanstack/react-table';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { memo, useMemo, useRef, useState } from 'react';
+import { TextLink } from '../parts/text-link';
+import { useStableEvents } from '../parts/use-stable-events';
+import { duration, shortDate } from '../parts/words';
+import { kindName, type ScopeRow } from './scope-model';
+import { PRIORITY_WORDS, scopeWords } from './scope-words';
+
+type ScopeTableProps = {
+  readonly rows: readonly ScopeRow[];
+  readonly today: string;
+  readonly chosen: ReadonlySet<string>;
+  readonly onChoose: (chosen: ReadonlySet<string>) => void;
+  readonly onTake: (row: ScopeRow, taken: boolean) => void;
+};
+
+const column = createColumnHelper<ScopeRow>();
+
+const PRIORITY_ORDER = ['must', 'should', 'could'];
+
+/** What can be sorted by; drawn by the line itself. */
+const COLUMNS = [
+  column.accessor('title', { header: 'Job', sortingFn: 'alphanumeric' }),
+  column.accessor('room', { header: 'Room', sortingFn: 'alphanumeric' }),
+  column.accessor((row) => kindName(row.kind), { id: 'kind', header: 'Kind', sortingFn: 'alphanumeric' }),
+  column.accessor('layer', { header: 'Layer' }),
+  column.accessor('minutes', { header: 'Hands-on', sortDescFirst: true }),
+  column.accessor('due', { header: 'Due', sortUndefined: 'last' }),
+  column.accessor((row) => PRIORITY_ORDER.indexOf(row.priority), { id: 'priority', header: 'Priority' }),
+  column.accessor((row) => (row.in ? 0 : 1), { id: 'in', header: 'Scope' }),
+] as ColumnDef<ScopeRow>[];
+
+const GRID = {
+  display: 'grid',
+  gridTemplateColumns: {
+    xs: '44px 1fr 76px',
+    md: '44px minmax(200px, 2.2fr) minmax(110px, 1fr) minmax(110px, 1fr) 56px 84px 84px 76px minmax(150px, 1.2fr)',
+  },
+  columnGap: 1,
+  alignItems: 'center',
+} as const;
+
+const ROW_PX = 64;
+
+/** The list as lines; only those in sight are in the page. */
+export function ScopeTable({ rows, today, chosen, onChoose, onTake }: ScopeTableProps) {
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const data = useMemo(() => [...rows], [rows]);
+  const table = useReactTable({
+    data,
+    columns: COLUMNS,
+    state: { sorting },
+    onSortingChange: setSorting,
+    getRowId: (row) => row.id,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  const sorted = table.getRowModel().rows;
+  const box = useRef<HTMLDivElement>(null);
+  const virtual = useVirtualizer({
+    count: sorted.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW_PX,
+    overscan: 8,
+    initialRect: { width: 1000, height: 640 },
+  });
+  const { toggle, take } = useStableEvents({
+    toggle: (id: string) => {
+      const next = new Set(chosen);
+      if (!next.delete(id)) next.add(id);
+      onChoose(next);
+    },
+    take: onTake,
+  });
+  const all = rows.length > 0 && rows.every((row) => chosen.has(row.id));
+  return (
+    <Box
+      ref={box}
+      role="table"
+      aria-label="Jobs"
+      aria-rowcount={sorted.length + 1}
+      sx={{
+        height: 'min(72dvh, 760px)',
+        minHeight: 320,
+        overflow: 'auto',
+        borderTop: '2px solid',
+        borderColor: 'text.primary',
+      }}
+    >
+      <Box
+        role="row"
+        aria-rowindex={1}
+        sx={{ ...GRID, position: 'sticky', top: 0, zIndex: 2, bgcolor: 'background.default', minHeight: 46 }}
+      >
+        <Box role="columnheader">
+          <Checkbox
+            checked={all}
+            indeterminate={!all && rows.some((row) => chosen.has(row.id))}
+            onChange={() => onChoose(all ? new Set() : new Set(rows.map((row) => row.id)))}
+            slotProps={{ input: { 'aria-label': 'Choose all that are shown' } }}
+          />
+        </Box>
+        {table.getFlatHeaders().map((header) => (
+          <Head key={header.id} header={header} />
+        ))}
+      </Box>
+      <Box role="rowgroup" sx={{ position: 'relative', height: virtual.getTotalSize() }}>
+        {virtual.getVirtualItems().map((item) => {
+          const row = sorted[item.index]?.original as ScopeRow;
+          return (
+            <Box
+              key={row.id}
+              role="row"
+              aria-rowindex={item.index + 2}
+              sx={{
+                ...GRID,
+                position: 'absolute',
+                insetInline: 0,
+                top: 0,
+                height: ROW_PX,
+                borderBottom: '1px solid',
+                borderColor: 'divider',
+              }}
+              style={{ transform: `translateY(${item.start}px)` }}
+            >
+              <Cells row={row} today={today} chosen={chosen.has(row.id)} onToggle={toggle} onTake={take} />
+            </Box>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+/** On a narrow screen the other columns are part of the job's own line. */
+const ON_PHONE = ['title', 'in'];
+
+const SORT_WORDS = { asc: 'ascending', desc: 'descending' } as const;
+
+function Head({ header }: { header: Header<ScopeRow, unknown> }) {
+  const sorted = header.column.getIsSorted();
+  return (
+    <Box
+      role="columnheader"
+      aria-sort={sorted ? SORT_WORDS[sorted] : 'none'}
+      sx={{ display: { xs: ON_PHONE.includes(header.id) ? 'block' : 'none', md: 'block' } }}
+    >
+      <ButtonBase
+        onClick={header.column.getToggleSortingHandler()}
+        sx={{
+          minHeight: 44,
+          fontSize: '0.9rem',
+          fontWeight: sorted ? 680 : 500,
+          color: sorted ? 'text.primary' : 'text.secondary',
+        }}
+      >
+        {String(header.column.columnDef.header)}
+        <span aria-hidden>{sorted === 'asc' ? ' ↑' : sorted === 'desc' ? ' ↓' : ''}</span>
+      </ButtonBase>
+    </Box>
+  );
+}
+
+type CellsProps = {
+  readonly row: ScopeRow;
+  readonly today: string;
+  readonly chosen: boolean;
+  readonly onToggle: (id: string) => void;
+  readonly onTake: (row: ScopeRow, taken: boolean) => void;
+};
+
+const WIDE = { display: { xs: 'none', md: 'block' } } as const;
+
+const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: CellsProps) {
+  const scope = scopeWords({ ...row, reason: row.reason as NonNullable<ScopeRow['reason']>, hardness: 0 });
+  return (
+    <>
+      <Box role="cell">
+        <Checkbox
+          checked={chosen}
+          onChange={() => onToggle(row.id)}
+          slotProps={{ input: { 'aria-label': `Choose ${row.title}, ${row.room}` } }}
+        />
+      </Box>
+      <Box role="cell" sx={{ minWidth: 0, color: row.in ? 'text.primary' : 'text.secondary' }}>
+        <Box sx={{ ...CLIP, fontWeight: 520, textDecoration: row.in ? 'none' : 'line-through' }}>
+          {row.title}
+        </Box>
+        <Box sx={{ ...CLIP, fontSize: '0.85rem', color: 'text.secondary' }}>
+          {row.where}
+          <Box component="span" sx={{ display: { md: 'none' } }}>
+            , {row.room}, {duration(row.minutes)}
+          </Box>
+          {row.matters && ', matters most'}
+          {row.dreaded && ', dreaded'}
+        </Box>
+      </Box>
+      <Box role="cell" sx={{ ...WIDE, ...CLIP }}>
+        <TextLink href={`/walk/${encodeURIComponent(row.roomId)}`}>{row.room}</TextLink>
+      </Box>
+      <Box role="cell" sx={{ ...WIDE, fontSize: '0.9rem', lineHeight: 1.2 }}>
+        {kindName(row.kind)}
+      </Box>
+      <Box role="cell" sx={WIDE}>
+        {row.layer}
+      </Box>
+      <Box role="cell" sx={WIDE}>
+        {duration(row.minutes)}
+      </Box>
+      <Box
+        role="cell"
+        sx={{ ...WIDE, color: row.due && row.due > today ? 'text.secondary' : 'text.primary' }}
+      >
+        {row.due ? shortDate(row.due).slice(4) : '–'}
+      </Box>
+      <Box role="cell" sx={WIDE}>
+        {PRIORITY_WORDS[row.priority]}
+      </Box>
+      <Box role="cell" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, minWidth: 0 }}>
+        <Button
+          size="small"
+          variant={row.in ? 'text' : 'outlined'}
+          color={row.in ? 'inherit' : 'primary'}
+          onClick={() => onTake(row, !row.in)}
+          aria-label={`${row.in ? 'Leave out' : 'Take in'} ${row.title}, ${row.room}`}
+          sx={{ minHeight: 44, flexShrink: 0 }}
+        >
+          {row.in ? 'Leave out' : 'Take in'}
+        </Button>
+        <Box sx={{ ...WIDE, fontSize: '0.82rem', lineHeight: 1.15, color: 'text.secondary', minWidth: 0 }}>
+          {row.in ? '' : scope.replace(/^out: /, '')}
+        </Box>
+      </Box>
+    </>
+  );
+});
+
+const CLIP = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
