@@ -3,7 +3,20 @@ import { describe, expect, it } from 'vitest';
 import { type Browser, DESKTOP, Key, PHONE } from './support/browser';
 import { enterDemo, visit } from './support/visit';
 
-const PAGES = ['/aim', '/walk', '/walk/bedroom', '/hours', '/people', '/spread', '/day'];
+const PAGES = [
+  '/aim',
+  '/walk',
+  '/walk/bedroom',
+  '/hours',
+  '/scope',
+  '/catalogue',
+  '/catalogue/oven-paste',
+  '/catalogue/new',
+  '/files',
+  '/people',
+  '/spread',
+  '/day',
+];
 
 async function findings(browser: Browser): Promise<string[]> {
   const { violations } = await new AxeBuilder(browser.driver).setLegacyMode(true).analyze();
@@ -50,6 +63,24 @@ describe('everybody can use it', () => {
       await browser.press('button', 'Add something at Bed');
       await browser.field('What stands at “Bed”?');
       expect(await findings(browser), 'adding').toEqual([]);
+      await browser.press('button', 'Count');
+      await browser.find('button', 'Throw off Mirror');
+      expect(await findings(browser), 'counting').toEqual([]);
+      await browser.press('opener', /^About the room/);
+      await browser.find('button', 'Copy this room');
+      expect(await findings(browser), 'about the room').toEqual([]);
+      await browser.goTo('/walk');
+      await browser.press('opener', /^About the house/);
+      await browser.find('checkbox', 'Hard water');
+      expect(await findings(browser), 'about the house').toEqual([]);
+      await browser.goTo('/catalogue/oven-paste');
+      await browser.press('opener', 'Your own numbers');
+      await browser.find('button', 'Keep these numbers');
+      expect(await findings(browser), 'numbers of a method').toEqual([]);
+      await browser.goTo('/scope');
+      await browser.choose('Room', 'Loft');
+      await browser.find('button', 'Take in');
+      expect(await findings(browser), 'the scope of a room').toEqual([]);
       await browser.goTo('/people');
       await browser.press('opener', /^Change Ines/);
       expect(await findings(browser), 'a person').toEqual([]);
@@ -97,13 +128,21 @@ describe('everybody can use it', () => {
         );
         expect(wide, page).toBeLessThanOrEqual(0);
       }
-      await browser.goTo('/day');
-      await browser.find('button', 'Done');
-      const small = await browser.run<string[]>(`
+      const smallTargets = () =>
+        browser.run<string[]>(`
         return [...document.querySelectorAll('button, nav a')]
           .filter((e) => e.checkVisibility() && (e.offsetHeight < 44 || e.offsetWidth < 44))
           .map((e) => e.textContent + ' ' + e.offsetWidth + '×' + e.offsetHeight);`);
-      expect(small).toEqual([]);
+      await browser.goTo('/day');
+      await browser.find('button', 'Done');
+      expect(await smallTargets(), 'the day').toEqual([]);
+      await browser.goTo('/walk/bedroom');
+      await browser.press('button', /^Wardrobe/);
+      await browser.find('region', /^Wardrobe at/);
+      expect(await smallTargets(), 'the walk').toEqual([]);
+      await browser.press('button', 'Count');
+      await browser.find('button', 'Throw off Mirror');
+      expect(await smallTargets(), 'counting').toEqual([]);
     }, PHONE);
   });
 

@@ -8,6 +8,7 @@ import { current } from '@/server/current';
 import { IceMark } from '@/ui/parts/ice-mark';
 import { Navigation } from '@/ui/parts/navigation';
 import { SchemeChoice } from '@/ui/parts/scheme-choice';
+import { TextLink } from '@/ui/parts/text-link';
 import { UnitsProvider } from '@/ui/parts/units';
 
 export default async function HouseholdLayout({ children }: { children: ReactNode }) {
@@ -53,6 +54,14 @@ function Account({ name }: { name: string }) {
       <Typography variant="body2" sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>
         {name}
       </Typography>
+      <Stack component="nav" aria-label="More" spacing={0.5} sx={{ alignItems: 'flex-start' }}>
+        <TextLink href="/catalogue" sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}>
+          How things are done
+        </TextLink>
+        <TextLink href="/files" sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}>
+          In and out
+        </TextLink>
+      </Stack>
       <SchemeChoice />
       <form action={signOut}>
         <Button type="submit" size="small" color="inherit" sx={{ px: 0 }}>

@@ -27,6 +27,9 @@ export class Browser {
     private readonly profile: string,
   ) {}
 
+  /** Presses and keys so far, as a person would count them. */
+  presses = 0;
+
   static async open(base: string, size: Size = DESKTOP): Promise<Browser> {
     const profile = mkdtempSync(join(tmpdir(), 'early-thaw-chrome-'));
     const options = new Options();
@@ -131,6 +134,7 @@ export class Browser {
   }
 
   async press(role: string, name: string | RegExp): Promise<void> {
+    this.presses += 1;
     await this.retry(async () => {
       const element = await this.find(role, name);
       await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
@@ -140,6 +144,7 @@ export class Browser {
 
   /** Types into a labelled field, in place of what is there. */
   async type(label: string | RegExp, text: string): Promise<void> {
+    this.presses += text.length + 1;
     await this.retry(async () => {
       const field = await this.field(label);
       await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
@@ -159,6 +164,7 @@ export class Browser {
   }
 
   async choose(label: string | RegExp, option: string): Promise<void> {
+    this.presses += 2;
     const field = await this.find('combobox', label);
     await field.findElement(By.xpath(`./option[normalize-space(.)=${JSON.stringify(option)}]`)).click();
   }
@@ -178,6 +184,7 @@ export class Browser {
   }
 
   async keys(...keys: string[]): Promise<void> {
+    this.presses += keys.join('').length;
     await this.driver
       .actions()
       .sendKeys(...keys)
@@ -204,6 +211,24 @@ export class Browser {
       async () => (await this.run<string>(script)).includes(words),
       `the word that it is kept: ${words}`,
     );
+  }
+
+  /** Drags an element by its middle onto another. */
+  async drag(from: WebElement, to: WebElement): Promise<void> {
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', from);
+    await this.driver
+      .actions({ async: true })
+      .move({ origin: from })
+      .press()
+      .move({ origin: from, x: 12, y: 12 })
+      .move({ origin: to, duration: 150 })
+      .release()
+      .perform();
+  }
+
+  /** Holds a key down while others are pressed. */
+  async chord(held: string, key: string): Promise<void> {
+    await this.driver.actions().keyDown(held).sendKeys(key).keyUp(held).perform();
   }
 
   async reload(): Promise<void> {
@@ -269,7 +294,8 @@ const SELECTORS: Readonly<Record<string, string>> = {
   combobox: 'select, [role=combobox]',
   region: 'section, [role=region]',
   image: '[role=img]',
-  row: 'tr',
+  row: 'tr, [role=row]',
+  columnheader: 'th, [role=columnheader]',
 };
 
 /** Visible elements that could have the name, by what is written on them. */

@@ -68,7 +68,7 @@ export function MethodPage({
           </Box>
         </Section>
         <Section title="With what">
-          {method.tools.length > 0 && <Typography>{method.tools.join(', ')}.</Typography>}
+          {method.tools.length > 0 && <Typography>Tools: {method.tools.join(', ')}.</Typography>}
           <Products method={method} />
         </Section>
         <Limits method={method} />

@@ -47,8 +47,8 @@ const COLUMNS = [
 const GRID = {
   display: 'grid',
   gridTemplateColumns: {
-    xs: '44px 1fr 76px',
-    md: '44px minmax(200px, 2.2fr) minmax(110px, 1fr) minmax(110px, 1fr) 56px 84px 84px 76px minmax(150px, 1.2fr)',
+    xs: '44px 1fr 92px',
+    md: '44px minmax(220px, 3fr) minmax(110px, 1fr) minmax(110px, 1fr) 56px 84px 84px 76px minmax(150px, 1.2fr)',
   },
   columnGap: 1,
   alignItems: 'center',

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
-import { useOptimistic, useRef, useState } from 'react';
+import { useEffect, useOptimistic, useRef, useState } from 'react';
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
 import { newFixture } from '@/core/home/fixture';
 import type { Fixture, Height, Room, Stop } from '@/core/home/room';
@@ -54,10 +54,6 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   const stops = openStops(room, around.way);
   const make = (change: HomeChange, words?: string) => changes.send(change, words, () => show(change));
 
-  const look = (next: Open) => {
-    setOpen(next);
-    panel.current?.scrollIntoView({ block: 'nearest' });
-  };
   const add = (stop: Stop, kind: FixtureKindName) => {
     const fixture = newFixture(newId(), kind);
     make({ do: 'put-fixture', stopId: stop.id, fixture }, `${fixtureName(fixture)} added at ${stop.name}.`);
@@ -82,9 +78,15 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
     if (change) make(change, 'Moved.');
   };
   const events = useStableEvents<StripEvents>({
-    onSelect: (id) => look({ what: 'fixture', id }),
-    onSelectStop: (id) => look({ what: 'stop', id }),
-    onAddAt: (id, typed = '') => look({ what: 'adding', id, typed }),
+    onSelect: (id) => setOpen({ what: 'fixture', id }),
+    onSelectStop: (id) => setOpen({ what: 'stop', id }),
+    // Letters that come before the field is there are not lost.
+    onAddAt: (id, typed = '') =>
+      setOpen((known) => ({
+        what: 'adding',
+        id,
+        typed: known?.what === 'adding' && known.id === id ? known.typed + typed : typed,
+      })),
     onCount: count,
     onMoveStop: moveStop,
     onMoveFixture: (id, way) => {
@@ -106,6 +108,11 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
     },
   });
 
+  // What was opened below a long strip comes into sight.
+  useEffect(() => {
+    if (open) panel.current?.scrollIntoView({ block: 'nearest' });
+  }, [open]);
+
   return (
     <Stack spacing={2}>
       <Sentence>{changes.sentence}</Sentence>
@@ -125,7 +132,9 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
-      <Box ref={panel}>{below()}</Box>
+      <Box ref={panel} sx={{ scrollMarginBottom: { xs: 120, md: 24 } }}>
+        {below()}
+      </Box>
       <OftenHere room={room} onAdd={addSomewhere} />
       <AddStop
         onAdd={(name) => {

@@ -1,0 +1,51 @@
+import { NextResponse } from 'next/server';
+import type { HouseholdScope } from '@/server/db/scope';
+import { log } from '@/server/log';
+import { currentScope, isSameOrigin } from '@/server/session';
+import { readUpload } from '@/server/upload';
+import type { FileReport } from '@/ui/files/file-report';
+
+/** A file to take away: only for whoever is signed in, and of their own household. */
+export async function download(
+  name: string,
+  type: string,
+  write: (scope: HouseholdScope) => Promise<string>,
+): Promise<Response> {
+  const scope = await currentScope();
+  if (!scope) return new Response(null, { status: 303, headers: { location: '/' } });
+  return new Response(await write(scope), {
+    headers: {
+      'content-type': `${type}; charset=utf-8`,
+      'content-disposition': `attachment; filename="${name}"`,
+      'cache-control': 'no-store',
+    },
+  });
+}
+
+/** A file that is handed in: from this site, by somebody who is signed in, and not too large. */
+export async function upload(
+  request: Request,
+  take: (scope: HouseholdScope, text: string) => Promise<FileReport>,
+): Promise<Response> {
+  if (!(await isSameOrigin())) return report(403, 'This came from another page and was not carried out.');
+  const scope = await currentScope();
+  if (!scope) return report(401, 'You are signed out by now. Sign in again and choose the file again.');
+  const file = await readUpload(request);
+  if (!file.ok) return report(413, file.sentence);
+  try {
+    const result = await take(scope, file.text);
+    if (result.taken) await scope.countChange();
+    return NextResponse.json(result);
+  } catch (error) {
+    log.error(
+      { err: { type: error instanceof Error ? error.name : 'unknown' } },
+      'a file could not be taken in',
+    );
+    return report(500, 'That did not work, and nothing was changed. Please try again in a moment.');
+  }
+}
+
+function report(status: number, sentence: string): Response {
+  const refused: FileReport = { taken: false, sentence, faults: [] };
+  return NextResponse.json(refused, { status });
+}

@@ -1,0 +1,219 @@
+import type { WebElement } from 'selenium-webdriver';
+import { describe, expect, it } from 'vitest';
+import { type Browser, Key, PHONE } from './support/browser';
+import { enterDemo, signUp, visit } from './support/visit';
+
+/** A household of its own with one room in it, standing before its strip. */
+async function firstRoom(browser: Browser, kind = 'Bedroom'): Promise<void> {
+  await signUp(browser);
+  await browser.goTo('/walk');
+  browser.presses = 0;
+  await browser.press('button', 'Add floor');
+  await browser.press('button', 'Add a room');
+  if (kind !== 'Bedroom') await browser.choose('Kind', kind);
+  await browser.press('button', 'Walk this room');
+  await browser.waitForPath(/^\/walk\/.+/);
+  await browser.find('region', /unrolled/);
+}
+
+const heads = async (browser: Browser): Promise<string[]> =>
+  Promise.all((await browser.all('button', /^Stop: /)).map((head) => head.getText()));
+
+/** Things on the strip under a stop, by the places that the page gives them. */
+const under = (browser: Browser, thing: WebElement): Promise<string> =>
+  browser.run<string>(
+    `const stop = arguments[0].closest('[data-stop]').dataset.stop;
+     return document.querySelector('[data-head="' + stop + '"]').textContent;`,
+    thing,
+  );
+
+describe('the walk', () => {
+  it('lists a furnished bedroom of about twelve things in at most 30 presses, from nothing', async () => {
+    await visit(async (browser) => {
+      await firstRoom(browser);
+      await browser.press('button', 'Count');
+      await browser.press('button', 'Throw off Radiator');
+      await browser.press('button', 'Throw off Mirror');
+      await browser.press('button', 'One Window more');
+      await browser.press('button', 'One Switches and sockets more');
+      await browser.press('button', 'One Switches and sockets more');
+      await browser.press('button', 'Count');
+      await browser.press('button', 'Bedside table');
+      await browser.press('button', 'Picture or clock');
+      expect(browser.presses).toBeLessThanOrEqual(30);
+      await browser.kept('Picture or clock added');
+      await browser.reload();
+      await browser.find('button', /^Window, 2 of them/);
+      await browser.find('button', /^Switches and sockets, 3 of them/);
+      await browser.find('button', /^Bedside table/);
+      const things = await browser.run<number>('return document.querySelectorAll("[data-fixture]").length');
+      expect(things).toBeGreaterThanOrEqual(12);
+      expect(await browser.all('button', /^Mirror/)).toEqual([]);
+    });
+  });
+
+  it('adds what is typed on the strip, by another word for it, where the focus is', async () => {
+    await visit(async (browser) => {
+      await firstRoom(browser);
+      await browser.press('button', 'Stop: Bed');
+      await browser.keys('nightst');
+      await browser.field('What stands at “Bed”?');
+      await browser.keys(Key.ENTER);
+      const added = await browser.find('button', /^Bedside table/);
+      expect(await under(browser, added)).toBe('Bed');
+      await browser.kept('Bedside table added at Bed.');
+    });
+  });
+
+  it('moves things and stops by keyboard, and takes it back and makes it again', async () => {
+    await visit(async (browser) => {
+      await firstRoom(browser);
+      expect((await heads(browser)).slice(0, 3)).toEqual(['Door', 'Wardrobe', 'Window']);
+      await browser.press('button', 'Stop: Door');
+      await browser.chord(Key.ALT, Key.ARROW_RIGHT);
+      await browser.until(async () => (await heads(browser))[0] === 'Wardrobe', 'the door to be second');
+      await browser.kept('Moved.');
+      await browser.press('button', /^Mirror/);
+      await browser.chord(Key.ALT, Key.ARROW_LEFT);
+      await browser.until(
+        async () => (await under(browser, await browser.find('button', /^Mirror/))) === 'Bed',
+        'the mirror at the bed',
+      );
+      await browser.kept('Moved.');
+      await browser.reload();
+      expect((await heads(browser)).slice(0, 2)).toEqual(['Wardrobe', 'Door']);
+      await browser.find('button', 'Undo');
+      await browser.chord(Key.CONTROL, 'z');
+      await browser.kept('Taken back: Mirror moved.');
+      await browser.chord(Key.CONTROL, 'z');
+      await browser.until(async () => (await heads(browser))[0] === 'Door', 'the door to be first again');
+      await browser.kept('Taken back: Door moved.');
+      await browser.chord(Key.CONTROL, 'y');
+      await browser.until(
+        async () => (await heads(browser))[0] === 'Wardrobe',
+        'the door to be second again',
+      );
+    });
+  });
+
+  it('moves things and stops by pointer, to another stop and another height', async () => {
+    await visit(async (browser) => {
+      await firstRoom(browser);
+      const mirror = await browser.find('button', /^Mirror/);
+      const bed = await browser.find('button', /^Duvet and pillows/);
+      await browser.drag(mirror, bed);
+      await browser.until(
+        async () => (await under(browser, await browser.find('button', /^Mirror/))) === 'Bed',
+        'the mirror at the bed',
+      );
+      await browser.kept('Moved.');
+      await browser.press('button', /^Mirror/);
+      await browser.find('region', 'Mirror at Bed');
+      const height = await browser.find('combobox', 'At which height');
+      expect(await height.getAttribute('value')).toBe('low');
+      await browser.drag(
+        await browser.find('button', 'Stop: Lamp'),
+        await browser.find('button', 'Stop: Door'),
+      );
+      await browser.until(async () => (await heads(browser)).indexOf('Lamp') < 2, 'the lamp near the door');
+    });
+  });
+
+  it('renames, adds and removes stops, and leaves the room itself alone', async () => {
+    await visit(async (browser) => {
+      await firstRoom(browser);
+      await browser.press('button', 'Stop: Lamp');
+      await browser.type('Name of the stop', 'Reading corner');
+      await browser.keys(Key.ENTER);
+      await browser.find('button', 'Stop: Reading corner');
+      await browser.kept('Kept.');
+      await browser.press('button', 'Remove the stop');
+      await browser.until(
+        async () => !(await heads(browser)).includes('Reading corner'),
+        'the stop to be gone',
+      );
+      await browser.kept('Reading corner removed.');
+      await browser.press('button', 'Undo');
+      await browser.find('button', 'Stop: Reading corner');
+    });
+  });
+
+  it('notes when a thing was last done and what is to mend, and lists what is', async () => {
+    await visit(async (browser) => {
+      await firstRoom(browser);
+      await browser.press('button', /^Door,? ?/);
+      await browser.set('Last deep cleaned', '2027-02-20');
+      await browser.kept('Kept.');
+      await browser.type('To mend', 'Loose hinge');
+      await browser.keys(Key.ENTER);
+      await browser.find('button', /^Door, to mend/);
+      await browser.kept('Kept.');
+      await browser.goTo('/walk');
+      await browser.see('Door, Bedroom: Loose hinge');
+    });
+  });
+
+  it('says of the room what it is made of and how air comes in, copies it, and takes it off', async () => {
+    await visit(async (browser) => {
+      await firstRoom(browser);
+      await browser.press('opener', /^About the room/);
+      await browser.press('button', 'large');
+      await browser.choose('Floor', 'carpet');
+      await browser.choose('Air comes in by', 'Neither');
+      await browser.press('button', 'Keep');
+      await browser.see('5.5 × 4 m');
+      await browser.find('button', /^Carpet/);
+      await browser.press('button', 'Copy this room');
+      await browser.find('heading', 'Bedroom, copy');
+      await browser.press('opener', /^About the room/);
+      await browser.press('button', 'Take this room off the walk');
+      await browser.waitForPath(/^\/walk$/);
+      await browser.until(
+        async () => !(await browser.text()).includes('Bedroom, copy'),
+        'the copy to be gone',
+      );
+      await browser.press('button', 'Undo');
+      await browser.see('Bedroom, copy');
+    });
+  });
+
+  it('lets facts of the house be seen in the figures, in feet for those who measure so', async () => {
+    await visit(async (browser) => {
+      await firstRoom(browser, 'Bathroom');
+      await browser.press('button', /^Taps/);
+      await browser.see('hands-on, four times in five');
+      expect(await browser.text()).not.toContain('(hard water)');
+      await browser.goTo('/walk');
+      await browser.press('opener', /^About the house/);
+      await browser.press('checkbox', 'Hard water');
+      await browser.kept('Kept.');
+      await browser.choose('Measured in', 'Feet');
+      await browser.kept('Kept.');
+      await browser.choose('Way round a room', 'Right to left');
+      await browser.kept('Kept.');
+      await browser.press('link', /^Bathroom/);
+      await browser.see('8.86 × 7.22 ft');
+      expect((await heads(browser))[0]).not.toBe('Door');
+      await browser.press('button', /^Taps/);
+      await browser.see('× 1.25 (hard water)');
+    });
+  });
+
+  it('keeps everything within reach of a thumb on a phone', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/walk/toilet');
+      await browser.find('button', 'Count');
+      const low = await browser.run<number>(
+        'return document.querySelector("[role=toolbar]").getBoundingClientRect().top / innerHeight',
+      );
+      expect(low).toBeGreaterThan(0.8);
+      await browser.press('button', 'Move things');
+      await browser.until(
+        async () =>
+          (await (await browser.find('button', 'Move things')).getAttribute('aria-pressed')) === 'true',
+        'the mode for moving',
+      );
+    }, PHONE);
+  });
+});

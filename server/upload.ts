@@ -1,0 +1,48 @@
+import { MOST_FILE_BYTES } from '../core/formats/limits';
+
+/** A file that came from outside, as text; or a sentence that says why it could not be read. */
+export type Upload =
+  | { readonly ok: true; readonly text: string }
+  | { readonly ok: false; readonly sentence: string };
+
+const UTF16_LITTLE = [0xff, 0xfe];
+const UTF16_BIG = [0xfe, 0xff];
+
+/** Reads the body of a request, not a byte more than is allowed. */
+export async function readUpload(request: Request): Promise<Upload> {
+  const bytes = await readBytes(request);
+  if (!bytes)
+    return { ok: false, sentence: `This file is larger than ${MOST_FILE_BYTES / 1e6} MB. Nothing was read.` };
+  return decode(bytes);
+}
+
+async function readBytes(request: Request): Promise<Uint8Array | undefined> {
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_FILE_BYTES) return undefined;
+  const reader = request.body?.getReader();
+  const parts: Uint8Array[] = [];
+  let size = 0;
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    size += part.value.length;
+    if (size > MOST_FILE_BYTES) {
+      await reader?.cancel();
+      return undefined;
+    }
+    parts.push(part.value);
+  }
+  return Buffer.concat(parts);
+}
+
+/** UTF-8, or UTF-16 that says so at its beginning. */
+function decode(bytes: Uint8Array): Upload {
+  const starts = (mark: readonly number[]) => mark.every((byte, i) => bytes[i] === byte);
+  const encoding = starts(UTF16_LITTLE) ? 'utf-16le' : starts(UTF16_BIG) ? 'utf-16be' : 'utf-8';
+  try {
+    return { ok: true, text: new TextDecoder(encoding, { fatal: true }).decode(bytes) };
+  } catch {
+    return {
+      ok: false,
+      sentence:
+        'This file is not in UTF-8, so its letters cannot be told. Save it as UTF-8 and choose it again. Nothing was read.',
+    };
+  }
+}

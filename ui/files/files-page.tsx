@@ -1,0 +1,25 @@
+import Stack from '@mui/material/Stack';
+import { PageHead } from '../parts/page-head';
+import { HouseholdFileSection } from './household-file-section';
+import { RoomsTableSection } from './rooms-table-section';
+
+type FilesPageProps = {
+  readonly name: string;
+  /** Whether a household can be brought back that a file took the place of. */
+  readonly replaced: boolean;
+};
+
+/** The household as a file, both ways, and its rooms as a table. */
+export function FilesPage({ name, replaced }: FilesPageProps) {
+  return (
+    <>
+      <PageHead title="In and out">
+        Everything here belongs to you. Take it away as a file, keep it, and bring it back, here or elsewhere.
+      </PageHead>
+      <Stack spacing={4} sx={{ maxWidth: 760 }}>
+        <HouseholdFileSection name={name} replaced={replaced} />
+        <RoomsTableSection />
+      </Stack>
+    </>
+  );
+}

@@ -1,0 +1,45 @@
+'use client';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import Typography from '@mui/material/Typography';
+import { MOST_FILE_BYTES, MOST_FIXTURES } from '@/core/formats/limits';
+import { ChooseFile } from './choose-file';
+import { Report } from './report';
+import { useUpload } from './use-upload';
+
+const ADDRESS = '/api/household';
+
+export function HouseholdFileSection({ name, replaced }: { name: string; replaced: boolean }) {
+  const { report, busy, send } = useUpload();
+  return (
+    <Stack component="section" aria-labelledby="whole" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
+      <Typography id="whole" variant="h2">
+        The whole household
+      </Typography>
+      <Typography>
+        Home, people, machines, aim, scope, own methods, ticks and plans of “{name}”, in one file. A file that
+        is brought in takes the place of everything here; what was here can be brought back.
+      </Typography>
+      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+        <Button component="a" href={ADDRESS} download variant="contained">
+          Take the household away
+        </Button>
+        <ChooseFile
+          label="Bring a household in"
+          accept=".json,application/json"
+          busy={busy}
+          onFile={(file) => send(ADDRESS, file)}
+        />
+        {replaced && (
+          <Button color="inherit" onClick={() => send(`${ADDRESS}?back`)}>
+            Bring back what was here before the file
+          </Button>
+        )}
+      </Stack>
+      <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
+        Up to {MOST_FILE_BYTES / 1e6} MB and {MOST_FIXTURES} fixtures.
+      </Typography>
+      <Report report={report} />
+    </Stack>
+  );
+}
