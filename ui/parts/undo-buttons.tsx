@@ -32,6 +32,7 @@ export function UndoButtons({
     <>
       <Button
         color="inherit"
+        aria-label="Undo"
         startIcon={<Undo />}
         disabled={!edits.undo}
         onClick={undo}

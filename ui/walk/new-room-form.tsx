@@ -2,9 +2,9 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useWatch } from 'react-hook-form';
-import { ROOM_KINDS, type RoomKind, roomSizes, USUAL_HEIGHT_M } from '@/core/home/room';
+import { ROOM_KINDS, roomSizes, USUAL_HEIGHT_M } from '@/core/home/room';
 import { Field } from '../forms/field';
 import { FormLength } from '../forms/length';
 import { useActionForm } from '../forms/use-action-form';
@@ -12,6 +12,8 @@ import type { ChangeActions } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { RoomSizes } from './room-sizes';
+
+const USUAL_NAMES: readonly string[] = Object.values(ROOM_KINDS);
 
 /** A new room: kind, name and size. */
 export function NewRoomForm({
@@ -37,33 +39,27 @@ export function NewRoomForm({
     (room) => actions.change({ id, change: { do: 'add-room', floorId, room: { ...room, id } } }),
     () => router.push(`/walk/${id}`),
   );
-  const [name, kind] = useWatch({ control: form.control, name: ['name', 'kind'] });
+  const kind = useWatch({ control: form.control, name: 'kind' });
   const resize = (lengthM: number, widthM: number) => {
     form.setValue('lengthM', lengthM, { shouldValidate: true });
     form.setValue('widthM', widthM, { shouldValidate: true });
   };
-  /** Name and size follow the kind until somebody has said otherwise. */
-  const follow = (next: RoomKind) => {
-    if (Object.values(ROOM_KINDS).some((usual) => usual === name) || name === '')
-      form.setValue('name', ROOM_KINDS[next]);
-    if (!form.formState.dirtyFields.lengthM && !form.formState.dirtyFields.widthM) {
-      form.setValue('lengthM', roomSizes(next).middle[0]);
-      form.setValue('widthM', roomSizes(next).middle[1]);
-    }
-  };
+  // Name and size follow the kind until somebody has said otherwise.
+  useEffect(() => {
+    const name = form.getValues('name');
+    const { dirtyFields } = form.formState;
+    if (name === '' || USUAL_NAMES.includes(name)) form.setValue('name', ROOM_KINDS[kind]);
+    if (dirtyFields.lengthM || dirtyFields.widthM) return;
+    const [lengthM, widthM] = roomSizes(kind).middle;
+    form.setValue('lengthM', lengthM);
+    form.setValue('widthM', widthM);
+  }, [form, kind]);
   return (
     <Stack component="form" noValidate onSubmit={submit} spacing={2} sx={{ p: 3 }} aria-label="New room">
       <Sentence>{sentence}</Sentence>
-      <Field
-        form={form}
-        name="kind"
-        label="Kind"
-        select
-        slotProps={{ select: { native: true } }}
-        onInput={(event) => follow((event.target as HTMLSelectElement).value as RoomKind)}
-      >
-        {Object.entries(ROOM_KINDS).map(([kind, words]) => (
-          <option key={kind} value={kind}>
+      <Field form={form} name="kind" label="Kind" select slotProps={{ select: { native: true } }}>
+        {Object.entries(ROOM_KINDS).map(([value, words]) => (
+          <option key={value} value={value}>
             {words}
           </option>
         ))}
