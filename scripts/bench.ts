@@ -3,10 +3,11 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { expand } from '../core/clean/expand';
-import { tasksOf } from '../core/clean/tasks';
+import { listTasks, tasksOf } from '../core/clean/tasks';
 import { workOf } from '../core/clean/work';
 import { checkPlan } from '../core/spread/check/check';
 import { plan } from '../core/spread/plan';
+import { householdAround, hugeHome } from '../demo/example-homes';
 import { juniperRow } from '../demo/juniper-row';
 
 const HASH = '0'.repeat(64);
@@ -35,6 +36,7 @@ function line(name: string, ms: number): void {
 }
 
 const household = juniperRow('2027-03-01');
+const huge = householdAround(hugeHome(60, 1500), household);
 const problem = expand(household, CATALOGUE);
 const first = plan(problem, { problemHash: HASH, seed: 1, stop: () => true });
 process.stdout.write(
@@ -44,6 +46,10 @@ line('yardstick', yardstick);
 line(
   'estimate of the whole home',
   median(() => tasksOf(workOf(household, CATALOGUE))),
+);
+line(
+  'estimate of 60 rooms and 1,500 fixtures',
+  median(() => listTasks(workOf(huge, CATALOGUE))),
 );
 line(
   'household to problem',

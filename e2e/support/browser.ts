@@ -79,6 +79,11 @@ export class Browser {
     });
   }
 
+  /** Makes the processor so many times slower. */
+  async slowDown(rate: number): Promise<void> {
+    await this.command('Emulation.setCPUThrottlingRate', { rate });
+  }
+
   async goTo(path: string): Promise<void> {
     await this.driver.get(`${this.base}${path}`);
     await this.awake();

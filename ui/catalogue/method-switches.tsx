@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import type { HouseholdChange } from '@/core/household/change';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
@@ -50,7 +51,10 @@ export function MethodSwitches({ id, off, changed, own, edits, actions }: Method
         )}
         <UndoButtons edits={edits} changes={changes} />
       </Box>
-      <span role="status">{changes.said || (off ? 'Switched off: it is in no list and no plan.' : '')}</span>
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
+      {off && <Typography sx={{ mt: 1 }}>Switched off: it is in no list and no plan.</Typography>}
     </Box>
   );
 }

@@ -18,6 +18,11 @@ export function hours(minutes: number): string {
   return `${value < 10 ? value.toFixed(1).replace(/\.0$/, '') : Math.round(value)} h`;
 }
 
+/** `11.4 h`; where a change of minutes has to be seen. */
+export function tenths(minutes: number): string {
+  return `${(minutes / 60).toFixed(1)} h`;
+}
+
 /** `4.1 to 5.2 h`. */
 export function hourRange(range: Range): string {
   return `${(range.low / 60).toFixed(1)} to ${(range.high / 60).toFixed(1)} h`;

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { hours } from '../parts/words';
+import { tenths } from '../parts/words';
 
 /** Hours needed against hours offered: the needed ones as ice, the offered ones as the water that could melt it. */
 export function HoursBalance({ needed, offered }: { needed: number; offered: number | undefined }) {
@@ -13,8 +13,8 @@ export function HoursBalance({ needed, offered }: { needed: number; offered: num
         <Bar share={needed / most} height={12} color="var(--mui-palette-thaw-water)" />
       </Box>
       <Box role="status" sx={{ mt: 0.5 }}>
-        {hours(needed)} needed, {hours(offered)} offered until the finish line:{' '}
-        <strong>{gap >= 0 ? `${hours(gap)} to spare` : `${hours(-gap)} too few`}</strong>.
+        {tenths(needed)} needed, {tenths(offered)} offered until the finish line:{' '}
+        <strong>{gap >= 0 ? `${tenths(gap)} to spare` : `${tenths(-gap)} too few`}</strong>.
       </Box>
     </Box>
   );

@@ -2,10 +2,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useMemo } from 'react';
+import { type ReactNode, useMemo } from 'react';
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { count } from '../parts/words';
-import { type Filters, NO_FILTERS, type ScopeScreen } from './scope-model';
+import { type Filters, LAYERS, LENGTHS, NO_FILTERS, type ScopeScreen } from './scope-model';
 
 const SCOPE_WORDS: Record<Exclude<Filters['scope'], ''>, string> = {
   in: 'In',
@@ -20,9 +20,15 @@ type ScopeFiltersProps = {
   readonly filters: Filters;
   readonly onChange: (filters: Filters) => void;
   readonly shown: number;
+  /** How the list is sorted, chosen beside what it is filtered by. */
+  readonly sortBy: ReactNode;
 };
 
-export function ScopeFilters({ screen, filters, onChange, shown }: ScopeFiltersProps) {
+function inWords(rows: Readonly<Record<string, { readonly words: string }>>): [string, string][] {
+  return Object.entries(rows).map(([value, { words }]) => [value, words]);
+}
+
+export function ScopeFilters({ screen, filters, onChange, shown, sortBy }: ScopeFiltersProps) {
   const products = useMemo(
     () => [...new Set(screen.rows.flatMap((row) => row.products))].sort((a, b) => a.localeCompare(b)),
     [screen.rows],
@@ -57,6 +63,9 @@ export function ScopeFilters({ screen, filters, onChange, shown }: ScopeFiltersP
       />
       <Filter label="Who can" value={filters.person} options={same(screen.people)} onChange={set('person')} />
       <Filter label="Product" value={filters.product} options={same(products)} onChange={set('product')} />
+      <Filter label="Layer" value={filters.layer} options={inWords(LAYERS)} onChange={set('layer')} />
+      <Filter label="Length" value={filters.minutes} options={inWords(LENGTHS)} onChange={set('minutes')} />
+      {sortBy}
       <Box role="status" sx={{ color: 'text.secondary' }}>
         {count(shown, 'job', 'jobs')} shown
       </Box>
@@ -72,6 +81,7 @@ type FilterProps = {
   readonly onChange: (value: string) => void;
 };
 
+/** A choice that narrows the list down. */
 function Filter({ label, value, options, onChange }: FilterProps) {
   return (
     <TextField

@@ -1,5 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
+import type { SortingState } from '@tanstack/react-table';
 import { useDeferredValue, useMemo, useOptimistic, useState } from 'react';
 import type { Mark } from '@/core/scope/marks';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
@@ -7,12 +8,13 @@ import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
 import { useChanges } from '../parts/use-changes';
-import { count, hours } from '../parts/words';
+import { count, tenths } from '../parts/words';
 import { BulkBar } from './bulk-bar';
 import { HoursBalance } from './hours-balance';
 import { ScopeFilters } from './scope-filters';
 import { filtered, marksFor, NO_FILTERS, neededMinutes, rowsAfter, type ScopeScreen } from './scope-model';
 import { ScopeTable } from './scope-table';
+import { SortBy } from './sort-by';
 
 type ScopeListProps = {
   readonly screen: ScopeScreen;
@@ -24,6 +26,7 @@ type ScopeListProps = {
 export function ScopeList({ screen, edits, actions }: ScopeListProps) {
   const [rows, show] = useOptimistic(screen.rows, rowsAfter);
   const [filters, setFilters] = useState(NO_FILTERS);
+  const [sorting, setSorting] = useState<SortingState>([]);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const changes = useChanges(actions);
   const settled = useDeferredValue(filters);
@@ -35,7 +38,7 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
   return (
     <>
       <PageHead
-        title={`${hours(needed)} to do`}
+        title={`${tenths(needed)} to do`}
         actions={
           <Box role="toolbar" aria-label="Changes" sx={{ display: 'flex' }}>
             <UndoButtons edits={edits} changes={changes} />
@@ -50,7 +53,13 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
-      <ScopeFilters screen={screen} filters={filters} onChange={setFilters} shown={shown.length} />
+      <ScopeFilters
+        screen={screen}
+        filters={filters}
+        onChange={setFilters}
+        shown={shown.length}
+        sortBy={<SortBy sorting={sorting} onSort={setSorting} />}
+      />
       <BulkBar
         filters={filters}
         screen={screen}
@@ -65,6 +74,8 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
         today={screen.today}
         chosen={chosen}
         onChoose={setChosen}
+        sorting={sorting}
+        onSort={setSorting}
         onTake={(row, taken) =>
           mark(
             marksFor([{ on: 'task', target: row.id }], screen.marks, {

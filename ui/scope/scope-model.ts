@@ -133,10 +133,37 @@ export type Filters = {
   readonly kind: string;
   readonly person: string;
   readonly product: string;
+  readonly layer: '' | keyof typeof LAYERS;
+  readonly minutes: '' | keyof typeof LENGTHS;
   readonly scope: '' | 'in' | 'out' | 'due' | 'matters' | 'dreaded';
 };
 
-export const NO_FILTERS: Filters = { text: '', room: '', kind: '', person: '', product: '', scope: '' };
+export const NO_FILTERS: Filters = {
+  text: '',
+  room: '',
+  kind: '',
+  person: '',
+  product: '',
+  layer: '',
+  minutes: '',
+  scope: '',
+};
+
+/** Parts of the order from the ceiling to the floor. */
+export const LAYERS = {
+  high: { words: 'Ceiling and high up', from: 0, to: 2 },
+  middle: { words: 'Hand height', from: 3, to: 4 },
+  low: { words: 'Furniture and low down', from: 5, to: 7 },
+  floor: { words: 'Floor and last', from: 8, to: 9 },
+} as const;
+
+export const LENGTHS = {
+  short: { words: 'Up to 10 min', from: 0, to: 10 },
+  middle: { words: '11 to 30 min', from: 11, to: 30 },
+  long: { words: 'More than half an hour', from: 31, to: Number.POSITIVE_INFINITY },
+} as const;
+
+const isWithin = (value: number, { from, to }: { from: number; to: number }) => value >= from && value <= to;
 
 /** One row a filter; an empty one lets everything through. */
 const FILTERS: {
@@ -148,6 +175,8 @@ const FILTERS: {
   kind: (row, value) => row.kind === value,
   person: (row, value) => row.people.includes(value),
   product: (row, value) => row.products.includes(value),
+  layer: (row, value) => isWithin(row.layer, LAYERS[value as keyof typeof LAYERS]),
+  minutes: (row, value) => isWithin(row.minutes, LENGTHS[value as keyof typeof LENGTHS]),
   scope: (row, value, today) => SCOPES[value as Exclude<Filters['scope'], ''>](row, today),
 };
 

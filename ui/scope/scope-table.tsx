@@ -9,11 +9,12 @@ import {
   getCoreRowModel,
   getSortedRowModel,
   type Header,
+  type OnChangeFn,
   type SortingState,
   useReactTable,
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useMemo, useRef, useState } from 'react';
+import { memo, useMemo, useRef } from 'react';
 import { TextLink } from '../parts/text-link';
 import { useStableEvents } from '../parts/use-stable-events';
 import { duration, shortDate } from '../parts/words';
@@ -26,6 +27,8 @@ type ScopeTableProps = {
   readonly chosen: ReadonlySet<string>;
   readonly onChoose: (chosen: ReadonlySet<string>) => void;
   readonly onTake: (row: ScopeRow, taken: boolean) => void;
+  readonly sorting: SortingState;
+  readonly onSort: OnChangeFn<SortingState>;
 };
 
 const column = createColumnHelper<ScopeRow>();
@@ -42,7 +45,22 @@ const COLUMNS = [
   column.accessor('due', { header: 'Due', sortUndefined: 'last' }),
   column.accessor((row) => PRIORITY_ORDER.indexOf(row.priority), { id: 'priority', header: 'Priority' }),
   column.accessor((row) => (row.in ? 0 : 1), { id: 'in', header: 'Scope' }),
+  // Not drawn as columns; sorted by all the same.
+  column.accessor((row) => row.people.join(), { id: 'people', header: 'Who can', sortingFn: 'alphanumeric' }),
+  column.accessor((row) => row.products.join(), {
+    id: 'products',
+    header: 'Product',
+    sortingFn: 'alphanumeric',
+  }),
 ] as ColumnDef<ScopeRow>[];
+
+/** Sorted by, without a column of their own. */
+const NOT_DRAWN = ['people', 'products'];
+
+/** What the list can be sorted by, in words. */
+export const SORT_CHOICES = COLUMNS.map(
+  (one) => [one.id ?? (one as { accessorKey: string }).accessorKey, String(one.header)] as const,
+);
 
 const GRID = {
   display: 'grid',
@@ -57,14 +75,13 @@ const GRID = {
 const ROW_PX = 64;
 
 /** The list as lines; only those in sight are in the page. */
-export function ScopeTable({ rows, today, chosen, onChoose, onTake }: ScopeTableProps) {
-  const [sorting, setSorting] = useState<SortingState>([]);
+export function ScopeTable({ rows, today, chosen, onChoose, onTake, sorting, onSort }: ScopeTableProps) {
   const data = useMemo(() => [...rows], [rows]);
   const table = useReactTable({
     data,
     columns: COLUMNS,
     state: { sorting },
-    onSortingChange: setSorting,
+    onSortingChange: onSort,
     getRowId: (row) => row.id,
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
@@ -114,9 +131,12 @@ export function ScopeTable({ rows, today, chosen, onChoose, onTake }: ScopeTable
             slotProps={{ input: { 'aria-label': 'Choose all that are shown' } }}
           />
         </Box>
-        {table.getFlatHeaders().map((header) => (
-          <Head key={header.id} header={header} />
-        ))}
+        {table
+          .getFlatHeaders()
+          .filter((header) => !NOT_DRAWN.includes(header.id))
+          .map((header) => (
+            <Head key={header.id} header={header} />
+          ))}
       </Box>
       <Box role="rowgroup" sx={{ position: 'relative', height: virtual.getTotalSize() }}>
         {virtual.getVirtualItems().map((item) => {
