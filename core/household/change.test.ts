@@ -12,7 +12,7 @@ import { type RowChange, reversed, rowChanges, rowsOf } from './rows';
 const { home, marks, catalogue, units } = juniperRow('2027-03-01');
 const BEFORE: Editable = { home, marks, catalogue, units };
 
-function after(...changes: HouseholdChange[]): Editable {
+function once(...changes: HouseholdChange[]): Editable {
   return changes.reduce((state, change) => {
     const made = applyChange(state, change);
     if (!made.ok) throw new Error(`${change.do}: ${made.why}`);
@@ -26,7 +26,7 @@ const kindsIn = (state: Editable, id: string) => fixturesOf(room(state, id)).map
 
 describe('a change by hand', () => {
   it('adds a floor and a room that is filled with what is usual', () => {
-    const made = after(
+    const made = once(
       { do: 'add-floor', id: 'roof', name: 'Roof' },
       {
         do: 'add-room',
@@ -43,11 +43,11 @@ describe('a change by hand', () => {
 
   it('moves a stop along the strip and a thing to another stop and height, and leaves the rest as it was', () => {
     expect(stopNames(BEFORE, 'toilet')).toEqual(['The room itself', 'Door', 'Toilet', 'Basin', 'Vent']);
-    const moved = after({ do: 'move-stop', id: 'toilet-4', after: 'toilet-1' });
+    const moved = once({ do: 'move-stop', id: 'toilet-4', after: 'toilet-1' });
     expect(stopNames(moved, 'toilet')).toEqual(['The room itself', 'Door', 'Vent', 'Toilet', 'Basin']);
-    const first = after({ do: 'move-stop', id: 'toilet-4', after: null });
+    const first = once({ do: 'move-stop', id: 'toilet-4', after: null });
     expect(stopNames(first, 'toilet')).toEqual(['The room itself', 'Vent', 'Door', 'Toilet', 'Basin']);
-    const mirror = after({ do: 'move-fixture', id: 'toilet-3-mirror', stopId: 'toilet-1', height: 'middle' });
+    const mirror = once({ do: 'move-fixture', id: 'toilet-3-mirror', stopId: 'toilet-1', height: 'middle' });
     expect(room(mirror, 'toilet').stops[1]?.fixtures.at(-1)).toMatchObject({
       kind: 'mirror',
       height: 'middle',
@@ -58,12 +58,12 @@ describe('a change by hand', () => {
 
   it('keeps the room itself on the strip', () => {
     expect(applyChange(BEFORE, { do: 'drop-stop', id: 'toilet-0' })).toEqual({ ok: false, why: 'shell' });
-    expect(after({ do: 'move-stop', id: 'toilet-0', after: 'toilet-4' })).toEqual(BEFORE);
+    expect(once({ do: 'move-stop', id: 'toilet-0', after: 'toilet-4' })).toEqual(BEFORE);
   });
 
   it('copies a room with new ids, without what is to mend', () => {
     const broken: Fixture = { ...newFixture('toilet-1-door', 'door'), mend: 'Sticks', soil: 'heavy' };
-    const made = after(
+    const made = once(
       { do: 'put-fixture', stopId: 'toilet-1', fixture: broken },
       { do: 'copy-room', id: 'toilet', as: 'upstairs', name: 'Toilet upstairs' },
     );
@@ -77,7 +77,7 @@ describe('a change by hand', () => {
   });
 
   it('says the floor and the walls of what they are made', () => {
-    const made = after({
+    const made = once({
       do: 'change-room',
       id: 'toilet',
       facts: { floor: 'carpet', walls: 'tile', ventilation: 'none', lengthM: 2 },
@@ -94,7 +94,7 @@ describe('a change by hand', () => {
   });
 
   it('takes a room out of every floor run that led into it', () => {
-    const made = after(
+    const made = once(
       { do: 'change-room', id: 'hall', facts: { opensTo: ['sitting'] } },
       { do: 'drop-room', id: 'sitting' },
     );
@@ -117,7 +117,7 @@ describe('a change by hand', () => {
 
   it('lets the catalogue be changed, and set back to the default', () => {
     const own = { ...(CATALOGUE.method('furniture-wipe') as Method), id: 'own-desk' };
-    const made = after(
+    const made = once(
       { do: 'change-method', id: 'door-wash', change: { steps: { wash: { perHour: 6 } } } },
       { do: 'switch-method', id: 'walls-spot', off: true },
       { do: 'switch-method', id: 'walls-spot', off: true },
@@ -133,7 +133,7 @@ describe('a change by hand', () => {
       return reset.ok ? reset.value : state;
     }, made);
     expect(back.catalogue).toEqual({ changed: {}, off: [], own: [own] });
-    expect(after({ do: 'put-method', method: own }, { do: 'drop-method', id: 'own-desk' }).catalogue).toEqual(
+    expect(once({ do: 'put-method', method: own }, { do: 'drop-method', id: 'own-desk' }).catalogue).toEqual(
       catalogue,
     );
     const stray = { ...own, id: 'door-wash' };
@@ -144,7 +144,7 @@ describe('a change by hand', () => {
   });
 
   it('replaces what was said of the same thing, and forgets what says nothing', () => {
-    const made = after(
+    const made = once(
       { do: 'mark', marks: [{ on: 'room', target: 'loft', in: false, reason: 'not-worth-it' }] },
       {
         do: 'mark',
@@ -262,7 +262,7 @@ describe('rows of a change', () => {
   );
 
   it('are few where little changed', () => {
-    const made = after({
+    const made = once({
       do: 'put-fixture',
       stopId: 'toilet-1',
       fixture: { ...newFixture('toilet-1-door', 'door'), count: 2 },

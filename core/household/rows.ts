@@ -1,4 +1,4 @@
-import type { Fixture, Home, Room, Stop } from '../home/room';
+import type { Fixture, Room, Stop } from '../home/room';
 import { markKey } from '../scope/marks';
 import type { Editable } from './change';
 

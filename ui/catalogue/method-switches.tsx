@@ -49,7 +49,7 @@ export function MethodSwitches({ id, off, changed, own, edits, actions }: Method
             Remove it
           </Button>
         )}
-        <UndoButtons edits={edits} changes={changes} />
+        <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
       </Box>
       <span role="status" className="visually-hidden">
         {changes.said}

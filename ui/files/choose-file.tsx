@@ -18,7 +18,7 @@ export function ChooseFile({
       component="label"
       variant="outlined"
       loading={busy}
-      role={undefined}
+      role="presentation"
       tabIndex={-1}
       sx={{ position: 'relative' }}
     >

@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 
 type ChoiceRowProps<T extends string> = {
   readonly label: string;
@@ -11,8 +11,7 @@ type ChoiceRowProps<T extends string> = {
   readonly onChange: (value: T) => void;
 };
 
-/** One of a few, side by side, each a thumb wide. */
-export function ChoiceRow<T extends string>({ label, options, words, value, onChange }: ChoiceRowProps<T>) {
+function Choices<T extends string>({ label, options, words, value, onChange }: ChoiceRowProps<T>) {
   const id = useId();
   return (
     <Box>
@@ -47,3 +46,6 @@ export function ChoiceRow<T extends string>({ label, options, words, value, onCh
     </Box>
   );
 }
+
+/** One of a few, side by side, each a thumb wide. */
+export const ChoiceRow = memo(Choices) as typeof Choices;

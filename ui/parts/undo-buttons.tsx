@@ -3,19 +3,16 @@ import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import { useEffect } from 'react';
+import { memo, useEffect } from 'react';
 import type { EditWords } from './change-actions';
 import type { Changes } from './use-changes';
 
 /** Takes the last change back, or does it again; Ctrl or ⌘ with Z and Y do the same. */
-export function UndoButtons({
+export const UndoButtons = memo(function UndoButtons({
   edits,
-  changes,
-}: {
-  edits: EditWords;
-  changes: Pick<Changes, 'undo' | 'redo'>;
-}) {
-  const { undo, redo } = changes;
+  undo,
+  redo,
+}: { edits: EditWords } & Pick<Changes, 'undo' | 'redo'>) {
   useEffect(() => {
     // The keys belong to the page, wherever on it the focus is.
     const onKey = (event: KeyboardEvent) => {
@@ -50,7 +47,7 @@ export function UndoButtons({
       </IconButton>
     </>
   );
-}
+});
 
 function wayOf(event: KeyboardEvent): 'undo' | 'redo' | undefined {
   if (!(event.ctrlKey || event.metaKey) || event.altKey) return undefined;

@@ -4,6 +4,7 @@ import type { HouseholdChange } from '@/core/household/change';
 import type { ActionResult } from '../forms/result';
 import type { ChangeActions } from './change-actions';
 import { newId } from './new-id';
+import { useStableEvents } from './use-stable-events';
 
 const NO_ANSWER = 'The server did not answer. Everything is as it was; try again in a moment.';
 
@@ -35,15 +36,7 @@ export function useChanges(actions: ChangeActions): Changes {
       else setSaid(words(result.value));
     });
   };
-  return {
-    send: (change, words = 'Kept.', show) => {
-      const id = newId();
-      run(
-        () => actions.change({ id, change }),
-        () => words,
-        show,
-      );
-    },
+  const { undo, redo } = useStableEvents({
     undo: () =>
       run(
         () => actions.undo(),
@@ -54,6 +47,18 @@ export function useChanges(actions: ChangeActions): Changes {
         () => actions.redo(),
         (what) => `Done again: ${what}.`,
       ),
+  });
+  return {
+    send: (change, words = 'Kept.', show) => {
+      const id = newId();
+      run(
+        () => actions.change({ id, change }),
+        () => words,
+        show,
+      );
+    },
+    undo,
+    redo,
     sentence,
     said,
     pending,

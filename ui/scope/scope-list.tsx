@@ -41,7 +41,7 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
         title={`${tenths(needed)} to do`}
         actions={
           <Box role="toolbar" aria-label="Changes" sx={{ display: 'flex' }}>
-            <UndoButtons edits={edits} changes={changes} />
+            <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
           </Box>
         }
       >

@@ -4,7 +4,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { CleanTask } from '@/core/clean/tasks';
 import type { ProblemTask } from '@/core/formats/problem';
 import { type Mark, REASONS, type Reason } from '@/core/scope/marks';
@@ -21,7 +21,7 @@ type TaskScopeProps = {
 };
 
 /** What one decides about a task: in or out and why, how much it matters, whether it is dreaded, and one's own guess. */
-export function TaskScope({ task, mark, onMark }: TaskScopeProps) {
+export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskScopeProps) {
   const { scope } = task;
   const known: Mark = mark ?? { on: 'task', target: task.id };
   const say = (part: Partial<Mark>) => onMark({ ...known, ...part });
@@ -68,7 +68,7 @@ export function TaskScope({ task, mark, onMark }: TaskScopeProps) {
       <Tick label="Dreaded" on={scope.dreaded} onChange={(dreaded) => say({ dreaded })} />
     </Stack>
   );
-}
+});
 
 function Tick({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
   return (

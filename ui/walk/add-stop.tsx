@@ -2,11 +2,11 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { STOP_NEEDS_NAME } from '../forms/limits';
 
 /** The next stop of the walk, at the end of the strip. */
-export function AddStop({ onAdd }: { onAdd: (name: string) => void }) {
+export const AddStop = memo(function AddStop({ onAdd }: { onAdd: (name: string) => void }) {
   const [name, setName] = useState('');
   const [fault, setFault] = useState<string>();
   const add = () => {
@@ -43,4 +43,4 @@ export function AddStop({ onAdd }: { onAdd: (name: string) => void }) {
       </Button>
     </Stack>
   );
-}
+});

@@ -4,11 +4,17 @@ import Remove from '@mui/icons-material/Remove';
 import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { countSchema } from '../forms/schemas';
 
 /** How many there are: one press for one more, or typed. A count that can't be is kept as typed and says why. */
-export function CountStepper({ count, onChange }: { count: number; onChange: (count: number) => void }) {
+export const CountStepper = memo(function CountStepper({
+  count,
+  onChange,
+}: {
+  count: number;
+  onChange: (count: number) => void;
+}) {
   const [typed, setTyped] = useState<string>();
   const parsed = countSchema.safeParse(
     typed === undefined ? count : Number(typed.trim() === '' ? Number.NaN : typed),
@@ -43,4 +49,4 @@ export function CountStepper({ count, onChange }: { count: number; onChange: (co
       </IconButton>
     </Stack>
   );
-}
+});

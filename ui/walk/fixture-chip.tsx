@@ -5,10 +5,10 @@ import { memo } from 'react';
 import type { Fixture } from '@/core/home/room';
 import { fixtureName, fixtureSummary, SOIL_WORDS } from './fixture-words';
 import { CUT, FROST } from './frost';
+import { useIsChosen } from './selection';
 
 type ChipProps = {
   readonly fixture: Fixture;
-  readonly selected: boolean;
   readonly clear: boolean;
   /** Where in the order of work it comes, from 1. */
   readonly place: number | undefined;
@@ -16,13 +16,8 @@ type ChipProps = {
 };
 
 /** One fixture on the strip: cut ice while there is work on it, round water when it is clear. */
-export const FixtureChip = memo(function FixtureChip({
-  fixture,
-  selected,
-  clear,
-  place,
-  onSelect,
-}: ChipProps) {
+export const FixtureChip = memo(function FixtureChip({ fixture, clear, place, onSelect }: ChipProps) {
+  const selected = useIsChosen(fixture.id);
   const frozen = !clear && !fixture.leave;
   return (
     <ButtonBase

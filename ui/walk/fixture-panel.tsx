@@ -8,12 +8,24 @@ import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { memo, useDeferredValue } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
-import { type Fixture, FULLNESSES, HEIGHTS, type Room, SOILS, type Stop } from '@/core/home/room';
+import {
+  type Fixture,
+  FULLNESSES,
+  type Fullness,
+  HEIGHTS,
+  type Height,
+  type Room,
+  SOILS,
+  type Soil,
+  type Stop,
+} from '@/core/home/room';
 import { type Mark, markKey } from '@/core/scope/marks';
 import { TaskEstimateLines } from '../hours/task-estimate';
 import { ChoiceRow } from '../parts/choice-row';
 import { useUnits } from '../parts/units';
+import { useStableEvents } from '../parts/use-stable-events';
 import { TaskScope } from '../scope/task-scope';
 import { CountStepper } from './count-stepper';
 import { FULLNESS_WORDS, fixtureName, HEIGHT_WORDS, SOIL_WORDS } from './fixture-words';
@@ -21,12 +33,7 @@ import { MendField } from './mend-field';
 import { type RoomSurroundings, tasksOfFixture } from './room-work';
 import { SizeFields } from './size-fields';
 
-type PanelProps = {
-  readonly room: Room;
-  readonly around: RoomSurroundings;
-  readonly stop: Stop;
-  readonly stops: readonly Stop[];
-  readonly fixture: Fixture;
+export type PanelEvents = {
   readonly onChange: (fixture: Fixture) => void;
   readonly onMove: (stopId: string) => void;
   readonly onMark: (mark: Mark) => void;
@@ -34,12 +41,17 @@ type PanelProps = {
   readonly onClose: () => void;
 };
 
+type PanelProps = {
+  readonly room: Room;
+  readonly around: RoomSurroundings;
+  readonly stop: Stop;
+  readonly stops: readonly Stop[];
+  readonly fixture: Fixture;
+} & PanelEvents;
+
 /** One fixture: how many, how big, what of, how bad, how full; and what that comes to. */
-export function FixturePanel(props: PanelProps) {
+export const FixturePanel = memo(function FixturePanel(props: PanelProps) {
   const { room, around, stop, fixture, onMark } = props;
-  const units = useUnits();
-  const tasks = tasksOfFixture(room, around, fixture.id);
-  const marks = new Map(around.marks.map((mark) => [markKey(mark), mark]));
   return (
     <Box
       component="section"
@@ -54,49 +66,58 @@ export function FixturePanel(props: PanelProps) {
       }}
     >
       <Facts {...props} />
-      <Stack spacing={2.5}>
-        {tasks.length === 0 && (
-          <Typography sx={{ color: 'text.secondary' }}>
-            The catalogue has no method for this surface yet.
-          </Typography>
-        )}
-        {tasks.map((task) => (
-          <TaskEstimateLines key={task.id} task={task} units={units} facts={around.facts}>
-            <TaskScope
-              task={task}
-              mark={marks.get(markKey({ on: 'task', target: task.id }))}
-              onMark={onMark}
-            />
-          </TaskEstimateLines>
-        ))}
-      </Stack>
+      {/* What is pressed answers at once; the sums follow. */}
+      <Sums room={useDeferredValue(room)} around={around} fixtureId={fixture.id} onMark={onMark} />
     </Box>
   );
-}
+});
+
+type SumsProps = Pick<PanelProps, 'room' | 'around' | 'onMark'> & { readonly fixtureId: string };
+
+const Sums = memo(function Sums({ room, around, fixtureId, onMark }: SumsProps) {
+  const units = useUnits();
+  const tasks = tasksOfFixture(room, around, fixtureId);
+  const marks = new Map(around.marks.map((mark) => [markKey(mark), mark]));
+  return (
+    <Stack spacing={2.5}>
+      {tasks.length === 0 && (
+        <Typography sx={{ color: 'text.secondary' }}>
+          The catalogue has no method for this surface yet.
+        </Typography>
+      )}
+      {tasks.map((task) => (
+        <TaskEstimateLines key={task.id} task={task} units={units} facts={around.facts}>
+          <TaskScope task={task} mark={marks.get(markKey({ on: 'task', target: task.id }))} onMark={onMark} />
+        </TaskEstimateLines>
+      ))}
+    </Stack>
+  );
+});
 
 function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: PanelProps) {
   const kind = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind] : undefined;
   const change = (part: Partial<Fixture>) => onChange({ ...fixture, ...part });
+  const say = useStableEvents({
+    count: (count: number) => change({ count }),
+    soil: (soil: Soil) => change({ soil }),
+    fullness: (fullness: Fullness) => change({ fullness }),
+    size: (size: Fixture['size']) => change({ size }),
+    surface: (surface: string) => change({ surface }),
+    height: (height: string) => change({ height: height as Height }),
+    mend: (mend: string | undefined) => onChange(saying(fixture, 'mend', mend)),
+    lastDone: (date: string) => onChange(saying(fixture, 'lastDone', date === '' ? undefined : date)),
+    leave: (leave: boolean) => change({ leave }),
+  });
   return (
     <Stack spacing={2}>
-      <Stack direction="row" sx={{ justifyContent: 'space-between', alignItems: 'start' }}>
-        <Typography variant="h2">
-          {fixtureName(fixture)}
-          <Typography component="span" sx={{ color: 'text.secondary', fontSize: '1rem', ml: 1 }}>
-            {stop.name}
-          </Typography>
-        </Typography>
-        <IconButton aria-label="Close" onClick={onClose}>
-          <Close />
-        </IconButton>
-      </Stack>
-      <CountStepper count={fixture.count} onChange={(count) => change({ count })} />
+      <Heading name={fixtureName(fixture)} stop={stop.name} onClose={onClose} />
+      <CountStepper count={fixture.count} onChange={say.count} />
       <ChoiceRow
         label="How dirty"
         options={SOILS}
         words={SOIL_WORDS}
         value={fixture.soil}
-        onChange={(soil) => change({ soil })}
+        onChange={say.soil}
       />
       {kind?.holds && (
         <ChoiceRow
@@ -104,66 +125,134 @@ function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: Pane
           options={FULLNESSES}
           words={FULLNESS_WORDS}
           value={fixture.fullness}
-          onChange={(fullness) => change({ fullness })}
+          onChange={say.fullness}
         />
       )}
-      <SizeFields fixture={fixture} onChange={(size) => change({ size })} />
+      <SizeFields fixture={fixture} onChange={say.size} />
+      <Where
+        surface={fixture.surface ?? kind?.surfaces[0] ?? ''}
+        surfaces={kind?.surfaces ?? NONE}
+        height={fixture.height}
+        stop={stop}
+        stops={stops}
+        lastDone={fixture.lastDone ?? ''}
+        onSurface={say.surface}
+        onHeight={say.height}
+        onStop={onMove}
+        onLastDone={say.lastDone}
+      />
+      <MendField mend={fixture.mend} onChange={say.mend} />
+      <Last leave={fixture.leave} onLeave={say.leave} onDrop={onDrop} />
+    </Stack>
+  );
+}
+
+const NONE: readonly string[] = [];
+
+/** A fixture with something said of it, or no longer said. */
+function saying(fixture: Fixture, key: 'mend' | 'lastDone', value: string | undefined): Fixture {
+  const { [key]: _known, ...rest } = fixture;
+  return value === undefined ? rest : { ...rest, [key]: value };
+}
+
+type HeadingProps = { readonly name: string; readonly stop: string; readonly onClose: () => void };
+
+const Heading = memo(function Heading({ name, stop, onClose }: HeadingProps) {
+  return (
+    <Stack direction="row" sx={{ justifyContent: 'space-between', alignItems: 'start' }}>
+      <Typography variant="h2">
+        {name}
+        <Typography component="span" sx={{ color: 'text.secondary', fontSize: '1rem', ml: 1 }}>
+          {stop}
+        </Typography>
+      </Typography>
+      <IconButton aria-label="Close" onClick={onClose}>
+        <Close />
+      </IconButton>
+    </Stack>
+  );
+});
+
+type WhereProps = {
+  readonly surface: string;
+  readonly surfaces: readonly string[];
+  readonly height: Height;
+  readonly stop: Stop;
+  readonly stops: readonly Stop[];
+  readonly lastDone: string;
+  readonly onSurface: (surface: string) => void;
+  readonly onHeight: (height: string) => void;
+  readonly onStop: (stopId: string) => void;
+  readonly onLastDone: (date: string) => void;
+};
+
+/** What it is made of, where it is, and when it was last done. */
+const Where = memo(
+  function Where(props: WhereProps) {
+    const { stop, stops } = props;
+    return (
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <Select
           label="Made of"
-          value={fixture.surface ?? kind?.surfaces[0] ?? ''}
-          options={(kind?.surfaces ?? []).map((surface) => [surface, surface])}
-          onChange={(surface) => change({ surface })}
+          value={props.surface}
+          options={props.surfaces.map((surface) => [surface, surface])}
+          onChange={props.onSurface}
         />
         <Select
           label="At which height"
-          value={fixture.height}
+          value={props.height}
           options={HEIGHTS.map((height) => [height, HEIGHT_WORDS[height]])}
-          onChange={(height) => change({ height: height as Fixture['height'] })}
+          onChange={props.onHeight}
         />
         {!stop.shell && (
           <Select
             label="At which stop"
             value={stop.id}
             options={stops.map(({ id, name }) => [id, name])}
-            onChange={onMove}
+            onChange={props.onStop}
           />
         )}
         <TextField
           size="small"
           type="date"
           label="Last deep cleaned"
-          value={fixture.lastDone ?? ''}
-          onChange={(event) => onChange(withDate(fixture, event.target.value))}
+          value={props.lastDone}
+          onChange={(event) => props.onLastDone(event.target.value)}
           slotProps={{ inputLabel: { shrink: true } }}
         />
       </Stack>
-      <MendField
-        mend={fixture.mend}
-        onChange={(mend) => {
-          const { mend: _known, ...rest } = fixture;
-          onChange(mend === undefined ? rest : { ...rest, mend });
-        }}
+    );
+  },
+  // The stops are new with every change on the strip; only their names and order matter here.
+  (before, after) =>
+    before.surface === after.surface &&
+    before.surfaces === after.surfaces &&
+    before.height === after.height &&
+    before.lastDone === after.lastDone &&
+    before.stop.id === after.stop.id &&
+    before.stops.length === after.stops.length &&
+    before.stops.every((stop, i) => stop.id === after.stops[i]?.id && stop.name === after.stops[i]?.name),
+);
+
+type LastProps = {
+  readonly leave: boolean;
+  readonly onLeave: (leave: boolean) => void;
+  readonly onDrop: () => void;
+};
+
+const Last = memo(function Last({ leave, onLeave, onDrop }: LastProps) {
+  return (
+    <Stack direction="row" sx={{ justifyContent: 'space-between', flexWrap: 'wrap' }}>
+      <FormControlLabel
+        control={<Checkbox checked={leave} onChange={(event) => onLeave(event.target.checked)} />}
+        label="Leave it this time"
       />
-      <Stack direction="row" sx={{ justifyContent: 'space-between', flexWrap: 'wrap' }}>
-        <FormControlLabel
-          control={
-            <Checkbox checked={fixture.leave} onChange={(event) => change({ leave: event.target.checked })} />
-          }
-          label="Leave it this time"
-        />
-        <Button onClick={onDrop} color="inherit">
-          Remove
-        </Button>
-      </Stack>
+      <Button onClick={onDrop} color="inherit">
+        Remove
+      </Button>
     </Stack>
   );
-}
-
-function withDate(fixture: Fixture, date: string): Fixture {
-  const { lastDone: _known, ...rest } = fixture;
-  return date === '' ? rest : { ...rest, lastDone: date };
-}
+});
 
 type SelectProps = {
   readonly label: string;

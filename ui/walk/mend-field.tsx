@@ -1,9 +1,9 @@
 'use client';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 
 /** What is broken or worn: kept when the field is left; empty takes it off the list of things to mend. */
-export function MendField({
+export const MendField = memo(function MendField({
   mend,
   onChange,
 }: {
@@ -27,4 +27,4 @@ export function MendField({
       slotProps={{ htmlInput: { maxLength: 300 } }}
     />
   );
-}
+});

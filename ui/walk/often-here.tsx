@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { memo } from 'react';
 import { FIXTURE_KINDS, type FixtureKindName } from '@/core/catalogue/fixture-kinds';
 import type { Room } from '@/core/home/room';
 import { oftenMissing } from '@/core/home/templates';
@@ -9,7 +10,13 @@ import { oftenMissing } from '@/core/home/templates';
 const MOST_OFFERED = 14;
 
 /** What is often in such a room and not on the strip yet: one press puts it there. */
-export function OftenHere({ room, onAdd }: { room: Room; onAdd: (kind: FixtureKindName) => void }) {
+export const OftenHere = memo(function OftenHere({
+  room,
+  onAdd,
+}: {
+  room: Room;
+  onAdd: (kind: FixtureKindName) => void;
+}) {
   const kinds = oftenMissing(room).slice(0, MOST_OFFERED);
   if (kinds.length === 0) return null;
   return (
@@ -37,4 +44,4 @@ export function OftenHere({ room, onAdd }: { room: Room; onAdd: (kind: FixtureKi
       </Box>
     </Box>
   );
-}
+});

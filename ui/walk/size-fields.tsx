@@ -1,7 +1,7 @@
 'use client';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import type { Fixture, Size } from '@/core/home/room';
 import { sizeSchema } from '@/core/home/room-schema';
@@ -20,7 +20,13 @@ const LENGTHS: readonly (keyof Size)[] = ['widthM', 'heightM', 'shelfM'];
 const FAULT = 'Please give a size above 0 that fits a room.';
 
 /** The sizes that matter for this kind of fixture; the usual ones are filled in. */
-export function SizeFields({ fixture, onChange }: { fixture: Fixture; onChange: (size: Size) => void }) {
+export const SizeFields = memo(function SizeFields({
+  fixture,
+  onChange,
+}: {
+  fixture: Fixture;
+  onChange: (size: Size) => void;
+}) {
   const usual: Size = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind].size : {};
   const names = Object.keys(usual) as (keyof Size)[];
   if (names.length === 0) return null;
@@ -36,7 +42,7 @@ export function SizeFields({ fixture, onChange }: { fixture: Fixture; onChange: 
       ))}
     </Stack>
   );
-}
+});
 
 type SizeFieldProps = {
   readonly name: keyof Size;

@@ -6,7 +6,7 @@ import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { Stop } from '@/core/home/room';
 import { STOP_NEEDS_NAME } from '../forms/limits';
 
@@ -19,7 +19,7 @@ type StopPanelProps = {
 };
 
 /** One stop: its name, where on the way round it comes, and what to add there. */
-export function StopPanel({ stop, onRename, onMove, onAdd, onDrop }: StopPanelProps) {
+export const StopPanel = memo(function StopPanel({ stop, onRename, onMove, onAdd, onDrop }: StopPanelProps) {
   const [name, setName] = useState(stop.name);
   const fault = name.trim() === '' ? STOP_NEEDS_NAME : undefined;
   const keep = () => {
@@ -53,4 +53,4 @@ export function StopPanel({ stop, onRename, onMove, onAdd, onDrop }: StopPanelPr
       </Stack>
     </Stack>
   );
-}
+});

@@ -12,6 +12,7 @@ import { FixtureCounter } from './fixture-counter';
 import { HEIGHT_WORDS } from './fixture-words';
 import { OrderLine } from './order-line';
 import type { Direction } from './room-model';
+import { useIsChosen } from './selection';
 import { bandsAt, fixturesAt, rowsOf, wallsOf } from './strip-model';
 
 /** Names of rows stay in sight while the strip is pushed along. */
@@ -47,39 +48,17 @@ type StripProps = {
   readonly stops: readonly Stop[];
   readonly order: readonly string[];
   readonly clear: ReadonlySet<string>;
-  readonly selected: string | undefined;
   readonly mode: StripMode;
   readonly events: StripEvents;
 };
 
 /** The strip: walls from the door, heights from the ceiling to the floor, and the order of work through it. */
-export const Strip = memo(function Strip({
-  room,
-  way,
-  stops,
-  order,
-  clear,
-  selected,
-  mode,
-  events,
-}: StripProps) {
+export const Strip = memo(function Strip({ room, way, stops, order, clear, mode, events }: StripProps) {
   const grid = useRef<HTMLDivElement>(null);
   const rows = rowsOf(room);
   const columns = `64px repeat(${Math.max(1, stops.length)}, minmax(${mode === 'count' ? 148 : 104}px, 1fr))`;
   useStripDrag(grid, mode === 'move', events.onDrop);
-  const thing = (fixture: Fixture) =>
-    mode === 'count' ? (
-      <FixtureCounter key={fixture.id} fixture={fixture} onCount={events.onCount} />
-    ) : (
-      <FixtureChip
-        key={fixture.id}
-        fixture={fixture}
-        selected={selected === fixture.id}
-        clear={clear.has(fixture.id)}
-        place={placeIn(order, fixture.id)}
-        onSelect={events.onSelect}
-      />
-    );
+  const things = { order, clear, mode, events };
   return (
     <Box
       role="region"
@@ -102,22 +81,18 @@ export const Strip = memo(function Strip({
       >
         <OrderLine strip={grid} order={mode === 'choose' ? order : NO_ORDER} />
         {way === 'clockwise' && <Walls room={room} stops={stops} />}
-        <Heads stops={stops} selected={selected} onSelect={events.onSelectStop} />
+        <Box />
+        {stops.length === 0 && <Box />}
+        {stops.map((stop) => (
+          <Head key={stop.id} id={stop.id} name={stop.name} onSelect={events.onSelectStop} />
+        ))}
         {rows.map((height) => (
-          <Row key={height} height={height} stops={stops} room={room} thing={thing} />
+          <Row key={height} height={height} stops={stops} room={room} {...things} />
         ))}
         <Ground />
         <Box />
         {stops.map((stop) => (
-          <Box key={stop.id} sx={{ display: 'flex', justifyContent: 'center' }}>
-            <IconButton
-              aria-label={`Add something at ${stop.name}`}
-              data-stop={stop.id}
-              onClick={() => events.onAddAt(stop.id)}
-            >
-              <Add />
-            </IconButton>
-          </Box>
+          <AddHere key={stop.id} id={stop.id} name={stop.name} onAddAt={events.onAddAt} />
         ))}
       </Box>
     </Box>
@@ -187,76 +162,103 @@ function Walls({ room, stops }: { room: Room; stops: readonly Stop[] }) {
   );
 }
 
-type HeadsProps = {
-  readonly stops: readonly Stop[];
-  readonly selected: string | undefined;
-  readonly onSelect: (stop: string) => void;
-};
+type HeadProps = { readonly id: string; readonly name: string; readonly onSelect: (stop: string) => void };
 
-function Heads({ stops, selected, onSelect }: HeadsProps) {
+const Head = memo(function Head({ id, name, onSelect }: HeadProps) {
+  const selected = useIsChosen(id);
   return (
-    <>
-      <Box />
-      {stops.length === 0 && <Box />}
-      {stops.map((stop) => (
-        <ButtonBase
-          key={stop.id}
-          data-head={stop.id}
-          data-stop={stop.id}
-          aria-pressed={selected === stop.id}
-          aria-label={`Stop: ${stop.name}`}
-          onClick={() => onSelect(stop.id)}
-          sx={{
-            fontWeight: 620,
-            fontSize: '0.95rem',
-            lineHeight: 1.2,
-            py: 0.5,
-            minHeight: 44,
-            overflowWrap: 'anywhere',
-            justifyContent: 'flex-start',
-            alignItems: 'end',
-            textAlign: 'start',
-            boxShadow: selected === stop.id ? 'inset 0 -3px 0 var(--mui-palette-thaw-water)' : 'none',
-            '&:hover': { color: 'primary.main' },
-            '&.Mui-focusVisible': { outline: '3px solid var(--mui-palette-thaw-water)', outlineOffset: -3 },
-          }}
-        >
-          {stop.name}
-        </ButtonBase>
-      ))}
-    </>
+    <ButtonBase
+      data-head={id}
+      data-stop={id}
+      aria-pressed={selected}
+      aria-label={`Stop: ${name}`}
+      onClick={() => onSelect(id)}
+      sx={{
+        fontWeight: 620,
+        fontSize: '0.95rem',
+        lineHeight: 1.2,
+        py: 0.5,
+        minHeight: 44,
+        overflowWrap: 'anywhere',
+        justifyContent: 'flex-start',
+        alignItems: 'end',
+        textAlign: 'start',
+        boxShadow: selected ? 'inset 0 -3px 0 var(--mui-palette-thaw-water)' : 'none',
+        '&:hover': { color: 'primary.main' },
+        '&.Mui-focusVisible': { outline: '3px solid var(--mui-palette-thaw-water)', outlineOffset: -3 },
+      }}
+    >
+      {name}
+    </ButtonBase>
+  );
+});
+
+type AddHereProps = { readonly id: string; readonly name: string; readonly onAddAt: (stop: string) => void };
+
+const AddHere = memo(function AddHere({ id, name, onAddAt }: AddHereProps) {
+  return (
+    <Box sx={{ display: 'flex', justifyContent: 'center' }}>
+      <IconButton aria-label={`Add something at ${name}`} data-stop={id} onClick={() => onAddAt(id)}>
+        <Add />
+      </IconButton>
+    </Box>
+  );
+});
+
+/** How the things on the strip are drawn. */
+type ThingsProps = Pick<StripProps, 'order' | 'clear' | 'mode' | 'events'>;
+
+function Thing({ fixture, order, clear, mode, events }: ThingsProps & { fixture: Fixture }) {
+  if (mode === 'count') return <FixtureCounter fixture={fixture} onCount={events.onCount} />;
+  return (
+    <FixtureChip
+      fixture={fixture}
+      clear={clear.has(fixture.id)}
+      place={placeIn(order, fixture.id)}
+      onSelect={events.onSelect}
+    />
   );
 }
 
-type RowProps = {
+const EDGE = { borderTop: '1px solid', borderColor: 'divider' } as const;
+
+/** What stands at one stop at one height; drawn again only when the stop changes. */
+const Cell = memo(function Cell({ stop, height, ...things }: ThingsProps & { stop: Stop; height: Height }) {
+  return (
+    <Box
+      data-stop={stop.id}
+      data-height={height}
+      sx={{ ...EDGE, py: 0.5, minHeight: 36, display: 'flex', flexDirection: 'column', gap: 0.5 }}
+    >
+      {fixturesAt(stop, height).map((fixture) => (
+        <Thing key={fixture.id} fixture={fixture} {...things} />
+      ))}
+    </Box>
+  );
+});
+
+type RowProps = ThingsProps & {
   readonly height: Height;
   readonly stops: readonly Stop[];
   readonly room: Room;
-  readonly thing: (fixture: Fixture) => React.ReactNode;
 };
 
-function Row({ height, stops, room, thing }: RowProps) {
+function Row({ height, stops, room, ...things }: RowProps) {
   const bands = bandsAt(room, height);
-  const edge = { borderTop: '1px solid', borderColor: 'divider' };
   return (
     <Fragment>
-      <Box sx={{ ...LABEL, ...edge }}>{HEIGHT_WORDS[height]}</Box>
-      {stops.length === 0 && <Box sx={edge} />}
+      <Box sx={{ ...LABEL, ...EDGE }}>{HEIGHT_WORDS[height]}</Box>
+      {stops.length === 0 && <Box sx={EDGE} />}
       {stops.map((stop) => (
-        <Box
-          key={stop.id}
-          data-stop={stop.id}
-          data-height={height}
-          sx={{ ...edge, py: 0.5, minHeight: 36, display: 'flex', flexDirection: 'column', gap: 0.5 }}
-        >
-          {fixturesAt(stop, height).map(thing)}
-        </Box>
+        <Cell key={stop.id} stop={stop} height={height} {...things} />
       ))}
       {bands.length > 0 && (
         <>
           <Box sx={LABEL}>all round</Box>
           <Box sx={{ gridColumn: `span ${Math.max(1, stops.length)}`, display: 'flex', gap: 1, py: 0.5 }}>
-            {bands.map(thing)}
+            {bands.map((fixture) => (
+              <Thing key={fixture.id} fixture={fixture} {...things} />
+            ))}
           </Box>
         </>
       )}

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
-import { useEffect, useOptimistic, useRef, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo, useOptimistic, useRef, useState } from 'react';
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
 import { newFixture } from '@/core/home/fixture';
 import type { Fixture, Height, Room, Stop } from '@/core/home/room';
@@ -13,13 +13,15 @@ import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
-import { useChanges } from '../parts/use-changes';
+import { type Changes, useChanges } from '../parts/use-changes';
 import { useStableEvents } from '../parts/use-stable-events';
 import { AddStop } from './add-stop';
+import type { PanelEvents } from './fixture-panel';
 import { fixtureName } from './fixture-words';
 import { OftenHere } from './often-here';
 import { fixtureMoved, placeOf, roomAfter, stopFor, stopMoved } from './room-model';
 import type { RoomSurroundings } from './room-work';
+import { SelectionProvider } from './selection';
 import { StopPanel } from './stop-panel';
 import { Strip, type StripEvents, type StripMode } from './strip';
 import { openStops } from './strip-model';
@@ -51,7 +53,13 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   const [lastStop, setLastStop] = useState<string>();
   const changes = useChanges(actions);
   const panel = useRef<HTMLDivElement>(null);
-  const stops = openStops(room, around.way);
+  const stops = useMemo(() => openStops(room, around.way), [room, around.way]);
+  const chosen = open && open.what !== 'adding' ? open.id : undefined;
+  // The strip answers a press at once; what opens below it may take a moment longer.
+  const shown = useDeferredValue(open);
+  const shownMode = useDeferredValue(mode);
+  const members = useSet(clear);
+  const orderKept = useSameList(order);
   const make = (change: HomeChange, words?: string) => changes.send(change, words, () => show(change));
 
   const add = (stop: Stop, kind: FixtureKindName) => {
@@ -60,10 +68,17 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
     setLastStop(stop.id);
     return fixture;
   };
-  const addSomewhere = (kind: FixtureKindName) => {
-    const stop = stopFor(room, kind, lastStop);
-    if (stop) add(stop, kind);
-  };
+  const { addHere, addStop } = useStableEvents({
+    addStop: (name: string) => {
+      const id = newId();
+      make({ do: 'add-stop', roomId: room.id, id, name });
+      setOpen({ what: 'adding', id, typed: '' });
+    },
+    addHere: (kind: FixtureKindName) => {
+      const stop = stopFor(room, kind, lastStop);
+      if (stop) add(stop, kind);
+    },
+  });
   const drop = (fixture: Fixture) => {
     make({ do: 'drop-fixture', id: fixture.id }, `${fixtureName(fixture)} removed.`);
     setOpen(undefined);
@@ -108,47 +123,49 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
     },
   });
 
+  const place = shown?.what === 'fixture' ? placeOf(room, shown.id) : undefined;
+  const panelEvents = useStableEvents<PanelEvents>({
+    onChange: (fixture) => place && make({ do: 'put-fixture', stopId: place.stop.id, fixture }),
+    onMove: (stopId) =>
+      place &&
+      make({ do: 'move-fixture', id: place.fixture.id, stopId, height: place.fixture.height }, 'Moved.'),
+    onMark: (mark) => changes.send({ do: 'mark', marks: [mark] }),
+    onDrop: () => place && drop(place.fixture),
+    onClose: () => setOpen(undefined),
+  });
   // What was opened below a long strip comes into sight.
   useEffect(() => {
-    if (open) panel.current?.scrollIntoView({ block: 'nearest' });
-  }, [open]);
+    if (shown) panel.current?.scrollIntoView({ block: 'nearest' });
+  }, [shown]);
 
   return (
     <Stack spacing={2}>
       <Sentence>{changes.sentence}</Sentence>
-      <Tools mode={mode} onMode={setMode}>
-        <UndoButtons edits={edits} changes={changes} />
-      </Tools>
-      <Strip
-        room={room}
-        way={around.way}
-        stops={stops}
-        order={order}
-        clear={useSet(clear)}
-        selected={open && open.what !== 'adding' ? open.id : undefined}
-        mode={mode}
-        events={events}
-      />
+      <Tools mode={mode} onMode={setMode} edits={edits} undo={changes.undo} redo={changes.redo} />
+      <SelectionProvider chosen={chosen}>
+        <Strip
+          room={room}
+          way={around.way}
+          stops={stops}
+          order={orderKept}
+          clear={members}
+          mode={shownMode}
+          events={events}
+        />
+      </SelectionProvider>
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
       <Box ref={panel} sx={{ scrollMarginBottom: { xs: 120, md: 24 } }}>
         {below()}
       </Box>
-      <OftenHere room={room} onAdd={addSomewhere} />
-      <AddStop
-        onAdd={(name) => {
-          const id = newId();
-          make({ do: 'add-stop', roomId: room.id, id, name });
-          setOpen({ what: 'adding', id, typed: '' });
-        }}
-      />
+      <OftenHere room={room} onAdd={addHere} />
+      <AddStop onAdd={addStop} />
     </Stack>
   );
 
   /** What is open below the strip, or what can be done on it. */
   function below() {
-    const place = open?.what === 'fixture' ? placeOf(room, open.id) : undefined;
     if (place)
       return (
         <FixturePanel
@@ -158,28 +175,22 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
           stop={place.stop}
           stops={stops}
           fixture={place.fixture}
-          onChange={(fixture) => make({ do: 'put-fixture', stopId: place.stop.id, fixture })}
-          onMove={(stopId) =>
-            make({ do: 'move-fixture', id: place.fixture.id, stopId, height: place.fixture.height }, 'Moved.')
-          }
-          onMark={(mark) => changes.send({ do: 'mark', marks: [mark] })}
-          onDrop={() => drop(place.fixture)}
-          onClose={() => setOpen(undefined)}
+          {...panelEvents}
         />
       );
-    const stop = room.stops.find((known) => known.id === open?.id);
-    if (stop && open?.what === 'adding')
+    const stop = room.stops.find((known) => known.id === shown?.id);
+    if (stop && shown?.what === 'adding')
       return (
         <AddFixture
-          key={`${stop.id} ${open.typed}`}
+          key={`${stop.id} ${shown.typed}`}
           stop={stop}
           roomKind={room.kind}
-          typed={open.typed}
+          typed={shown.typed}
           onAdd={(kind) => add(stop, kind)}
           onClose={() => setOpen(undefined)}
         />
       );
-    if (stop && open?.what === 'stop')
+    if (stop && shown?.what === 'stop')
       return (
         <StopPanel
           key={stop.id}
@@ -204,16 +215,14 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
 
 const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = { count: 'Count', move: 'Move things' };
 
+type ToolsProps = Pick<Changes, 'undo' | 'redo'> & {
+  readonly mode: StripMode;
+  readonly onMode: (mode: StripMode) => void;
+  readonly edits: EditWords;
+};
+
 /** What one does on the strip; within reach of a thumb on a phone. */
-function Tools({
-  mode,
-  onMode,
-  children,
-}: {
-  mode: StripMode;
-  onMode: (mode: StripMode) => void;
-  children: React.ReactNode;
-}) {
+const Tools = memo(function Tools({ mode, onMode, edits, undo, redo }: ToolsProps) {
   return (
     <Box
       role="toolbar"
@@ -243,17 +252,26 @@ function Tools({
           {MODE_WORDS[one]}
         </Button>
       ))}
-      <Box sx={{ ml: { xs: 'auto', md: 0 }, display: 'flex' }}>{children}</Box>
+      <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, color: 'text.secondary' }}>
+        keep, count or throw off what is usual
+      </Box>
+      <Box sx={{ ml: 'auto', display: 'flex' }}>
+        <UndoButtons edits={edits} undo={undo} redo={redo} />
+      </Box>
     </Box>
   );
+});
+
+/** The same list as long as its members are the same, so that what is drawn by it is not drawn again. */
+function useSameList(list: readonly string[]): readonly string[] {
+  const [kept, setKept] = useState(list);
+  if (kept === list || kept.join('\n') === list.join('\n')) return kept;
+  setKept(list);
+  return list;
 }
 
-/** The same set as long as its members are the same. */
+/** The same for a set. */
 function useSet(members: readonly string[]): ReadonlySet<string> {
-  const key = members.join('\n');
-  const [kept, setKept] = useState(() => ({ key, set: new Set(members) }));
-  if (kept.key === key) return kept.set;
-  const next = { key, set: new Set(members) };
-  setKept(next);
-  return next.set;
+  const list = useSameList(members);
+  return useMemo(() => new Set(list), [list]);
 }

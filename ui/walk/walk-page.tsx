@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Current } from '@/core/clean/campaign';
 import { type Progress, progressByRoom } from '@/core/clean/progress';
 import { type CleanTask, handsRange } from '@/core/clean/tasks';
-import type { Floor, Room } from '@/core/home/room';
+import type { Floor } from '@/core/home/room';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { count, hours } from '../parts/words';

@@ -14,7 +14,7 @@ export function WalkTools({ edits, actions }: { edits: EditWords; actions: Chang
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
-      <UndoButtons edits={edits} changes={changes} />
+      <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
     </Box>
   );
 }
