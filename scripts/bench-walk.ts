@@ -68,14 +68,14 @@ async function onRoom(): Promise<void> {
   // What is loaded with the first thing that is opened is there from now on.
   await browser.run('window.answers = []');
   for (const thing of [/^Door,/, /^Window,/, /^Bed,/, /^Mirror,/, /^Wardrobe,/])
-    await browser.press('button', thing);
-  await browser.press('button', 'heavy');
-  await browser.press('button', 'One more');
-  await browser.press('button', 'Count');
-  await browser.press('button', 'One Window more');
-  await browser.press('button', 'One Window more');
-  await browser.press('button', 'Count');
-  await browser.press('button', 'Stop: Bed');
+    await browser.tap('button', thing);
+  await browser.tap('button', 'heavy');
+  await browser.tap('button', 'One more');
+  await browser.tap('button', 'Count');
+  await browser.tap('button', 'One Window more');
+  await browser.tap('button', 'One Window more');
+  await browser.tap('button', 'Count');
+  await browser.tap('button', 'Stop: Bed');
   await browser.chord(Key.ALT, Key.ARROW_RIGHT);
   await browser.keys('lamp');
   await browser.kept('Moved.');
@@ -87,7 +87,7 @@ async function onList(): Promise<void> {
   await browser.find('table', 'Jobs');
   await browser.run(WATCH);
   await browser.type('Find a job', 'wardrobe');
-  await browser.press('button', /^Leave out Sort and clean the wardrobe, Room 1$/);
+  await browser.tap('button', /^Leave out Sort and clean the wardrobe, Room 1$/);
   await browser.kept('Kept.');
   say(
     `a press or key on the list of ${FIXTURES} fixtures`,

@@ -147,6 +147,14 @@ export class Browser {
     });
   }
 
+  /** Presses as long as a finger does. */
+  async tap(role: string, name: string | RegExp): Promise<void> {
+    const element = await this.find(role, name);
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+    const hand = this.driver.actions({ async: true });
+    await hand.move({ origin: element }).press().pause(FINGER_MS).release().perform();
+  }
+
   /** Types into a labelled field, in place of what is there. */
   async type(label: string | RegExp, text: string): Promise<void> {
     this.presses += text.length + 1;
@@ -285,6 +293,9 @@ export class Browser {
     await (this.driver as Driver).sendDevToolsCommand(name, parameters);
   }
 }
+
+/** How long a finger stays on what it presses. */
+const FINGER_MS = 90;
 
 /** What opens and closes in place; browsers have no common role for it. */
 export const OPENER = 'opener';

@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
+import { styled } from '@mui/material/styles';
 import { memo, useId } from 'react';
 
 type ChoiceRowProps<T extends string> = {
@@ -18,34 +19,34 @@ function Choices<T extends string>({ label, options, words, value, onChange }: C
       <Box id={id} sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 0.5 }}>
         {label}
       </Box>
-      <Box
-        role="group"
-        aria-labelledby={id}
-        sx={{ display: 'flex', border: '1px solid', borderColor: 'divider', borderRadius: '3px' }}
-      >
+      <Row role="group" aria-labelledby={id}>
         {options.map((option) => (
-          <ButtonBase
-            key={option}
-            aria-pressed={option === value}
-            onClick={() => onChange(option)}
-            sx={{
-              flex: 1,
-              minHeight: 44,
-              px: 0.5,
-              fontSize: '0.92rem',
-              fontWeight: option === value ? 650 : 400,
-              bgcolor: option === value ? 'var(--mui-palette-thaw-waterSoft)' : 'transparent',
-              borderBottom: '3px solid',
-              borderColor: option === value ? 'var(--mui-palette-thaw-water)' : 'transparent',
-            }}
-          >
+          <ButtonBase key={option} aria-pressed={option === value} onClick={() => onChange(option)}>
             {words[option]}
           </ButtonBase>
         ))}
-      </Box>
+      </Row>
     </Box>
   );
 }
+
+const Row = styled('div')({
+  display: 'flex',
+  border: '1px solid var(--mui-palette-divider)',
+  borderRadius: 3,
+  '& > button': {
+    flex: 1,
+    minHeight: 44,
+    padding: '0 4px',
+    fontSize: '0.92rem',
+    borderBottom: '3px solid transparent',
+  },
+  '& > button[aria-pressed=true]': {
+    fontWeight: 650,
+    backgroundColor: 'var(--mui-palette-thaw-waterSoft)',
+    borderColor: 'var(--mui-palette-thaw-water)',
+  },
+});
 
 /** One of a few, side by side, each a thumb wide. */
 export const ChoiceRow = memo(Choices) as typeof Choices;

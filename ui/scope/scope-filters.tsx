@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { type ReactNode, useMemo } from 'react';
+import { type Dispatch, memo, type ReactNode, type SetStateAction, useMemo } from 'react';
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { count } from '../parts/words';
 import { type Filters, LAYERS, LENGTHS, NO_FILTERS, type ScopeScreen } from './scope-model';
@@ -18,7 +18,7 @@ const SCOPE_WORDS: Record<Exclude<Filters['scope'], ''>, string> = {
 type ScopeFiltersProps = {
   readonly screen: ScopeScreen;
   readonly filters: Filters;
-  readonly onChange: (filters: Filters) => void;
+  readonly onChange: Dispatch<SetStateAction<Filters>>;
   readonly shown: number;
   /** How the list is sorted, chosen beside what it is filtered by. */
   readonly sortBy: ReactNode;
@@ -33,7 +33,8 @@ export function ScopeFilters({ screen, filters, onChange, shown, sortBy }: Scope
     () => [...new Set(screen.rows.flatMap((row) => row.products))].sort((a, b) => a.localeCompare(b)),
     [screen.rows],
   );
-  const set = (name: keyof Filters) => (value: string) => onChange({ ...filters, [name]: value });
+  // What is typed elsewhere meanwhile is not lost: each choice changes the filters as they are then.
+  const set = (name: keyof Filters) => (value: string) => onChange((known) => ({ ...known, [name]: value }));
   const same = (list: readonly string[]) => list.map((name) => [name, name] as const);
   return (
     <Box
@@ -82,7 +83,7 @@ type FilterProps = {
 };
 
 /** A choice that narrows the list down. */
-function Filter({ label, value, options, onChange }: FilterProps) {
+const Filter = memo(function Filter({ label, value, options, onChange }: FilterProps) {
   return (
     <TextField
       select
@@ -101,4 +102,9 @@ function Filter({ label, value, options, onChange }: FilterProps) {
       ))}
     </TextField>
   );
+}, isSameFilter);
+
+/** Its choices follow from the house; only what is chosen moves while somebody types. */
+function isSameFilter(before: FilterProps, after: FilterProps): boolean {
+  return before.value === after.value && before.options.length === after.options.length;
 }

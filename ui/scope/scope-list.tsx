@@ -8,11 +8,20 @@ import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
 import { useChanges } from '../parts/use-changes';
+import { useStableEvents } from '../parts/use-stable-events';
 import { count, tenths } from '../parts/words';
 import { BulkBar } from './bulk-bar';
 import { HoursBalance } from './hours-balance';
 import { ScopeFilters } from './scope-filters';
-import { filtered, marksFor, NO_FILTERS, neededMinutes, rowsAfter, type ScopeScreen } from './scope-model';
+import {
+  filtered,
+  marksFor,
+  NO_FILTERS,
+  neededMinutes,
+  rowsAfter,
+  type ScopeRow,
+  type ScopeScreen,
+} from './scope-model';
 import { ScopeTable } from './scope-table';
 import { SortBy } from './sort-by';
 
@@ -30,9 +39,20 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const changes = useChanges(actions);
   const settled = useDeferredValue(filters);
-  const shown = useMemo(() => filtered(rows, settled, screen.today), [rows, settled, screen.today]);
+  // The hours answer at once; the lines follow.
+  const lines = useDeferredValue(rows);
+  const shown = useMemo(() => filtered(lines, settled, screen.today), [lines, settled, screen.today]);
   const needed = neededMinutes(rows);
   const mark = (marks: Mark[]) => changes.send({ do: 'mark', marks }, 'Kept.', () => show(marks));
+  const { take } = useStableEvents({
+    take: (row: ScopeRow, taken: boolean) =>
+      mark(
+        marksFor([{ on: 'task', target: row.id }], screen.marks, {
+          in: taken,
+          reason: taken ? undefined : 'not-worth-it',
+        }),
+      ),
+  });
   const picked = shown.filter((row) => chosen.has(row.id));
   const targets = [...chosen].map((target) => ({ on: 'task', target }) as const);
   return (
@@ -76,14 +96,7 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
         onChoose={setChosen}
         sorting={sorting}
         onSort={setSorting}
-        onTake={(row, taken) =>
-          mark(
-            marksFor([{ on: 'task', target: row.id }], screen.marks, {
-              in: taken,
-              reason: taken ? undefined : 'not-worth-it',
-            }),
-          )
-        }
+        onTake={take}
       />
     </>
   );

@@ -75,7 +75,15 @@ const GRID = {
 const ROW_PX = 64;
 
 /** The list as lines; only those in sight are in the page. */
-export function ScopeTable({ rows, today, chosen, onChoose, onTake, sorting, onSort }: ScopeTableProps) {
+export const ScopeTable = memo(function ScopeTable({
+  rows,
+  today,
+  chosen,
+  onChoose,
+  onTake,
+  sorting,
+  onSort,
+}: ScopeTableProps) {
   const data = useMemo(() => [...rows], [rows]);
   const table = useReactTable({
     data,
@@ -164,7 +172,7 @@ export function ScopeTable({ rows, today, chosen, onChoose, onTake, sorting, onS
       </Box>
     </Box>
   );
-}
+});
 
 /** On a narrow screen the other columns are part of the job's own line. */
 const ON_PHONE = ['title', 'in'];

@@ -128,7 +128,7 @@ function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: Pane
           onChange={say.fullness}
         />
       )}
-      <SizeFields fixture={fixture} onChange={say.size} />
+      <SizeFields kind={fixture.kind} size={fixture.size} onChange={say.size} />
       <Where
         surface={fixture.surface ?? kind?.surfaces[0] ?? ''}
         surfaces={kind?.surfaces ?? NONE}

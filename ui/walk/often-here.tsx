@@ -3,21 +3,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { FIXTURE_KINDS, type FixtureKindName } from '@/core/catalogue/fixture-kinds';
-import type { Room } from '@/core/home/room';
-import { oftenMissing } from '@/core/home/templates';
-
-/** How many are offered; the rest is found by its name. */
-const MOST_OFFERED = 14;
 
 /** What is often in such a room and not on the strip yet: one press puts it there. */
 export const OftenHere = memo(function OftenHere({
-  room,
+  kinds,
   onAdd,
 }: {
-  room: Room;
+  kinds: readonly FixtureKindName[];
   onAdd: (kind: FixtureKindName) => void;
 }) {
-  const kinds = oftenMissing(room).slice(0, MOST_OFFERED);
   if (kinds.length === 0) return null;
   return (
     <Box component="section" aria-label="Often in such a room">

@@ -3,7 +3,7 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import { memo, useState } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
-import type { Fixture, Size } from '@/core/home/room';
+import type { Size } from '@/core/home/room';
 import { sizeSchema } from '@/core/home/room-schema';
 import { LengthField } from '../parts/length-field';
 
@@ -21,13 +21,15 @@ const FAULT = 'Please give a size above 0 that fits a room.';
 
 /** The sizes that matter for this kind of fixture; the usual ones are filled in. */
 export const SizeFields = memo(function SizeFields({
-  fixture,
+  kind,
+  size,
   onChange,
 }: {
-  fixture: Fixture;
+  kind: string;
+  size: Size;
   onChange: (size: Size) => void;
 }) {
-  const usual: Size = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind].size : {};
+  const usual: Size = isFixtureKind(kind) ? FIXTURE_KINDS[kind].size : {};
   const names = Object.keys(usual) as (keyof Size)[];
   if (names.length === 0) return null;
   return (
@@ -36,8 +38,8 @@ export const SizeFields = memo(function SizeFields({
         <SizeField
           key={name}
           name={name}
-          value={fixture.size[name] ?? usual[name] ?? 1}
-          onChange={(value) => onChange({ ...fixture.size, [name]: value })}
+          value={size[name] ?? usual[name] ?? 1}
+          onChange={(value) => onChange({ ...size, [name]: value })}
         />
       ))}
     </Stack>

@@ -66,7 +66,7 @@ export const Strip = memo(function Strip({ room, way, stops, order, clear, mode,
       aria-describedby="strip-keys"
       tabIndex={0}
       onKeyDown={(event) => handleKey(event, stops, events)}
-      sx={{ overflowX: 'auto', pb: 1, touchAction: mode === 'move' ? 'none' : 'auto' }}
+      sx={{ overflowX: 'auto', contain: 'layout', pb: 1, touchAction: mode === 'move' ? 'none' : 'auto' }}
     >
       <Box
         ref={grid}
@@ -243,7 +243,8 @@ type RowProps = ThingsProps & {
   readonly room: Room;
 };
 
-function Row({ height, stops, room, ...things }: RowProps) {
+/** All that stands at one height, round the room; drawn again only when something at this height changes. */
+const Row = memo(function Row({ height, stops, room, ...things }: RowProps) {
   const bands = bandsAt(room, height);
   return (
     <Fragment>
@@ -264,4 +265,26 @@ function Row({ height, stops, room, ...things }: RowProps) {
       )}
     </Fragment>
   );
+}, isSameRow);
+
+function isSameRow(before: RowProps, after: RowProps): boolean {
+  const { order, clear, mode, events, height } = after;
+  if (before.order !== order || before.clear !== clear || before.mode !== mode || before.events !== events)
+    return false;
+  return (
+    isSameList(before.stops, after.stops, (was, is) => was === is || isSameAt(was, is, height)) &&
+    isSameList(bandsAt(before.room, height), bandsAt(after.room, height), (was, is) => was === is)
+  );
+}
+
+function isSameAt(was: Stop, is: Stop, height: Height): boolean {
+  return was.id === is.id && isSameList(fixturesAt(was, height), fixturesAt(is, height), (a, b) => a === b);
+}
+
+function isSameList<Item>(
+  was: readonly Item[],
+  is: readonly Item[],
+  same: (a: Item, b: Item) => boolean,
+): boolean {
+  return was.length === is.length && was.every((item, i) => same(item, is[i] as Item));
 }

@@ -8,6 +8,7 @@ import { memo, useDeferredValue, useEffect, useMemo, useOptimistic, useRef, useS
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
 import { newFixture } from '@/core/home/fixture';
 import type { Fixture, Height, Room, Stop } from '@/core/home/room';
+import { oftenMissing } from '@/core/home/templates';
 import type { HomeChange } from '@/core/household/home-change';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
@@ -29,6 +30,9 @@ import { openStops } from './strip-model';
 /** The catalogue comes with these two; the strip can be looked at without it. */
 const FixturePanel = dynamic(() => import('./fixture-panel').then((module) => module.FixturePanel));
 const AddFixture = dynamic(() => import('./add-fixture').then((module) => module.AddFixture));
+
+/** How many things are offered that are often in such a room; the rest is found by its name. */
+const MOST_OFFERED = 14;
 
 type UnrolledRoomProps = {
   readonly room: Room;
@@ -58,6 +62,7 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   // The strip answers a press at once; what opens below it may take a moment longer.
   const shown = useDeferredValue(open);
   const shownMode = useDeferredValue(mode);
+  const often = useSameList(oftenMissing(room).slice(0, MOST_OFFERED));
   const members = useSet(clear);
   const orderKept = useSameList(order);
   const make = (change: HomeChange, words?: string) => changes.send(change, words, () => show(change));
@@ -156,10 +161,10 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
-      <Box ref={panel} sx={{ scrollMarginBottom: { xs: 120, md: 24 } }}>
+      <Box ref={panel} sx={{ contain: 'layout', scrollMarginBottom: { xs: 120, md: 24 } }}>
         {below()}
       </Box>
-      <OftenHere room={room} onAdd={addHere} />
+      <OftenHere kinds={often} onAdd={addHere} />
       <AddStop onAdd={addStop} />
     </Stack>
   );
@@ -263,7 +268,7 @@ const Tools = memo(function Tools({ mode, onMode, edits, undo, redo }: ToolsProp
 });
 
 /** The same list as long as its members are the same, so that what is drawn by it is not drawn again. */
-function useSameList(list: readonly string[]): readonly string[] {
+function useSameList<Item extends string>(list: readonly Item[]): readonly Item[] {
   const [kept, setKept] = useState(list);
   if (kept === list || kept.join('\n') === list.join('\n')) return kept;
   setKept(list);
