@@ -197,7 +197,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
           ['Basin', 'mirror', 'bathroom-cabinet', { kind: 'taps', count: 2, soil: 'heavy' }, 'basin'],
           ['Toilet', 'toilet'],
           ['Window', 'window', { kind: 'blind', size: { slats: 30 } }],
-          ['Shower', { kind: 'shower-head', soil: 'heavy' }, 'shower-screen', 'wall-tiles'],
+          ['Shower', 'shower-head', 'shower-screen', 'wall-tiles'],
           ['Bath', 'bath', 'bath-mats'],
           ['Radiator', 'radiator', 'vent'],
           ['Lamp', 'ceiling-light'],
