@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
+import type { Method } from '../catalogue/method';
 import { householdSchema } from '../formats/household';
 import { parseProblem } from '../formats/problem';
 import { fixturesOf, roomsOf } from '../home/room';
@@ -48,6 +49,34 @@ describe('expand', () => {
     for (const fixture of fixturesOf(sitting!)) if (fixture.kind === 'books') fixture.leave = true;
     const ids = (h: typeof home) => expand(h, CATALOGUE).tasks.map((task) => task.id);
     expect(ids(home).filter((id) => !ids(changed).includes(id))).toEqual(['sitting-2-books:books-dust']);
+  });
+
+  it('plans a method of the household’s own like any other: with its minutes, in its place in the order', () => {
+    const own: Method = {
+      ...(CATALOGUE.method('furniture-wipe') as Method),
+      id: 'own-oil',
+      title: 'Oil the rail',
+      fixture: 'radiator',
+      layer: 6,
+    };
+    const { tasks, precedence } = expand(
+      { ...home, catalogue: { changed: {}, off: ['radiator-clean'], own: [own] } },
+      CATALOGUE,
+    );
+    // 2 min + 1 ÷ 11 an hour × 1.1 (low down) = 8.
+    expect(tasks.find((task) => task.id === 'hall-4-radiator:own-oil')).toMatchObject({
+      title: 'Oil the rail',
+      layer: 6,
+      steps: [{ id: 'hall-4-radiator:own-oil/wipe', mode: 'hands', minutes: 8 }],
+    });
+    expect(tasks.some((task) => task.id.endsWith(':radiator-clean'))).toBe(false);
+    expect(precedence).toContainEqual(
+      expect.objectContaining({
+        before: 'hall-4-radiator:own-oil',
+        after: 'hall-0-hard-floor:floor-vacuum',
+        hard: true,
+      }),
+    );
   });
 
   it('does the floor last and makes a bed that was stripped', () => {
