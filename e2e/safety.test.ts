@@ -19,6 +19,12 @@ describe('the server', () => {
       '/walk',
       '/walk/kitchen',
       '/hours',
+      '/scope',
+      '/catalogue',
+      '/catalogue/oven-paste',
+      '/files',
+      '/api/household',
+      '/api/rooms',
       '/people',
       '/spread',
       '/day',
@@ -45,6 +51,30 @@ describe('the server', () => {
       await browser.see('This page is not here');
       await browser.goTo('/walk');
       await browser.see('Start with the room you dread most');
+    });
+  });
+
+  it('gives one household the methods and the file of its own, not of another', async () => {
+    await visit(async (browser) => {
+      await signUp(browser, 'Elm Yard');
+      await browser.goTo('/catalogue/new');
+      await browser.type('What is done', 'Polish the secret');
+      await browser.type('The work itself', 'Softly');
+      await browser.type('How to do it, in a line', 'By night.');
+      await browser.type('How one knows that it is done', 'Nobody does.');
+      await browser.press('button', 'Keep this method');
+      await browser.find('heading', 'Polish the secret');
+      const own = await browser.path();
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      await signUp(browser, 'Alder Court');
+      await browser.goTo(own);
+      await browser.see('This page is not here');
+      const file = await browser.run<string>(
+        'return fetch("/api/household").then((answer) => answer.text())',
+      );
+      expect(file).toContain('Alder Court');
+      expect(file).not.toMatch(/Elm Yard|secret/);
     });
   });
 

@@ -1,5 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
+import { useRef } from 'react';
 
 /** A button that opens the choice of a file. */
 export function ChooseFile({
@@ -13,28 +14,26 @@ export function ChooseFile({
   busy: boolean;
   onFile: (file: File) => void;
 }) {
+  const input = useRef<HTMLInputElement>(null);
   return (
-    <Button
-      component="label"
-      variant="outlined"
-      loading={busy}
-      role="presentation"
-      tabIndex={-1}
-      sx={{ position: 'relative' }}
-    >
-      {label}
+    <>
+      <Button variant="outlined" loading={busy} onClick={() => input.current?.click()}>
+        {label}
+      </Button>
       <input
+        ref={input}
         type="file"
         accept={accept}
         aria-label={label}
+        tabIndex={-1}
+        className="visually-hidden"
         onChange={(event) => {
           const [file] = event.target.files ?? [];
           // So that the same file can be chosen again once it is mended.
           event.target.value = '';
           if (file) onFile(file);
         }}
-        style={{ position: 'absolute', inset: 0, opacity: 0, cursor: 'pointer' }}
       />
-    </Button>
+    </>
   );
 }

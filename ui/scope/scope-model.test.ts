@@ -8,7 +8,8 @@ import { workOf } from '@/core/clean/work';
 import { applyChange } from '@/core/household/change';
 import type { Mark } from '@/core/scope/marks';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
-import { filtered, marksFor, NO_FILTERS, neededMinutes, rowsAfter, scopeScreen } from './scope-model';
+import { filtered, marksFor, NO_FILTERS, neededMinutes, rowsAfter } from './scope-model';
+import { scopeScreen } from './scope-screen';
 
 const { household } = juniperRowUnderWay('2027-03-01');
 

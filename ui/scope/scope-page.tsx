@@ -6,7 +6,7 @@ import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
 import { ScopeList } from './scope-list';
-import { scopeScreen } from './scope-model';
+import { scopeScreen } from './scope-screen';
 
 /** Everything that could be done, what of it is in, and whether the hours suffice. */
 export function ScopePage({ state, actions }: { state: Current; actions: ChangeActions }) {

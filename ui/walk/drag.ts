@@ -1,6 +1,4 @@
-'use client';
 import { type D3DragEvent, drag, select } from 'd3';
-import { type RefObject, useEffect } from 'react';
 
 /** What was let go of on the strip: a thing over a cell, or the head of a stop over another stop. */
 export type Drop =
@@ -14,50 +12,42 @@ const GRIPS = '[data-fixture],[data-head]';
 const STILL_PX = 6;
 
 /**
- * Dragging on the strip by pointer: a thing to another stop or height, a stop along the strip. A finger drags only in
+ * Lets the strip be dragged on by pointer, until the answer is called: a thing to another stop or height, a stop along the strip. A finger drags only in
  * the mode for moving, because elsewhere it scrolls.
  */
-export function useStripDrag(
-  strip: RefObject<HTMLElement | null>,
-  byTouch: boolean,
-  onDrop: (drop: Drop) => void,
-): void {
-  useEffect(() => {
-    const element = strip.current;
-    if (!element) return;
-    type Event = D3DragEvent<HTMLElement, unknown, { x: number; y: number }>;
-    let grip: HTMLElement | null = null;
-    let start = { x: 0, y: 0 };
-    const behaviour = drag<HTMLElement, unknown>()
-      .clickDistance(STILL_PX)
-      .filter((event: MouseEvent) => !event.button && (event.target as Element).closest(GRIPS) !== null)
-      .touchable(() => byTouch)
-      .on('start', (event: Event) => {
-        grip = (event.sourceEvent.target as Element).closest<HTMLElement>(GRIPS);
-        start = { x: event.x, y: event.y };
-      })
-      .on('drag', (event: Event) => {
-        if (!grip || !hasMoved(start, event)) return;
-        grip.style.transform = `translate(${event.x - start.x}px, ${event.y - start.y}px)`;
-        grip.style.pointerEvents = 'none';
-        grip.style.zIndex = '5';
-      })
-      .on('end', (event: Event) => {
-        const held = grip;
-        grip = null;
-        if (!held) return;
-        const drop = hasMoved(start, event) ? dropUnder(held, pointOf(event.sourceEvent)) : undefined;
-        held.style.removeProperty('transform');
-        held.style.removeProperty('pointer-events');
-        held.style.removeProperty('z-index');
-        if (drop) onDrop(drop);
-      });
-    const selection = select(element);
-    selection.call(behaviour);
-    return () => {
-      selection.on('.drag', null);
-    };
-  }, [strip, byTouch, onDrop]);
+export function dragOn(element: HTMLElement, byTouch: boolean, onDrop: (drop: Drop) => void): () => void {
+  type Event = D3DragEvent<HTMLElement, unknown, { x: number; y: number }>;
+  let grip: HTMLElement | null = null;
+  let start = { x: 0, y: 0 };
+  const behaviour = drag<HTMLElement, unknown>()
+    .clickDistance(STILL_PX)
+    .filter((event: MouseEvent) => !event.button && (event.target as Element).closest(GRIPS) !== null)
+    .touchable(() => byTouch)
+    .on('start', (event: Event) => {
+      grip = (event.sourceEvent.target as Element).closest<HTMLElement>(GRIPS);
+      start = { x: event.x, y: event.y };
+    })
+    .on('drag', (event: Event) => {
+      if (!grip || !hasMoved(start, event)) return;
+      grip.style.transform = `translate(${event.x - start.x}px, ${event.y - start.y}px)`;
+      grip.style.pointerEvents = 'none';
+      grip.style.zIndex = '5';
+    })
+    .on('end', (event: Event) => {
+      const held = grip;
+      grip = null;
+      if (!held) return;
+      const drop = hasMoved(start, event) ? dropUnder(held, pointOf(event.sourceEvent)) : undefined;
+      held.style.removeProperty('transform');
+      held.style.removeProperty('pointer-events');
+      held.style.removeProperty('z-index');
+      if (drop) onDrop(drop);
+    });
+  const selection = select(element);
+  selection.call(behaviour);
+  return () => {
+    selection.on('.drag', null);
+  };
 }
 
 function hasMoved(start: { x: number; y: number }, now: { x: number; y: number }): boolean {

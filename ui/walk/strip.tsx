@@ -5,7 +5,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import IconButton from '@mui/material/IconButton';
 import { Fragment, type KeyboardEvent, memo, useRef } from 'react';
 import type { Fixture, Height, Room, Stop, WayRound } from '@/core/home/room';
-import { type Drop, useStripDrag } from './drag';
+import type { Drop } from './drag';
 import { WAY_WORDS } from './fact-words';
 import { FixtureChip } from './fixture-chip';
 import { FixtureCounter } from './fixture-counter';
@@ -14,6 +14,7 @@ import { OrderLine } from './order-line';
 import type { Direction } from './room-model';
 import { useIsChosen } from './selection';
 import { bandsAt, fixturesAt, rowsOf, wallsOf } from './strip-model';
+import { useStripDrag } from './use-strip-drag';
 
 /** Names of rows stay in sight while the strip is pushed along. */
 const LABEL = {

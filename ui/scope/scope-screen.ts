@@ -1,0 +1,62 @@
+import { dosesFor } from '@/core/catalogue/catalogue';
+import { PRODUCTS } from '@/core/catalogue/products';
+import type { Current } from '@/core/clean/campaign';
+import { offeredMinutes } from '@/core/clean/progress';
+import type { CleanTask } from '@/core/clean/tasks';
+import type { Member } from '@/core/formats/household';
+import type { ScopeRow, ScopeScreen } from './scope-model';
+
+/** The whole list, in scope or not, with the hours that it is held against. */
+export function scopeScreen(state: Current): ScopeScreen {
+  const { household, listed, campaign, today } = state;
+  const done = new Set((campaign?.problem.done ?? []).map((entry) => entry.step));
+  const school = household.clean?.products ?? 'pantry';
+  return {
+    rows: listed.map((task) => rowOf(task, household.people, done, school)),
+    rooms: household.home.floors.flatMap((floor) => floor.rooms.map(({ id, name }) => ({ id, name }))),
+    people: household.people.map((person) => person.name),
+    offered: campaign && offeredMinutes(campaign.problem),
+    marks: household.marks,
+    today,
+  };
+}
+
+function rowOf(
+  task: CleanTask,
+  people: readonly Member[],
+  done: ReadonlySet<string>,
+  school: Parameters<typeof dosesFor>[1],
+): ScopeRow {
+  const { method, scope, room, stop, estimate } = task;
+  const steps = estimate.steps.flatMap(({ step, minutes }) =>
+    step.mode === 'hands' ? [{ key: step.key, minutes: minutes * step.crew }] : [],
+  );
+  const sum = (list: typeof steps) => list.reduce((total, step) => total + step.minutes, 0);
+  return {
+    id: task.id,
+    title: method.title,
+    room: room.name,
+    roomId: room.id,
+    where: stop.shell ? 'all round' : stop.name,
+    kind: method.kind,
+    layer: method.layer,
+    minutes: Math.round(sum(steps)),
+    left: sum(steps.filter((step) => !done.has(`${task.id}/${step.key}`))),
+    wait: estimate.waitMinutes,
+    due: scope.due,
+    in: scope.in,
+    reason: scope.reason,
+    by: scope.by,
+    priority: scope.priority,
+    matters: scope.matters,
+    dreaded: scope.dreaded,
+    people: people.filter((person) => canDo(person, task)).map((person) => person.name),
+    products: [...new Set(dosesFor(method, school).map((dose) => PRODUCTS[dose.product]))],
+  };
+}
+
+function canDo(person: Member, { method }: CleanTask): boolean {
+  return method.steps.every(
+    (step) => step.mode === 'wait' || !step.tags.some((tag) => person.cannot.includes(tag)),
+  );
+}
