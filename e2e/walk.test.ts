@@ -99,6 +99,12 @@ describe('the walk', () => {
   it('moves things and stops by pointer, to another stop and another height', async () => {
     await visit(async (browser) => {
       await firstRoom(browser);
+      // A pointer that comes near brings what dragging takes.
+      await browser.press('button', 'Stop: Door');
+      await browser.until(
+        async () => browser.run<boolean>('return document.querySelector("[data-drag=ready]") !== null'),
+        'the strip to be dragged on',
+      );
       const mirror = await browser.find('button', /^Mirror,/);
       const bed = await browser.find('button', /^Duvet and pillows/);
       await browser.drag(mirror, bed);
