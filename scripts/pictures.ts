@@ -13,9 +13,11 @@ type Picture = {
   readonly before?: (browser: Browser) => Promise<void>;
 };
 
-const tickOnce = async (browser: Browser) => {
+const tickTwice = async (browser: Browser) => {
   await browser.press('button', 'Done');
   await browser.see('1 step done');
+  await browser.press('button', 'Done');
+  await browser.see('2 steps done');
   await browser.see('While you wait');
   await browser.run('window.scrollTo(0, 0)');
 };
@@ -32,7 +34,7 @@ const PICTURES: readonly Picture[] = [
   { file: 'files', path: '/files' },
   { file: 'people', path: '/people' },
   { file: 'spread', path: '/spread' },
-  { file: 'day', path: '/day', before: tickOnce },
+  { file: 'day', path: '/day', before: tickTwice },
   { file: 'day-phone', path: '/day', size: PHONE },
 ];
 

@@ -225,7 +225,7 @@ const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: Cell
         />
       </Box>
       <Box role="cell" sx={{ minWidth: 0, color: row.in ? 'text.primary' : 'text.secondary' }}>
-        <Box sx={{ ...CLIP, fontWeight: 520, textDecoration: row.in ? 'none' : 'line-through' }}>
+        <Box sx={{ ...TWO_LINES, fontWeight: 520, textDecoration: row.in ? 'none' : 'line-through' }}>
           {row.title}
         </Box>
         <Box sx={{ ...CLIP, fontSize: '0.85rem', color: 'text.secondary' }}>
@@ -276,5 +276,13 @@ const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: Cell
     </>
   );
 });
+
+const TWO_LINES = {
+  display: '-webkit-box',
+  WebkitLineClamp: 2,
+  WebkitBoxOrient: 'vertical',
+  overflow: 'hidden',
+  lineHeight: 1.2,
+} as const;
 
 const CLIP = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
