@@ -8,6 +8,7 @@ import { Controller } from 'react-hook-form';
 import { Field } from '../forms/field';
 import type { ActionResult } from '../forms/result';
 import type { CleanForm } from '../forms/schemas';
+import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
 
@@ -79,60 +80,32 @@ export function AimForm({
         />
       </Stack>
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-        <Field
+        <SelectField
           form={form}
           name="grouping"
           label="Which way through the house"
-          select
-          slotProps={{ select: { native: true } }}
-        >
-          {Object.entries(GROUPING_WORDS).map(([value, words]) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </Field>
-        <Field
+          options={Object.entries(GROUPING_WORDS)}
+        />
+        <SelectField
           form={form}
           name="spread"
           label="How the work is spread"
-          select
-          slotProps={{ select: { native: true } }}
-        >
-          {Object.entries(SPREAD_WORDS).map(([value, words]) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </Field>
+          options={Object.entries(SPREAD_WORDS)}
+        />
       </Stack>
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-        <Field
+        <SelectField
           form={form}
           name="belongings"
           label="What happens with belongings"
-          select
-          slotProps={{ select: { native: true } }}
-        >
-          {Object.entries(BELONGINGS_WORDS).map(([value, words]) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </Field>
-        <Field
+          options={Object.entries(BELONGINGS_WORDS)}
+        />
+        <SelectField
           form={form}
           name="estimates"
           label="Hours are taken from"
-          select
-          slotProps={{ select: { native: true } }}
-        >
-          {Object.entries(ESTIMATE_WORDS).map(([value, words]) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </Field>
+          options={Object.entries(ESTIMATE_WORDS)}
+        />
       </Stack>
       <Controller
         control={form.control}

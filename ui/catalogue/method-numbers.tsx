@@ -8,6 +8,7 @@ import type { Method, MethodStep } from '@/core/catalogue/method';
 import { PRIORITIES } from '@/core/formats/choices';
 import { Field } from '../forms/field';
 import type { FormValues } from '../forms/schemas';
+import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
@@ -50,13 +51,12 @@ export function MethodNumbers({ method, actions }: MethodNumbersProps) {
         <Field form={form} name="intervalMonths" label="Every … months" number />
         <Field form={form} name="hardness" label="Dread, 1 to 5" number />
         <Field form={form} name="leastAge" label="From age" number />
-        <Field form={form} name="priority" label="Priority" select slotProps={{ select: { native: true } }}>
-          {PRIORITIES.map((priority) => (
-            <option key={priority} value={priority}>
-              {PRIORITY_WORDS[priority]}
-            </option>
-          ))}
-        </Field>
+        <SelectField
+          form={form}
+          name="priority"
+          label="Priority"
+          options={PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]])}
+        />
       </Stack>
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>

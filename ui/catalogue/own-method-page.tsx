@@ -7,6 +7,7 @@ import { FIXTURE_KINDS, searchFixtureKinds } from '@/core/catalogue/fixture-kind
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { PRIORITIES } from '@/core/formats/choices';
 import { Field } from '../forms/field';
+import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
@@ -53,13 +54,6 @@ export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'chang
     (values) => actions.change({ id, change: { do: 'put-method', method: ownMethod(id, values) } }),
     () => router.push(`/catalogue/${ownMethod(id, form.getValues()).id}`),
   );
-  const select = (options: readonly (readonly [string | number, string])[]) =>
-    options.map(([value, words]) => (
-      <option key={value} value={value}>
-        {words}
-      </option>
-    ));
-  const native = { select: { native: true } };
   return (
     <>
       <TextLink href="/catalogue">How things are done</TextLink>
@@ -77,15 +71,9 @@ export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'chang
         <Sentence>{sentence}</Sentence>
         <Field form={form} name="title" label="What is done" placeholder="Wax the piano" />
         <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
-          <Field form={form} name="fixture" label="For every" select slotProps={native}>
-            {select(KINDS)}
-          </Field>
-          <Field form={form} name="kind" label="Kind of work" select slotProps={native}>
-            {select(Object.entries(WORK_KINDS))}
-          </Field>
-          <Field form={form} name="layer" label="In the order" select number slotProps={native}>
-            {select(LAYER_WORDS)}
-          </Field>
+          <SelectField form={form} name="fixture" label="For every" options={KINDS} />
+          <SelectField form={form} name="kind" label="Kind of work" options={Object.entries(WORK_KINDS)} />
+          <SelectField form={form} name="layer" label="In the order" number options={LAYER_WORDS} />
         </Stack>
         <Field form={form} name="doing" label="The work itself" placeholder="Thin, with the grain" />
         <Stack direction="row" spacing={1.5}>
@@ -99,9 +87,12 @@ export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'chang
         </Stack>
         <Stack direction="row" spacing={1.5}>
           <Field form={form} name="intervalMonths" label="Every … months" number />
-          <Field form={form} name="priority" label="Priority" select slotProps={native}>
-            {select(PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]] as const))}
-          </Field>
+          <SelectField
+            form={form}
+            name="priority"
+            label="Priority"
+            options={PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]] as const)}
+          />
         </Stack>
         <Field form={form} name="how" label="How to do it, in a line" multiline />
         <Field form={form} name="doneWhen" label="How one knows that it is done" />

@@ -1,10 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { PRIORITIES } from '@/core/formats/choices';
 import { type Mark, REASONS } from '@/core/scope/marks';
+import { NativeSelect } from '../parts/native-select';
 import { count, hours } from '../parts/words';
 import type { Filters, ScopeRow, ScopeScreen } from './scope-model';
 import { PRIORITY_WORDS, REASON_WORDS } from './scope-words';
@@ -96,21 +96,14 @@ type SayProps = {
 /** A choice that is carried out at once. */
 function Say({ label, options, onSay }: SayProps) {
   return (
-    <TextField
-      select
+    <NativeSelect
       size="small"
       label={label}
       value=""
-      onChange={(event) => event.target.value !== '' && onSay(event.target.value)}
-      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+      none="…"
+      options={options}
+      onChange={(value) => value !== '' && onSay(value)}
       sx={{ minWidth: 150 }}
-    >
-      <option value="">…</option>
-      {options.map(([option, words]) => (
-        <option key={option} value={option}>
-          {words}
-        </option>
-      ))}
-    </TextField>
+    />
   );
 }

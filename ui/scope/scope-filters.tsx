@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { type Dispatch, memo, type ReactNode, type SetStateAction, useMemo } from 'react';
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
+import { NativeSelect } from '../parts/native-select';
 import { count } from '../parts/words';
 import { type Filters, LAYERS, LENGTHS, NO_FILTERS, type ScopeScreen } from './scope-model';
 
@@ -83,24 +84,9 @@ type FilterProps = {
 };
 
 /** A choice that narrows the list down. */
-const Filter = memo(function Filter({ label, value, options, onChange }: FilterProps) {
+const Filter = memo(function Filter(props: FilterProps) {
   return (
-    <TextField
-      select
-      size="small"
-      label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
-      sx={{ flex: { xs: '1 1 40%', sm: '0 1 150px' } }}
-    >
-      <option value="">all</option>
-      {options.map(([option, words]) => (
-        <option key={option} value={option}>
-          {words}
-        </option>
-      ))}
-    </TextField>
+    <NativeSelect {...props} size="small" none="all" sx={{ flex: { xs: '1 1 40%', sm: '0 1 150px' } }} />
   );
 }, isSameFilter);
 

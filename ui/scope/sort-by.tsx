@@ -1,6 +1,6 @@
 'use client';
-import TextField from '@mui/material/TextField';
 import type { SortingState } from '@tanstack/react-table';
+import { NativeSelect } from '../parts/native-select';
 import { SORT_CHOICES } from './scope-table';
 
 /** What is longest or most pressing comes first; names and layers in their order. */
@@ -15,24 +15,14 @@ export function SortBy({
   onSort: (sorting: SortingState) => void;
 }) {
   return (
-    <TextField
-      select
+    <NativeSelect
       size="small"
       label="Sorted by"
       value={sorting[0]?.id ?? ''}
-      onChange={(event) => {
-        const id = event.target.value;
-        onSort(id === '' ? [] : [{ id, desc: DESCENDING.includes(id) }]);
-      }}
-      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+      none="the walk"
+      options={SORT_CHOICES}
+      onChange={(id) => onSort(id === '' ? [] : [{ id, desc: DESCENDING.includes(id) }])}
       sx={{ flex: { xs: '1 1 40%', sm: '0 1 150px' } }}
-    >
-      <option value="">the walk</option>
-      {SORT_CHOICES.map(([id, words]) => (
-        <option key={id} value={id}>
-          {words}
-        </option>
-      ))}
-    </TextField>
+    />
   );
 }

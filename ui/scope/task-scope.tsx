@@ -8,6 +8,7 @@ import { memo, useState } from 'react';
 import type { CleanTask } from '@/core/clean/tasks';
 import type { ProblemTask } from '@/core/formats/problem';
 import { type Mark, REASONS, type Reason } from '@/core/scope/marks';
+import { NativeSelect } from '../parts/native-select';
 import { PRIORITY_WORDS, REASON_WORDS } from './scope-words';
 
 /** The most minutes that a guess can be. */
@@ -28,41 +29,27 @@ export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskSco
   return (
     <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'center', mt: 1 }}>
       {scope.in ? (
-        <TextField
-          select
+        <NativeSelect
           size="small"
           label="Leave it out because"
           value=""
-          onChange={(event) => say({ in: false, reason: event.target.value as Reason })}
-          slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+          none="it stays in"
+          options={REASONS.map((reason) => [reason, REASON_WORDS[reason]])}
+          onChange={(reason) => say({ in: false, reason: reason as Reason })}
           sx={{ minWidth: 190 }}
-        >
-          <option value="">it stays in</option>
-          {REASONS.map((reason) => (
-            <option key={reason} value={reason}>
-              {REASON_WORDS[reason]}
-            </option>
-          ))}
-        </TextField>
+        />
       ) : (
         <Button variant="outlined" onClick={() => say({ in: true, reason: undefined })}>
           Take it in
         </Button>
       )}
-      <TextField
-        select
+      <NativeSelect
         size="small"
         label="Priority"
         value={scope.priority}
-        onChange={(event) => say({ priority: event.target.value as ProblemTask['priority'] })}
-        slotProps={{ select: { native: true } }}
-      >
-        {Object.entries(PRIORITY_WORDS).map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
-        ))}
-      </TextField>
+        options={Object.entries(PRIORITY_WORDS)}
+        onChange={(priority) => say({ priority: priority as ProblemTask['priority'] })}
+      />
       <Guess minutes={scope.guessMinutes} onGuess={(guessMinutes) => say({ guessMinutes })} />
       <Tick label="Matters most" on={scope.matters} onChange={(matters) => say({ matters })} />
       <Tick label="Dreaded" on={scope.dreaded} onChange={(dreaded) => say({ dreaded })} />

@@ -10,6 +10,7 @@ import { UNITS, type Units } from '@/core/formats/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import { WAYS_ROUND, type WayRound } from '@/core/home/room';
 import type { ChangeActions } from '../parts/change-actions';
+import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { useChanges } from '../parts/use-changes';
 import { BUILT_YEAR_USE, FACT_QUESTIONS, WAY_WORDS } from './fact-words';
@@ -71,14 +72,16 @@ export function AboutHouse({ facts: stored, way, units, actions }: AboutHousePro
         }}
       />
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-        <Choice
+        <NativeSelect
+          fullWidth
           label="Way round a room"
-          hint="The strip, its order and the order of work follow."
+          helperText="The strip, its order and the order of work follow."
           value={way}
           options={WAYS_ROUND.map((one) => [one, WAY_WORDS[one]])}
           onChange={(next) => changes.send({ do: 'way-round', way: next as WayRound })}
         />
-        <Choice
+        <NativeSelect
+          fullWidth
           label="Measured in"
           value={units}
           options={UNITS.map((one) => [one, UNIT_WORDS[one]])}
@@ -86,34 +89,6 @@ export function AboutHouse({ facts: stored, way, units, actions }: AboutHousePro
         />
       </Stack>
     </Stack>
-  );
-}
-
-type ChoiceProps = {
-  readonly label: string;
-  readonly hint?: string;
-  readonly value: string;
-  readonly options: readonly (readonly [value: string, words: string])[];
-  readonly onChange: (value: string) => void;
-};
-
-function Choice({ label, hint, value, options, onChange }: ChoiceProps) {
-  return (
-    <TextField
-      select
-      fullWidth
-      label={label}
-      helperText={hint}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      slotProps={{ select: { native: true } }}
-    >
-      {options.map(([option, words]) => (
-        <option key={option} value={option}>
-          {words}
-        </option>
-      ))}
-    </TextField>
   );
 }
 

@@ -14,6 +14,7 @@ import type { SurfaceName } from '@/core/home/surfaces';
 import { Field } from '../forms/field';
 import { FormLength } from '../forms/length';
 import type { FormValues } from '../forms/schemas';
+import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
@@ -87,19 +88,12 @@ export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
           />
         )}
         {walls && <Finish form={form} name="walls" label="Walls" options={FIXTURE_KINDS.walls.surfaces} />}
-        <Field
+        <SelectField
           form={form}
           name="ventilation"
           label="Air comes in by"
-          select
-          slotProps={{ select: { native: true } }}
-        >
-          {VENTILATIONS.map((one) => (
-            <option key={one} value={one}>
-              {VENTILATION_WORDS[one]}
-            </option>
-          ))}
-        </Field>
+          options={VENTILATIONS.map((one) => [one, VENTILATION_WORDS[one]])}
+        />
       </Stack>
       <Use>
         Floor and walls choose how they are cleaned. Without window or fan, a wet floor takes 1.5 times as
@@ -158,13 +152,7 @@ function Finish({
   options: readonly string[];
 }) {
   return (
-    <Field form={form} name={name} label={label} select slotProps={{ select: { native: true } }}>
-      {options.map((option) => (
-        <option key={option} value={option}>
-          {option}
-        </option>
-      ))}
-    </Field>
+    <SelectField form={form} name={name} label={label} options={options.map((option) => [option, option])} />
   );
 }
 

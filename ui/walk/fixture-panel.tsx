@@ -24,6 +24,7 @@ import {
 import { type Mark, markKey } from '@/core/scope/marks';
 import { TaskEstimateLines } from '../hours/task-estimate';
 import { ChoiceRow } from '../parts/choice-row';
+import { NativeSelect } from '../parts/native-select';
 import { useUnits } from '../parts/units';
 import { useStableEvents } from '../parts/use-stable-events';
 import { TaskScope } from '../scope/task-scope';
@@ -192,20 +193,23 @@ const Where = memo(
     const { stop, stops } = props;
     return (
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Select
+        <NativeSelect
+          size="small"
           label="Made of"
           value={props.surface}
           options={props.surfaces.map((surface) => [surface, surface])}
           onChange={props.onSurface}
         />
-        <Select
+        <NativeSelect
+          size="small"
           label="At which height"
           value={props.height}
           options={HEIGHTS.map((height) => [height, HEIGHT_WORDS[height]])}
           onChange={props.onHeight}
         />
         {!stop.shell && (
-          <Select
+          <NativeSelect
+            size="small"
             label="At which stop"
             value={stop.id}
             options={stops.map(({ id, name }) => [id, name])}
@@ -253,29 +257,3 @@ const Last = memo(function Last({ leave, onLeave, onDrop }: LastProps) {
     </Stack>
   );
 });
-
-type SelectProps = {
-  readonly label: string;
-  readonly value: string;
-  readonly options: readonly (readonly [value: string, words: string])[];
-  readonly onChange: (value: string) => void;
-};
-
-function Select({ label, value, options, onChange }: SelectProps) {
-  return (
-    <TextField
-      select
-      size="small"
-      label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      slotProps={{ select: { native: true } }}
-    >
-      {options.map(([option, words]) => (
-        <option key={option} value={option}>
-          {words}
-        </option>
-      ))}
-    </TextField>
-  );
-}

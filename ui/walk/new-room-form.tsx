@@ -7,6 +7,7 @@ import { useWatch } from 'react-hook-form';
 import { ROOM_KINDS, roomSizes, USUAL_HEIGHT_M } from '@/core/home/room';
 import { Field } from '../forms/field';
 import { FormLength } from '../forms/length';
+import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
@@ -57,13 +58,7 @@ export function NewRoomForm({
   return (
     <Stack component="form" noValidate onSubmit={submit} spacing={2} sx={{ p: 3 }} aria-label="New room">
       <Sentence>{sentence}</Sentence>
-      <Field form={form} name="kind" label="Kind" select slotProps={{ select: { native: true } }}>
-        {Object.entries(ROOM_KINDS).map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
-        ))}
-      </Field>
+      <SelectField form={form} name="kind" label="Kind" options={Object.entries(ROOM_KINDS)} />
       <Field form={form} name="name" label="Name" />
       <RoomSizes kind={kind} onChoose={resize} />
       <Stack direction="row" spacing={1.5}>

@@ -1,0 +1,34 @@
+'use client';
+import TextField, { type TextFieldProps } from '@mui/material/TextField';
+
+export type Option = readonly [value: string | number, words: string];
+
+type NativeSelectProps = Omit<TextFieldProps, 'select' | 'onChange' | 'slotProps'> & {
+  readonly options: readonly Option[];
+  readonly onChange: (value: string) => void;
+  /** What stands for no choice, where none can be made. */
+  readonly none?: string;
+};
+
+/** One of a list, by the device's own choice: a wheel under the thumb, a menu under the pointer. */
+export function NativeSelect({ options, onChange, none, ...rest }: NativeSelectProps) {
+  return (
+    <TextField
+      {...rest}
+      select
+      onChange={(event) => onChange(event.target.value)}
+      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+    >
+      {none !== undefined && <option value="">{none}</option>}
+      <Options options={options} />
+    </TextField>
+  );
+}
+
+export function Options({ options }: { options: readonly Option[] }) {
+  return options.map(([value, words]) => (
+    <option key={value} value={value}>
+      {words}
+    </option>
+  ));
+}
