@@ -1,5 +1,5 @@
 'use client';
-import { useState, useTransition } from 'react';
+import { startTransition, useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import type { ActionResult } from '../forms/result';
 import type { ChangeActions } from './change-actions';
@@ -17,17 +17,15 @@ export type Changes = {
   readonly sentence: string | undefined;
   /** What the server has kept last. */
   readonly said: string;
-  readonly pending: boolean;
 };
 
 /** Changes by hand: shown at once, said to be kept once the server has them, taken back by undo. */
 export function useChanges(actions: ChangeActions): Changes {
   const [sentence, setSentence] = useState<string>();
   const [said, setSaid] = useState('');
-  const [pending, start] = useTransition();
   const run = <T>(action: () => Promise<ActionResult<T>>, words: (value: T) => string, show?: () => void) => {
     setSaid('');
-    start(async () => {
+    startTransition(async () => {
       show?.();
       setSentence(undefined);
       const result = await action().catch(() => undefined);
@@ -61,6 +59,5 @@ export function useChanges(actions: ChangeActions): Changes {
     redo,
     sentence,
     said,
-    pending,
   };
 }

@@ -31,7 +31,7 @@ describe('the unrolled room', () => {
   it('lays four walls over the stops, from the door on, and loses no stop', () => {
     for (const { stops, ...rest } of roomsOf(home)) {
       const columns = openStops({ stops, ...rest }, 'clockwise').length;
-      const walls = wallsOf({ stops, ...rest }, columns);
+      const walls = wallsOf(rest, columns);
       expect(walls.reduce((sum, wall) => sum + wall.stops, 0)).toBe(columns);
       expect(walls[0]?.name).toBe('Door wall');
     }

@@ -37,7 +37,7 @@ export function rowsOf(room: Room): Height[] {
  * The four walls over the columns, clockwise from the door: half of the door's wall, left, far, right, and what is
  * left of the door's wall. Stops are taken as evenly spaced along the walk.
  */
-export function wallsOf(room: Room, stops: number): Wall[] {
+export function wallsOf(room: Pick<Room, 'lengthM' | 'widthM'>, stops: number): Wall[] {
   if (stops === 0) return [];
   const lengths = [
     ['Door wall', room.widthM / 2],

@@ -81,7 +81,7 @@ export const Strip = memo(function Strip({ room, way, stops, order, clear, mode,
         }}
       >
         <OrderLine strip={grid} order={mode === 'choose' ? order : NO_ORDER} />
-        {way === 'clockwise' && <Walls room={room} stops={stops} />}
+        {way === 'clockwise' && <Walls lengthM={room.lengthM} widthM={room.widthM} stops={stops.length} />}
         <Box />
         {stops.length === 0 && <Box />}
         {stops.map((stop) => (
@@ -130,20 +130,22 @@ function handleKey(event: KeyboardEvent, stops: readonly Stop[], events: StripEv
 }
 
 /** The ground that everything stands on. */
-function Ground() {
+const Ground = memo(function Ground() {
   return <Box sx={{ gridColumn: '1 / -1', borderBottom: '3px solid', borderColor: 'text.primary' }} />;
-}
+});
 
 function placeIn(order: readonly string[], id: string): number | undefined {
   const at = order.indexOf(id);
   return at < 0 ? undefined : at + 1;
 }
 
-function Walls({ room, stops }: { room: Room; stops: readonly Stop[] }) {
+type WallsProps = { readonly lengthM: number; readonly widthM: number; readonly stops: number };
+
+const Walls = memo(function Walls({ lengthM, widthM, stops }: WallsProps) {
   return (
     <>
       <Box />
-      {wallsOf(room, stops.length).map((wall) => (
+      {wallsOf({ lengthM, widthM }, stops).map((wall) => (
         <Box
           key={wall.name}
           sx={{
@@ -161,7 +163,7 @@ function Walls({ room, stops }: { room: Room; stops: readonly Stop[] }) {
       ))}
     </>
   );
-}
+});
 
 type HeadProps = { readonly id: string; readonly name: string; readonly onSelect: (stop: string) => void };
 
