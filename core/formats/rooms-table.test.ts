@@ -116,5 +116,10 @@ describe('the table of rooms', () => {
     const { faults, fixtures } = read(writeRoomsTable(hugeHome(60, 5002)));
     expect(fixtures).toBe(5000);
     expect(faults.map((fault) => fault.what)).toEqual(Array(2).fill('A home holds at most 5000 fixtures.'));
+    const full = hugeHome(60, 5000);
+    expect(read(writeRoomsTable(full), full).faults).toEqual([]);
+    expect(read(`${HEAD}\nG,Hall,hall,4,Door,door\n`, full).faults).toEqual([
+      { line: 2, what: 'A home holds at most 5000 fixtures.' },
+    ]);
   });
 });

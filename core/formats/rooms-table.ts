@@ -149,12 +149,16 @@ function cellsOf(header: readonly string[], data: readonly string[]): Cells {
 class Reader {
   fixtures = 0;
   private readonly floors: Floor[];
+  /** Where each fixture stands by now. */
+  private readonly places = new Map<string, Stop>();
 
   constructor(
     private readonly home: Home,
     private readonly newId: () => string,
   ) {
     this.floors = structuredClone(home.floors);
+    for (const stop of this.floors.flatMap((floor) => floor.rooms).flatMap((room) => room.stops))
+      for (const fixture of stop.fixtures) this.places.set(fixture.id, stop);
   }
 
   result(): Home {
@@ -173,7 +177,8 @@ class Reader {
     if (typeof room === 'string') return room;
     const fixture = cells.fixture ? this.readFixture(cells) : undefined;
     if (typeof fixture === 'string') return fixture;
-    if (fixture && this.fixtures >= MOST_FIXTURES) return `A home holds at most ${MOST_FIXTURES} fixtures.`;
+    if (fixture && !this.places.has(fixture.id) && this.places.size >= MOST_FIXTURES)
+      return `A home holds at most ${MOST_FIXTURES} fixtures.`;
     this.place(floorName, room, cells, fixture);
     return undefined;
   }
@@ -264,22 +269,14 @@ class Reader {
   /** A fixture that is there already is written anew where it stands, or moves. */
   private put(stop: Stop, fixture: Fixture): void {
     this.fixtures += 1;
-    const at = stop.fixtures.findIndex((known) => known.id === fixture.id);
-    if (at >= 0) {
-      stop.fixtures[at] = fixture;
+    const known = this.places.get(fixture.id);
+    this.places.set(fixture.id, stop);
+    if (known === stop) {
+      stop.fixtures = stop.fixtures.map((other) => (other.id === fixture.id ? fixture : other));
       return;
     }
-    const elsewhere = this.stopOf(fixture.id);
-    if (elsewhere) elsewhere.fixtures = elsewhere.fixtures.filter((known) => known.id !== fixture.id);
+    if (known) known.fixtures = known.fixtures.filter((other) => other.id !== fixture.id);
     stop.fixtures.push(fixture);
-  }
-
-  private stopOf(fixtureId: string): Stop | undefined {
-    for (const floor of this.floors)
-      for (const room of floor.rooms)
-        for (const stop of room.stops)
-          if (stop.fixtures.some((fixture) => fixture.id === fixtureId)) return stop;
-    return undefined;
   }
 }
 
