@@ -47,9 +47,9 @@ export function scopeOf(subject: Subject, marks: Marks, facts: HomeFacts, finish
   const near = nearest(subject, marks);
   const due = dueOf(subject, facts);
   const decided = near.find((mark) => mark.in !== undefined);
-  const usual = usuallyOut(subject, due, finish);
+  const usual = USUALLY_OUT.find((row) => row.holds(subject, due, finish));
   const out = decided ? !decided.in : usual !== undefined;
-  const reason = decided ? decided.reason : usual;
+  const reason = decided ? decided.reason : usual?.reason;
   const dreaded = firstOf(near, 'dreaded') ?? false;
   const matters = firstOf(near, 'matters') ?? false;
   const guessMinutes = near.find((mark) => mark.on === 'task')?.guessMinutes;
@@ -80,18 +80,21 @@ function dueOf({ fixture, method }: Subject, facts: HomeFacts): string | undefin
   return fixture.lastDone === undefined ? undefined : plusMonths(fixture.lastDone, intervalIn(method, facts));
 }
 
-/** One row a reason, the strongest first. */
-function usuallyOut(
-  { fixture, method }: Subject,
-  due: string | undefined,
-  finish: string | undefined,
-): OutReason | undefined {
-  if (fixture.leave) return 'left';
-  if (method.routine) return 'routine';
-  if (method.occasional && !isNeeded(method, fixture)) return 'occasional';
-  if (due !== undefined && finish !== undefined && due > finish) return 'not-due';
-  return undefined;
-}
+type Usual = {
+  readonly reason: OutReason;
+  readonly holds: (subject: Subject, due: string | undefined, finish: string | undefined) => boolean;
+};
+
+/** Why something is usually out, the strongest reason first. */
+const USUALLY_OUT: readonly Usual[] = [
+  { reason: 'left', holds: ({ fixture }) => fixture.leave },
+  { reason: 'routine', holds: ({ method }) => method.routine },
+  { reason: 'occasional', holds: ({ method, fixture }) => method.occasional && !isNeeded(method, fixture) },
+  {
+    reason: 'not-due',
+    holds: (_subject, due, finish) => due !== undefined && finish !== undefined && due > finish,
+  },
+];
 
 function isNeeded({ neededFrom }: Method, { soil }: Fixture): boolean {
   return neededFrom !== undefined && SOILS.indexOf(soil) >= SOILS.indexOf(neededFrom);

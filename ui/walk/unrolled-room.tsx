@@ -1,10 +1,9 @@
 'use client';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
-import { memo, useDeferredValue, useEffect, useMemo, useOptimistic, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useOptimistic, useRef, useState } from 'react';
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
 import { newFixture } from '@/core/home/fixture';
 import type { Fixture, Height, Room, Stop } from '@/core/home/room';
@@ -13,8 +12,8 @@ import type { HomeChange } from '@/core/household/home-change';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
-import { UndoButtons } from '../parts/undo-buttons';
-import { type Changes, useChanges } from '../parts/use-changes';
+import { useChanges } from '../parts/use-changes';
+import { useSameList, useSameSet } from '../parts/use-same';
 import { useStableEvents } from '../parts/use-stable-events';
 import { AddStop } from './add-stop';
 import type { PanelEvents } from './fixture-panel';
@@ -26,6 +25,7 @@ import { SelectionProvider } from './selection';
 import { StopPanel } from './stop-panel';
 import { Strip, type StripEvents, type StripMode } from './strip';
 import { openStops } from './strip-model';
+import { StripTools } from './strip-tools';
 
 /** The catalogue comes with these two; the strip can be looked at without it. */
 const FixturePanel = dynamic(() => import('./fixture-panel').then((module) => module.FixturePanel));
@@ -63,7 +63,7 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   const shown = useDeferredValue(open);
   const shownMode = useDeferredValue(mode);
   const often = useSameList(oftenMissing(room).slice(0, MOST_OFFERED));
-  const members = useSet(clear);
+  const members = useSameSet(clear);
   const orderKept = useSameList(order);
   const make = (change: HomeChange, words?: string) => changes.send(change, words, () => show(change));
 
@@ -146,7 +146,7 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   return (
     <Stack spacing={2}>
       <Sentence>{changes.sentence}</Sentence>
-      <Tools mode={mode} onMode={setMode} edits={edits} undo={changes.undo} redo={changes.redo} />
+      <StripTools mode={mode} onMode={setMode} edits={edits} undo={changes.undo} redo={changes.redo} />
       <SelectionProvider chosen={chosen}>
         <Strip
           room={room}
@@ -216,67 +216,4 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
       </Typography>
     );
   }
-}
-
-const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = { count: 'Count', move: 'Move things' };
-
-type ToolsProps = Pick<Changes, 'undo' | 'redo'> & {
-  readonly mode: StripMode;
-  readonly onMode: (mode: StripMode) => void;
-  readonly edits: EditWords;
-};
-
-/** What one does on the strip; within reach of a thumb on a phone. */
-const Tools = memo(function Tools({ mode, onMode, edits, undo, redo }: ToolsProps) {
-  return (
-    <Box
-      role="toolbar"
-      aria-label="On the strip"
-      sx={{
-        position: { xs: 'fixed', md: 'static' },
-        insetInline: { xs: 0, md: 'auto' },
-        bottom: { xs: 'calc(56px + env(safe-area-inset-bottom))', md: 'auto' },
-        zIndex: 9,
-        px: { xs: 1, md: 0 },
-        display: 'flex',
-        alignItems: 'center',
-        gap: 1,
-        bgcolor: { xs: 'background.paper', md: 'transparent' },
-        borderTop: { xs: '1px solid', md: 0 },
-        borderColor: 'divider',
-      }}
-    >
-      {(['count', 'move'] as const).map((one) => (
-        <Button
-          key={one}
-          aria-pressed={mode === one}
-          variant={mode === one ? 'contained' : 'text'}
-          onClick={() => onMode(mode === one ? 'choose' : one)}
-          sx={{ minHeight: 44, display: one === 'move' ? { md: 'none' } : undefined }}
-        >
-          {MODE_WORDS[one]}
-        </Button>
-      ))}
-      <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, color: 'text.secondary' }}>
-        keep, count or throw off what is usual
-      </Box>
-      <Box sx={{ ml: 'auto', display: 'flex' }}>
-        <UndoButtons edits={edits} undo={undo} redo={redo} />
-      </Box>
-    </Box>
-  );
-});
-
-/** The same list as long as its members are the same, so that what is drawn by it is not drawn again. */
-function useSameList<Item extends string>(list: readonly Item[]): readonly Item[] {
-  const [kept, setKept] = useState(list);
-  if (kept === list || kept.join('\n') === list.join('\n')) return kept;
-  setKept(list);
-  return list;
-}
-
-/** The same for a set. */
-function useSet(members: readonly string[]): ReadonlySet<string> {
-  const list = useSameList(members);
-  return useMemo(() => new Set(list), [list]);
 }

@@ -1,0 +1,57 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { memo } from 'react';
+import type { EditWords } from '../parts/change-actions';
+import { UndoButtons } from '../parts/undo-buttons';
+import type { Changes } from '../parts/use-changes';
+import type { StripMode } from './strip';
+
+const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = { count: 'Count', move: 'Move things' };
+
+type StripToolsProps = Pick<Changes, 'undo' | 'redo'> & {
+  readonly mode: StripMode;
+  readonly onMode: (mode: StripMode) => void;
+  readonly edits: EditWords;
+};
+
+/** What one does on the strip; within reach of a thumb on a phone. */
+export const StripTools = memo(function StripTools({ mode, onMode, edits, undo, redo }: StripToolsProps) {
+  return (
+    <Box
+      role="toolbar"
+      aria-label="On the strip"
+      sx={{
+        position: { xs: 'fixed', md: 'static' },
+        insetInline: { xs: 0, md: 'auto' },
+        bottom: { xs: 'calc(56px + env(safe-area-inset-bottom))', md: 'auto' },
+        zIndex: 9,
+        px: { xs: 1, md: 0 },
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        bgcolor: { xs: 'background.paper', md: 'transparent' },
+        borderTop: { xs: '1px solid', md: 0 },
+        borderColor: 'divider',
+      }}
+    >
+      {(['count', 'move'] as const).map((one) => (
+        <Button
+          key={one}
+          aria-pressed={mode === one}
+          variant={mode === one ? 'contained' : 'text'}
+          onClick={() => onMode(mode === one ? 'choose' : one)}
+          sx={{ minHeight: 44, display: one === 'move' ? { md: 'none' } : undefined }}
+        >
+          {MODE_WORDS[one]}
+        </Button>
+      ))}
+      <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, color: 'text.secondary' }}>
+        keep, count or throw off what is usual
+      </Box>
+      <Box sx={{ ml: 'auto', display: 'flex' }}>
+        <UndoButtons edits={edits} undo={undo} redo={redo} />
+      </Box>
+    </Box>
+  );
+});
