@@ -69,6 +69,7 @@ async function onRoom(): Promise<void> {
   await browser.run('window.answers = []');
   for (const thing of [/^Door,/, /^Window,/, /^Bed,/, /^Mirror,/, /^Wardrobe,/])
     await browser.tap('button', thing);
+  await browser.find('region', /^Wardrobe at/);
   await browser.tap('button', 'heavy');
   await browser.tap('button', 'One more');
   await browser.tap('button', 'Count');

@@ -149,10 +149,12 @@ export class Browser {
 
   /** Presses as long as a finger does. */
   async tap(role: string, name: string | RegExp): Promise<void> {
-    const element = await this.find(role, name);
-    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
-    const hand = this.driver.actions({ async: true });
-    await hand.move({ origin: element }).press().pause(FINGER_MS).release().perform();
+    await this.retry(async () => {
+      const element = await this.find(role, name);
+      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+      const hand = this.driver.actions({ async: true });
+      await hand.move({ origin: element }).press().pause(FINGER_MS).release().perform();
+    });
   }
 
   /** Types into a labelled field, in place of what is there. */

@@ -2,7 +2,8 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { styled } from '@mui/material/styles';
-import { memo, useId } from 'react';
+import { memo, useId, useState } from 'react';
+import { afterPaint } from './after-paint';
 
 type ChoiceRowProps<T extends string> = {
   readonly label: string;
@@ -14,6 +15,18 @@ type ChoiceRowProps<T extends string> = {
 
 function Choices<T extends string>({ label, options, words, value, onChange }: ChoiceRowProps<T>) {
   const id = useId();
+  const [pressed, setPressed] = useState<T>();
+  const [known, setKnown] = useState(value);
+  // What was pressed is shown until it has arrived from above; from then on what is there counts.
+  if (known !== value) {
+    setKnown(value);
+    setPressed(undefined);
+  }
+  const shown = pressed ?? value;
+  const press = (option: T) => {
+    setPressed(option);
+    afterPaint(() => onChange(option));
+  };
   return (
     <Box>
       <Box id={id} sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 0.5 }}>
@@ -21,7 +34,7 @@ function Choices<T extends string>({ label, options, words, value, onChange }: C
       </Box>
       <Row role="group" aria-labelledby={id}>
         {options.map((option) => (
-          <ButtonBase key={option} aria-pressed={option === value} onClick={() => onChange(option)}>
+          <ButtonBase key={option} aria-pressed={option === shown} onClick={() => press(option)}>
             {words[option]}
           </ButtonBase>
         ))}

@@ -6,6 +6,7 @@ import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import { memo, useState } from 'react';
 import { countSchema } from '../forms/schemas';
+import { afterPaint } from '../parts/after-paint';
 
 /** How many there are: one press for one more, or typed. A count that can't be is kept as typed and says why. */
 export const CountStepper = memo(function CountStepper({
@@ -23,7 +24,7 @@ export const CountStepper = memo(function CountStepper({
   const type = (text: string) => {
     const next = countSchema.safeParse(Number(text.trim() === '' ? Number.NaN : text));
     setTyped(text);
-    if (next.success && next.data !== count) onChange(next.data);
+    if (next.success && next.data !== count) afterPaint(() => onChange(next.data));
   };
   const step = (by: number) => type(String((parsed.success ? parsed.data : count) + by));
   return (

@@ -1,18 +1,11 @@
 'use client';
-import {
-  createContext,
-  type ReactNode,
-  useContext,
-  useLayoutEffect,
-  useState,
-  useSyncExternalStore,
-} from 'react';
+import { createContext, useContext, useSyncExternalStore } from 'react';
 
 /**
  * What is chosen on the strip, apart from the strip's own state: a press draws the two things whose look changes, and
  * not the whole room again.
  */
-class Selection {
+export class Selection {
   private chosen: string | undefined;
   private readonly listeners = new Set<() => void>();
 
@@ -34,12 +27,7 @@ class Selection {
 
 const Context = createContext(new Selection());
 
-export function SelectionProvider({ chosen, children }: { chosen: string | undefined; children: ReactNode }) {
-  const [selection] = useState(() => new Selection());
-  // Before the paint, so that the press is answered with the next picture.
-  useLayoutEffect(() => selection.choose(chosen), [selection, chosen]);
-  return <Context.Provider value={selection}>{children}</Context.Provider>;
-}
+export const SelectionProvider = Context.Provider;
 
 /** Whether this one is chosen; draws again only when that changes. */
 export function useIsChosen(id: string): boolean {

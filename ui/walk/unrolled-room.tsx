@@ -9,6 +9,7 @@ import { newFixture } from '@/core/home/fixture';
 import type { Fixture, Height, Room, Stop } from '@/core/home/room';
 import { oftenMissing } from '@/core/home/templates';
 import type { HomeChange } from '@/core/household/home-change';
+import { afterPaint } from '../parts/after-paint';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
@@ -21,7 +22,7 @@ import { fixtureName } from './fixture-words';
 import { OftenHere } from './often-here';
 import { fixtureMoved, placeOf, roomAfter, stopFor, stopMoved } from './room-model';
 import type { RoomSurroundings } from './room-work';
-import { SelectionProvider } from './selection';
+import { Selection, SelectionProvider } from './selection';
 import { StopPanel } from './stop-panel';
 import { Strip, type StripEvents, type StripMode } from './strip';
 import { openStops } from './strip-model';
@@ -58,13 +59,18 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   const changes = useChanges(actions);
   const panel = useRef<HTMLDivElement>(null);
   const stops = useMemo(() => openStops(room, around.way), [room, around.way]);
-  const chosen = open && open.what !== 'adding' ? open.id : undefined;
+  const [selection] = useState(() => new Selection());
   // The strip answers a press at once; what opens below it may take a moment longer.
   const shown = useDeferredValue(open);
   const shownMode = useDeferredValue(mode);
   const often = useSameList(oftenMissing(room).slice(0, MOST_OFFERED));
   const members = useSameSet(clear);
   const orderKept = useSameList(order);
+  /** The strip shows at once what is chosen; what opens below it comes with the next picture. */
+  const choose = (next: Extract<Open, { what: 'fixture' | 'stop' }>) => {
+    selection.choose(next.id);
+    afterPaint(() => setOpen(next));
+  };
   const make = (change: HomeChange, words?: string) => changes.send(change, words, () => show(change));
 
   const add = (stop: Stop, kind: FixtureKindName) => {
@@ -98,8 +104,8 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
     if (change) make(change, 'Moved.');
   };
   const events = useStableEvents<StripEvents>({
-    onSelect: (id) => setOpen({ what: 'fixture', id }),
-    onSelectStop: (id) => setOpen({ what: 'stop', id }),
+    onSelect: (id) => choose({ what: 'fixture', id }),
+    onSelectStop: (id) => choose({ what: 'stop', id }),
     // Letters that come before the field is there are not lost.
     onAddAt: (id, typed = '') =>
       setOpen((known) => ({
@@ -138,7 +144,10 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
     onDrop: () => place && drop(place.fixture),
     onClose: () => setOpen(undefined),
   });
-  // What was opened below a long strip comes into sight.
+  // What was opened below a long strip comes into sight, and what is closed is no longer chosen.
+  useEffect(() => {
+    if (open?.what !== 'fixture' && open?.what !== 'stop') selection.choose(undefined);
+  }, [open, selection]);
   useEffect(() => {
     if (shown) panel.current?.scrollIntoView({ block: 'nearest' });
   }, [shown]);
@@ -147,7 +156,7 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
     <Stack spacing={2}>
       <Sentence>{changes.sentence}</Sentence>
       <StripTools mode={mode} onMode={setMode} edits={edits} undo={changes.undo} redo={changes.redo} />
-      <SelectionProvider chosen={chosen}>
+      <SelectionProvider value={selection}>
         <Strip
           room={room}
           way={around.way}
