@@ -77,7 +77,7 @@ describe('in and out', () => {
         'Ground,Den,living,5,Wall,dragon',
       ];
       await hand(browser, 'Look at a table', file('rooms.csv', lines.join('\n')));
-      await browser.see('1 fixtures can be read');
+      await browser.see('1 fixture can be read; the house then has 1 room.');
       await browser.see('Line 3: "0" cannot be in the column room_length_m.');
       await browser.see('Line 4: The catalogue knows no fixture "dragon".');
       expect(JSON.parse(await fetched(browser, '/api/household')).home.floors).toEqual([]);
@@ -105,7 +105,7 @@ describe('in and out', () => {
       await browser.see('This file is not in UTF-8');
       const wide = `\uFEFF${HEAD}\nGround,=2+3,living,5,Wall,books,2`;
       await hand(browser, 'Look at a table', file('wide.csv', Buffer.from(wide, 'utf16le')));
-      await browser.see('1 fixtures can be read');
+      await browser.see('1 fixture can be read; the house then has 1 room.');
       await browser.press('button', 'Take in what can be read');
       await browser.see('Taken in.');
       expect(await fetched(browser, '/api/rooms')).toContain("'=2+3");

@@ -5,6 +5,7 @@ import { roomsOf } from '@/core/home/room';
 import { edit } from '@/server/editing';
 import { loadEditable } from '@/server/repositories/editable';
 import type { FileReport } from '@/ui/files/file-report';
+import { count } from '@/ui/parts/words';
 import { changeWords } from '@/ui/walk/change-words';
 
 const MOST_FAULTS = 50;
@@ -37,10 +38,10 @@ export async function POST(request: Request): Promise<Response> {
 
 function lookedAt({ home, fixtures, faults }: ReadTable): FileReport {
   const rooms = roomsOf(home).length;
-  const left = faults.length === 0 ? '' : ` ${faults.length} lines cannot be read.`;
+  const left = faults.length === 0 ? '' : ` ${count(faults.length, 'line', 'lines')} cannot be read.`;
   return {
     taken: false,
-    sentence: `${fixtures} fixtures can be read; the house then has ${rooms} rooms.${left} Nothing is changed yet.`,
+    sentence: `${count(fixtures, 'fixture', 'fixtures')} can be read; the house then has ${count(rooms, 'room', 'rooms')}.${left} Nothing is changed yet.`,
     faults: faults.slice(0, MOST_FAULTS).map(({ line, what }) => `Line ${line}: ${what}`),
     readable: fixtures,
   };
