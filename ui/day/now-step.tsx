@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { clock, duration } from '../parts/words';
-import { CUT, FROST } from '../walk/frost';
+import { CUT, FROST } from '../theme/frost';
 import type { DayStep } from './day-model';
 
 /** The one thing to do now, with everything one needs to know and one big press. */

@@ -2,8 +2,8 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { styled } from '@mui/material/styles';
-import { memo, useId, useState } from 'react';
-import { afterPaint } from './after-paint';
+import { memo, useId } from 'react';
+import { useAnswered } from './use-answered';
 
 type ChoiceRowProps<T extends string> = {
   readonly label: string;
@@ -15,18 +15,7 @@ type ChoiceRowProps<T extends string> = {
 
 function Choices<T extends string>({ label, options, words, value, onChange }: ChoiceRowProps<T>) {
   const id = useId();
-  const [pressed, setPressed] = useState<T>();
-  const [known, setKnown] = useState(value);
-  // What was pressed is shown until it has arrived from above; from then on what is there counts.
-  if (known !== value) {
-    setKnown(value);
-    setPressed(undefined);
-  }
-  const shown = pressed ?? value;
-  const press = (option: T) => {
-    setPressed(option);
-    afterPaint(() => onChange(option));
-  };
+  const [shown, press] = useAnswered(value, onChange);
   return (
     <Box>
       <Box id={id} sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 0.5 }}>

@@ -2,6 +2,7 @@
 import { startTransition, useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import type { ActionResult } from '../forms/result';
+import { painted } from './after-paint';
 import type { ChangeActions } from './change-actions';
 import { newId } from './new-id';
 import { useStableEvents } from './use-stable-events';
@@ -28,6 +29,8 @@ export function useChanges(actions: ChangeActions): Changes {
     startTransition(async () => {
       show?.();
       setSentence(undefined);
+      // The screen answers first; what is sent is made up after that.
+      await painted();
       const result = await action().catch(() => undefined);
       if (!result) setSentence(NO_ANSWER);
       else if (!result.ok) setSentence(result.faults.map((fault) => fault.sentence).join(' '));

@@ -5,6 +5,7 @@ import TextField from '@mui/material/TextField';
 import { type Dispatch, memo, type ReactNode, type SetStateAction, useMemo } from 'react';
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { NativeSelect } from '../parts/native-select';
+import { useAnswered } from '../parts/use-answered';
 import { count } from '../parts/words';
 import { type Filters, LAYERS, LENGTHS, NO_FILTERS, type ScopeScreen } from './scope-model';
 
@@ -36,6 +37,7 @@ export function ScopeFilters({ screen, filters, onChange, shown, sortBy }: Scope
   );
   // What is typed elsewhere meanwhile is not lost: each choice changes the filters as they are then.
   const set = (name: keyof Filters) => (value: string) => onChange((known) => ({ ...known, [name]: value }));
+  const [text, type] = useAnswered(filters.text, set('text'));
   const same = (list: readonly string[]) => list.map((name) => [name, name] as const);
   return (
     <Box
@@ -46,8 +48,8 @@ export function ScopeFilters({ screen, filters, onChange, shown, sortBy }: Scope
       <TextField
         size="small"
         label="Find a job"
-        value={filters.text}
-        onChange={(event) => set('text')(event.target.value)}
+        value={text}
+        onChange={(event) => type(event.target.value)}
         sx={{ width: { xs: '100%', sm: 190 } }}
       />
       <Filter

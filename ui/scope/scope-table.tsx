@@ -16,6 +16,7 @@ import {
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useMemo, useRef } from 'react';
 import { TextLink } from '../parts/text-link';
+import { useAnswered } from '../parts/use-answered';
 import { useStableEvents } from '../parts/use-stable-events';
 import { duration, shortDate } from '../parts/words';
 import { kindName, type ScopeRow } from './scope-model';
@@ -215,6 +216,7 @@ const WIDE = { display: { xs: 'none', md: 'block' } } as const;
 
 const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: CellsProps) {
   const scope = scopeWords({ ...row, reason: row.reason as NonNullable<ScopeRow['reason']>, hardness: 0 });
+  const [taken, take] = useAnswered(row.in, (next: boolean) => onTake(row, next));
   return (
     <>
       <Box role="cell">
@@ -224,8 +226,8 @@ const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: Cell
           slotProps={{ input: { 'aria-label': `Choose ${row.title}, ${row.room}` } }}
         />
       </Box>
-      <Box role="cell" sx={{ minWidth: 0, color: row.in ? 'text.primary' : 'text.secondary' }}>
-        <Box sx={{ ...TWO_LINES, fontWeight: 520, textDecoration: row.in ? 'none' : 'line-through' }}>
+      <Box role="cell" sx={{ minWidth: 0, color: taken ? 'text.primary' : 'text.secondary' }}>
+        <Box sx={{ ...TWO_LINES, fontWeight: 520, textDecoration: taken ? 'none' : 'line-through' }}>
           {row.title}
         </Box>
         <Box sx={{ ...CLIP, fontSize: '0.85rem', color: 'text.secondary' }}>
@@ -261,16 +263,16 @@ const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: Cell
       <Box role="cell" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, minWidth: 0 }}>
         <Button
           size="small"
-          variant={row.in ? 'text' : 'outlined'}
-          color={row.in ? 'inherit' : 'primary'}
-          onClick={() => onTake(row, !row.in)}
-          aria-label={`${row.in ? 'Leave out' : 'Take in'} ${row.title}, ${row.room}`}
+          variant={taken ? 'text' : 'outlined'}
+          color={taken ? 'inherit' : 'primary'}
+          onClick={() => take(!taken)}
+          aria-label={`${taken ? 'Leave out' : 'Take in'} ${row.title}, ${row.room}`}
           sx={{ minHeight: 44, flexShrink: 0 }}
         >
-          {row.in ? 'Leave out' : 'Take in'}
+          {taken ? 'Leave out' : 'Take in'}
         </Button>
         <Box sx={{ ...WIDE, fontSize: '0.82rem', lineHeight: 1.15, color: 'text.secondary', minWidth: 0 }}>
-          {row.in ? '' : scope.replace(/^out: /, '')}
+          {taken ? '' : scope.replace(/^out: /, '')}
         </Box>
       </Box>
     </>

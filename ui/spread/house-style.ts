@@ -1,4 +1,4 @@
-import { FROST } from '../walk/frost';
+import { FROST } from '../theme/frost';
 
 const LINE = '1px solid var(--mui-palette-divider)';
 

@@ -1,5 +1,6 @@
 'use client';
 import { createTheme } from '@mui/material/styles';
+import { FROST_PROPERTIES } from './frost';
 import { DARK, LIGHT } from './palette';
 
 /**
@@ -76,8 +77,8 @@ export const theme = createTheme({
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiCssBaseline: {
       styleOverrides: {
+        body: { fontVariantNumeric: 'tabular-nums', ...FROST_PROPERTIES },
         html: { scrollPaddingBottom: 96 },
-        body: { fontVariantNumeric: 'tabular-nums' },
         'a:focus-visible, summary:focus-visible, [tabindex]:focus-visible': {
           outline: '3px solid var(--mui-palette-thaw-sun)',
           outlineOffset: 2,

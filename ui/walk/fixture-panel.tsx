@@ -53,6 +53,9 @@ type PanelProps = {
 /** One fixture: how many, how big, what of, how bad, how full; and what that comes to. */
 export const FixturePanel = memo(function FixturePanel(props: PanelProps) {
   const { room, around, stop, fixture, onMark } = props;
+  // What is pressed answers at once; the sums follow, each time and the first time.
+  const summed = useDeferredValue<Room | undefined>(room, undefined);
+  const summedId = useDeferredValue(fixture.id);
   return (
     <Box
       component="section"
@@ -67,8 +70,7 @@ export const FixturePanel = memo(function FixturePanel(props: PanelProps) {
       }}
     >
       <Facts {...props} />
-      {/* What is pressed answers at once; the sums follow. */}
-      <Sums room={useDeferredValue(room)} around={around} fixtureId={fixture.id} onMark={onMark} />
+      {summed && <Sums room={summed} around={around} fixtureId={summedId} onMark={onMark} />}
     </Box>
   );
 });
@@ -97,6 +99,8 @@ const Sums = memo(function Sums({ room, around, fixtureId, onMark }: SumsProps) 
 
 function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: PanelProps) {
   const kind = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind] : undefined;
+  // What is being typed belongs to one fixture; the rest of the panel stays for the next.
+  const { id } = fixture;
   const change = (part: Partial<Fixture>) => onChange({ ...fixture, ...part });
   const say = useStableEvents({
     count: (count: number) => change({ count }),
@@ -112,8 +116,9 @@ function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: Pane
   return (
     <Stack spacing={2}>
       <Heading name={fixtureName(fixture)} stop={stop.name} onClose={onClose} />
-      <CountStepper count={fixture.count} onChange={say.count} />
+      <CountStepper key={`${id} count`} count={fixture.count} onChange={say.count} />
       <ChoiceRow
+        key={`${id} soil`}
         label="How dirty"
         options={SOILS}
         words={SOIL_WORDS}
@@ -122,6 +127,7 @@ function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: Pane
       />
       {kind?.holds && (
         <ChoiceRow
+          key={`${id} fullness`}
           label={`How full of ${kind.holds}`}
           options={FULLNESSES}
           words={FULLNESS_WORDS}
@@ -129,7 +135,7 @@ function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: Pane
           onChange={say.fullness}
         />
       )}
-      <SizeFields kind={fixture.kind} size={fixture.size} onChange={say.size} />
+      <SizeFields key={`${id} size`} kind={fixture.kind} size={fixture.size} onChange={say.size} />
       <Where
         surface={fixture.surface ?? kind?.surfaces[0] ?? ''}
         surfaces={kind?.surfaces ?? NONE}
@@ -142,7 +148,7 @@ function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: Pane
         onStop={onMove}
         onLastDone={say.lastDone}
       />
-      <MendField mend={fixture.mend} onChange={say.mend} />
+      <MendField key={`${id} mend`} mend={fixture.mend} onChange={say.mend} />
       <Last leave={fixture.leave} onLeave={say.leave} onDrop={onDrop} />
     </Stack>
   );

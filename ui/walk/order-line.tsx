@@ -4,6 +4,8 @@ import { type RefObject, useEffect, useState } from 'react';
 
 type Spot = { readonly x: number; readonly y: number };
 
+const NO_SPOTS: readonly Spot[] = [];
+
 /** The order of work as a line that runs through the strip, from fixture to fixture. */
 export function OrderLine({
   strip,
@@ -12,12 +14,16 @@ export function OrderLine({
   strip: RefObject<HTMLElement | null>;
   order: readonly string[];
 }) {
-  const [spots, setSpots] = useState<readonly Spot[]>([]);
+  const [spots, setSpots] = useState(NO_SPOTS);
   const [box, setBox] = useState({ width: 0, height: 0 });
   const key = order.join();
   useEffect(() => {
     const element = strip.current;
     if (!element) return;
+    if (key === '') {
+      setSpots(NO_SPOTS);
+      return;
+    }
     // The chips lie where the grid puts them; the line follows whenever that changes.
     const follow = () => {
       setBox({ width: element.scrollWidth, height: element.scrollHeight });

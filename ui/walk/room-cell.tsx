@@ -4,7 +4,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import NextLink from 'next/link';
 import type { Progress } from '@/core/clean/progress';
 import { hours } from '../parts/words';
-import { CUT, FROST } from './frost';
+import { CUT, FROST } from '../theme/frost';
 
 /** One room of the house section: frozen from the right, clear water from the left. */
 export function RoomCell({

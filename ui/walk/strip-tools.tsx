@@ -4,10 +4,18 @@ import Button from '@mui/material/Button';
 import { memo } from 'react';
 import type { EditWords } from '../parts/change-actions';
 import { UndoButtons } from '../parts/undo-buttons';
+import { useAnswered } from '../parts/use-answered';
 import type { Changes } from '../parts/use-changes';
 import type { StripMode } from './strip';
 
 const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = { count: 'Count', move: 'Move things' };
+
+/** Pressed by its attribute, so that pressing it makes no new style. */
+const MODE = {
+  minHeight: 44,
+  '&[aria-pressed=true]': { bgcolor: 'primary.main', color: 'primary.contrastText' },
+} as const;
+const MOVE = { ...MODE, display: { md: 'none' } } as const;
 
 type StripToolsProps = Pick<Changes, 'undo' | 'redo'> & {
   readonly mode: StripMode;
@@ -17,6 +25,8 @@ type StripToolsProps = Pick<Changes, 'undo' | 'redo'> & {
 
 /** What one does on the strip; within reach of a thumb on a phone. */
 export const StripTools = memo(function StripTools({ mode, onMode, edits, undo, redo }: StripToolsProps) {
+  // The button answers at once; the strip turns over after that.
+  const [pressed, press] = useAnswered(mode, onMode);
   return (
     <Box
       role="toolbar"
@@ -38,10 +48,9 @@ export const StripTools = memo(function StripTools({ mode, onMode, edits, undo, 
       {(['count', 'move'] as const).map((one) => (
         <Button
           key={one}
-          aria-pressed={mode === one}
-          variant={mode === one ? 'contained' : 'text'}
-          onClick={() => onMode(mode === one ? 'choose' : one)}
-          sx={{ minHeight: 44, display: one === 'move' ? { md: 'none' } : undefined }}
+          aria-pressed={pressed === one}
+          onClick={() => press(pressed === one ? 'choose' : one)}
+          sx={one === 'move' ? MOVE : MODE}
         >
           {MODE_WORDS[one]}
         </Button>

@@ -1,8 +1,6 @@
 'use client';
 import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
-import ButtonBase from '@mui/material/ButtonBase';
-import IconButton from '@mui/material/IconButton';
 import { Fragment, type KeyboardEvent, memo, useRef } from 'react';
 import type { Fixture, Height, Room, Stop, WayRound } from '@/core/home/room';
 import type { Drop } from './drag';
@@ -13,20 +11,10 @@ import { HEIGHT_WORDS } from './fixture-words';
 import { OrderLine } from './order-line';
 import type { Direction } from './room-model';
 import { useIsChosen } from './selection';
+import looks from './strip.module.css';
 import { bandsAt, fixturesAt, rowsOf, wallsOf } from './strip-model';
 import { useStripDrag } from './use-strip-drag';
-
-/** Names of rows stay in sight while the strip is pushed along. */
-const LABEL = {
-  position: 'sticky',
-  insetInlineStart: 0,
-  zIndex: 1,
-  bgcolor: 'background.default',
-  fontSize: '0.85rem',
-  lineHeight: 1.2,
-  color: 'text.secondary',
-  pt: 1.5,
-} as const;
+import { useTurning } from './use-turning';
 
 /** What one does on the strip: choose things, count them quickly, or move them with a finger. */
 export type StripMode = 'choose' | 'count' | 'move';
@@ -59,7 +47,8 @@ export const Strip = memo(function Strip({ room, way, stops, order, clear, mode,
   const rows = rowsOf(room);
   const columns = `64px repeat(${Math.max(1, stops.length)}, minmax(${mode === 'count' ? 148 : 104}px, 1fr))`;
   useStripDrag(grid, mode === 'move', events.onDrop);
-  const things = { order, clear, mode, events };
+  const modeOf = useTurning(mode, rows.length);
+  const things = { order, clear, events };
   return (
     <Box
       role="region"
@@ -87,8 +76,8 @@ export const Strip = memo(function Strip({ room, way, stops, order, clear, mode,
         {stops.map((stop) => (
           <Head key={stop.id} id={stop.id} name={stop.name} onSelect={events.onSelectStop} />
         ))}
-        {rows.map((height) => (
-          <Row key={height} height={height} stops={stops} room={room} {...things} />
+        {rows.map((height, i) => (
+          <Row key={height} height={height} stops={stops} room={room} mode={modeOf(i)} {...things} />
         ))}
         <Ground />
         <Box />
@@ -170,29 +159,17 @@ type HeadProps = { readonly id: string; readonly name: string; readonly onSelect
 const Head = memo(function Head({ id, name, onSelect }: HeadProps) {
   const selected = useIsChosen(id);
   return (
-    <ButtonBase
+    <button
+      type="button"
+      className={looks.head}
       data-head={id}
       data-stop={id}
       aria-pressed={selected}
       aria-label={`Stop: ${name}`}
       onClick={() => onSelect(id)}
-      sx={{
-        fontWeight: 620,
-        fontSize: '0.95rem',
-        lineHeight: 1.2,
-        py: 0.5,
-        minHeight: 44,
-        overflowWrap: 'anywhere',
-        justifyContent: 'flex-start',
-        alignItems: 'end',
-        textAlign: 'start',
-        boxShadow: selected ? 'inset 0 -3px 0 var(--mui-palette-thaw-water)' : 'none',
-        '&:hover': { color: 'primary.main' },
-        '&.Mui-focusVisible': { outline: '3px solid var(--mui-palette-thaw-water)', outlineOffset: -3 },
-      }}
     >
       {name}
-    </ButtonBase>
+    </button>
   );
 });
 
@@ -200,11 +177,15 @@ type AddHereProps = { readonly id: string; readonly name: string; readonly onAdd
 
 const AddHere = memo(function AddHere({ id, name, onAddAt }: AddHereProps) {
   return (
-    <Box sx={{ display: 'flex', justifyContent: 'center' }}>
-      <IconButton aria-label={`Add something at ${name}`} data-stop={id} onClick={() => onAddAt(id)}>
-        <Add />
-      </IconButton>
-    </Box>
+    <button
+      type="button"
+      className={`${looks.step} ${looks.add}`}
+      aria-label={`Add something at ${name}`}
+      data-stop={id}
+      onClick={() => onAddAt(id)}
+    >
+      <Add />
+    </button>
   );
 });
 
@@ -223,20 +204,14 @@ function Thing({ fixture, order, clear, mode, events }: ThingsProps & { fixture:
   );
 }
 
-const EDGE = { borderTop: '1px solid', borderColor: 'divider' } as const;
-
 /** What stands at one stop at one height; drawn again only when the stop changes. */
 const Cell = memo(function Cell({ stop, height, ...things }: ThingsProps & { stop: Stop; height: Height }) {
   return (
-    <Box
-      data-stop={stop.id}
-      data-height={height}
-      sx={{ ...EDGE, py: 0.5, minHeight: 36, display: 'flex', flexDirection: 'column', gap: 0.5 }}
-    >
+    <div data-stop={stop.id} data-height={height} className={`${looks.cell} ${looks.edge}`}>
       {fixturesAt(stop, height).map((fixture) => (
         <Thing key={fixture.id} fixture={fixture} {...things} />
       ))}
-    </Box>
+    </div>
   );
 });
 
@@ -251,19 +226,19 @@ const Row = memo(function Row({ height, stops, room, ...things }: RowProps) {
   const bands = bandsAt(room, height);
   return (
     <Fragment>
-      <Box sx={{ ...LABEL, ...EDGE }}>{HEIGHT_WORDS[height]}</Box>
-      {stops.length === 0 && <Box sx={EDGE} />}
+      <div className={`${looks.label} ${looks.edge}`}>{HEIGHT_WORDS[height]}</div>
+      {stops.length === 0 && <div className={looks.edge} />}
       {stops.map((stop) => (
         <Cell key={stop.id} stop={stop} height={height} {...things} />
       ))}
       {bands.length > 0 && (
         <>
-          <Box sx={LABEL}>all round</Box>
-          <Box sx={{ gridColumn: `span ${Math.max(1, stops.length)}`, display: 'flex', gap: 1, py: 0.5 }}>
+          <div className={looks.label}>all round</div>
+          <div className={looks.band} style={{ gridColumn: `span ${Math.max(1, stops.length)}` }}>
             {bands.map((fixture) => (
               <Thing key={fixture.id} fixture={fixture} {...things} />
             ))}
-          </Box>
+          </div>
         </>
       )}
     </Fragment>

@@ -62,8 +62,8 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   const [selection] = useState(() => new Selection());
   // The strip answers a press at once; what opens below it may take a moment longer.
   const shown = useDeferredValue(open);
-  const shownMode = useDeferredValue(mode);
-  const often = useSameList(oftenMissing(room).slice(0, MOST_OFFERED));
+  const offered = useDeferredValue(room);
+  const often = useSameList(useMemo(() => oftenMissing(offered).slice(0, MOST_OFFERED), [offered]));
   const members = useSameSet(clear);
   const orderKept = useSameList(order);
   /** The strip shows at once what is chosen; what opens below it comes with the next picture. */
@@ -163,7 +163,7 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
           stops={stops}
           order={orderKept}
           clear={members}
-          mode={shownMode}
+          mode={mode}
           events={events}
         />
       </SelectionProvider>
@@ -183,7 +183,6 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
     if (place)
       return (
         <FixturePanel
-          key={place.fixture.id}
           room={room}
           around={around}
           stop={place.stop}
