@@ -1,12 +1,13 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { CATALOGUE } from '../core/catalogue/catalogue';
+import { CATALOGUE, type Catalogue } from '../core/catalogue/catalogue';
 import { expand } from '../core/clean/expand';
 import { catalogueDocument, estimateDocument } from '../core/formats/estimate-document';
 import { describeFault, type Fault, type Parsed } from '../core/formats/fault';
-import { parseHousehold, parseHouseholdFile } from '../core/formats/household';
+import { type HouseholdFile, parseHousehold, parseHouseholdFile } from '../core/formats/household';
 import { parsePlan } from '../core/formats/plan';
 import { parseProblem } from '../core/formats/problem';
+import { orderDocument, safetyDocument, suppliesDocument } from '../core/formats/work-documents';
 import { checkPlan, describeViolation } from '../core/spread/check/check';
 import { plan } from '../core/spread/plan';
 
@@ -20,6 +21,9 @@ const USAGE = `Usage:
   ./early-thaw check PROBLEM.json PLAN.json                 prints every broken rule; exit 1 if there is one
   ./early-thaw expand HOUSEHOLD.json                        prints the problem of a household
   ./early-thaw estimate HOUSEHOLD.json                      prints every task with its minutes, range and parts
+  ./early-thaw order HOUSEHOLD.json                         prints the tasks in order, each with its reasons
+  ./early-thaw safety HOUSEHOLD.json                        prints what was found, and what was done about it
+  ./early-thaw supplies HOUSEHOLD.json                      prints amounts, packs, prices and dates
   ./early-thaw catalogue                                    prints the catalogue of methods
 
 Use - in place of a file to read standard input.`;
@@ -41,7 +45,10 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], io: Io) => num
   plan: runPlan,
   check: runCheck,
   expand: runExpand,
-  estimate: runEstimate,
+  estimate: (args, io) => runDocument(estimateDocument, args, io),
+  order: (args, io) => runDocument(orderDocument, args, io),
+  safety: (args, io) => runDocument(safetyDocument, args, io),
+  supplies: (args, io) => runDocument(suppliesDocument, args, io),
   catalogue: runCatalogue,
 };
 
@@ -98,10 +105,14 @@ function runExpand(args: readonly string[], io: Io): number {
   return FINE;
 }
 
-function runEstimate(args: readonly string[], io: Io): number {
+function runDocument(
+  document: (household: HouseholdFile, catalogue: Catalogue) => object,
+  args: readonly string[],
+  io: Io,
+): number {
   const { files } = split(args, [], 1);
   const household = usable(parseHouseholdFile(read(files[0] as string).text), files[0] as string);
-  io.out(`${JSON.stringify(estimateDocument(household, CATALOGUE), null, 2)}\n`);
+  io.out(`${JSON.stringify(document(household, CATALOGUE), null, 2)}\n`);
   return FINE;
 }
 

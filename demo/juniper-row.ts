@@ -4,7 +4,9 @@ import { expand } from '../core/clean/expand';
 import type { Household, Member, Tick, WeeklyHours } from '../core/formats/household';
 import type { Plan } from '../core/formats/plan';
 import { NO_FACTS } from '../core/home/facts';
+import { UNCHANGED_RULES } from '../core/order/rule';
 import { plan } from '../core/spread/plan';
+import type { Supplies } from '../core/supplies/supplies';
 import { dayOf, formatDate, weekdayOf } from '../core/time/local-time';
 import { JUNIPER_ROW_FLOORS } from './juniper-row-rooms';
 
@@ -59,6 +61,7 @@ const PEOPLE: readonly Member[] = [
     breakAfter: 45,
     breakLength: 10,
     pace: 'usual',
+    age: 14,
   },
   {
     id: 'teodor',
@@ -70,8 +73,31 @@ const PEOPLE: readonly Member[] = [
     breakAfter: 40,
     breakLength: 15,
     pace: 'usual',
+    age: 78,
   },
 ];
+
+/** What stands in the cupboard under the stairs: some of it enough, some of it old. */
+function cupboard(start: string): Supplies {
+  const counted = `${start}T08:00`;
+  return {
+    bucketMl: 5000,
+    bottleMl: 500,
+    stock: [
+      { product: 'dish-soap', amount: 350, unit: 'ml', counted },
+      { product: 'soft-soap', amount: 200, unit: 'ml', counted },
+      { product: 'citric-acid', amount: 120, unit: 'g', counted },
+      { product: 'laundry-detergent', amount: 400, unit: 'ml', counted },
+      { product: 'baking-soda', amount: 250, unit: 'g', counted },
+      { product: 'peroxide', amount: 200, unit: 'ml', counted, expires: formatDate(dayOf(start) - 20) },
+    ],
+    things: [
+      { thing: 'cloths', count: 6 },
+      { thing: 'gloves', count: 1 },
+      { thing: 'bags', count: 8 },
+    ],
+  };
+}
 
 /** The demo household before anything is done, for a clean that is in its first week on `today`. */
 export function juniperRow(today: string): Household {
@@ -93,6 +119,8 @@ export function juniperRow(today: string): Household {
       { id: 'washer', kind: 'washer', from: '07:00', to: '22:00' },
       { id: 'dryer', kind: 'dryer', from: '07:00', to: '22:00' },
       { id: 'dishwasher', kind: 'dishwasher', from: '07:00', to: '22:30' },
+      { id: 'line', kind: 'line' },
+      { id: 'oven', kind: 'oven', from: '07:00', to: '22:00' },
     ],
     clean: {
       id: 'house-swap',
@@ -112,6 +140,9 @@ export function juniperRow(today: string): Household {
       estimates: 'rates',
     },
     marks: [],
+    rules: structuredClone(UNCHANGED_RULES),
+    supplies: cupboard(start),
+    calls: [],
     catalogue: structuredClone(UNCHANGED_CATALOGUE),
     weather: rainyWeekend(today),
     ticks: [],

@@ -1,6 +1,6 @@
 import { cache } from 'react';
 import type { Campaign, Current } from '../core/clean/campaign';
-import { expandTasks } from '../core/clean/expand';
+import { expandWork } from '../core/clean/expand';
 import { nowIn } from './clock';
 import { type Kept, keptHousehold } from './kept';
 import { requireScope } from './session';
@@ -14,15 +14,16 @@ export const current = cache(async (): Promise<Current> => {
     now,
     today: now.slice(0, 10),
     tasks: kept.tasks,
+    order: kept.order,
     listed: kept.listed,
     edits: kept.edits,
     campaign: campaignOf(kept, now),
   };
 });
 
-function campaignOf({ household, tasks, plans, basis }: Kept, now: string): Campaign | undefined {
+function campaignOf({ household, order, plans, basis }: Kept, now: string): Campaign | undefined {
   const { clean } = household;
   if (!clean) return undefined;
-  const problem = expandTasks({ ...household, clean }, tasks, now);
+  const problem = expandWork({ ...household, clean }, order, now);
   return { clean, problem, plans, stale: plans !== undefined && plans.latest.basis !== basis };
 }

@@ -1,8 +1,9 @@
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import type { Campaign, StoredHousehold } from '../core/clean/campaign';
-import { expandTasks } from '../core/clean/expand';
+import { expandWork } from '../core/clean/expand';
 import { type CleanTask, listTasks } from '../core/clean/tasks';
 import { workOf } from '../core/clean/work';
+import { type OrderedWork, orderWork } from '../core/order/ordered';
 import { basisOf } from './basis';
 import type { HouseholdId, HouseholdScope } from './db/scope';
 import { loadPlans } from './repositories/clean';
@@ -14,6 +15,7 @@ export type Kept = {
   readonly revision: number;
   readonly household: StoredHousehold;
   readonly tasks: readonly CleanTask[];
+  readonly order: OrderedWork;
   /** All that could be done, in scope or not. */
   readonly listed: readonly CleanTask[];
   readonly edits: EditWords;
@@ -21,6 +23,9 @@ export type Kept = {
   /** What a plan made now would rest on; undefined without a clean. */
   readonly basis: string | undefined;
 };
+
+/** How work is grouped where no clean says otherwise. */
+const USUAL_GROUPING = 'room';
 
 /** Households in use at the same time are few; the one that was not looked at for longest goes first. */
 const MOST_KEPT = 50;
@@ -49,13 +54,15 @@ async function readHousehold(scope: HouseholdScope, revision: number): Promise<K
   const { clean } = household;
   const listed = listTasks(workOf(household, CATALOGUE));
   const tasks = listed.filter((task) => task.scope.in);
+  const order = orderWork(tasks, household.home, household.rules, clean?.grouping ?? USUAL_GROUPING);
   return {
     revision,
     household,
     tasks,
+    order,
     listed,
     edits: await loadEditWords(scope),
     plans: clean && (await loadPlans(scope, clean.id)),
-    basis: clean && basisOf(expandTasks({ ...household, clean }, tasks, undefined)),
+    basis: clean && basisOf(expandWork({ ...household, clean }, order, undefined)),
   };
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Fixture } from '../home/room';
 import { FIXTURE_KINDS, isFixtureKind } from './fixture-kinds';
-import { type Dose, type Method, type MethodEntry, methodSchema } from './method';
+import { type Method, type MethodEntry, methodSchema } from './method';
 import { APPLIANCES } from './methods/appliances';
 import { BATHROOM } from './methods/bathroom';
 import { BEDROOM } from './methods/bedroom';
@@ -14,7 +14,6 @@ import { OUTSIDE } from './methods/outside';
 import { WAYS_IN } from './methods/ways-in';
 import { WHOLE_HOUSE } from './methods/whole-house';
 import { WINDOWS } from './methods/windows';
-import type { ProductSchool } from './work-kinds';
 
 /** Methods by the kind of fixture that they are for, in the order in which they were written down. */
 export class Catalogue {
@@ -82,15 +81,6 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...WHOLE_HOUSE,
   ...FLOORS,
 ]);
-
-/** Where a school of products has nothing for a method: the schools to look in next, the mildest first. */
-const NEXT_SCHOOLS: readonly ProductSchool[] = ['pantry', 'water', 'shop', 'disinfecting'];
-
-/** What a method takes of products in a school, or in the nearest one that has something for it. */
-export function dosesFor(method: Method, school: ProductSchool): Dose[] {
-  const found = [school, ...NEXT_SCHOOLS].find((name) => method.products[name] !== undefined);
-  return (found && method.products[found]) ?? [];
-}
 
 /** What a fixture is made of: as noted, else the usual surface of its kind. */
 export function surfaceOf(fixture: Pick<Fixture, 'kind' | 'surface'>): string | undefined {

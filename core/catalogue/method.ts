@@ -3,6 +3,7 @@ import { PRIORITIES } from '../formats/choices';
 import { QUANTITY_NAMES } from '../home/quantities';
 import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
+import { unitFor } from './product-facts';
 import { PRODUCT_NAMES } from './products';
 import { TAGS, type Tag } from './tags';
 import { MACHINE_KINDS, type MachineKind, PRODUCT_SCHOOLS, WORK_KINDS, type WorkKind } from './work-kinds';
@@ -62,13 +63,18 @@ const waitSchema = z.strictObject({
   closesRoom: z.boolean().default(false),
 });
 
-const doseSchema = z.strictObject({
-  product: z.enum(PRODUCT_NAMES),
-  amount: z.number().gt(0),
-  unit: z.enum(['ml', 'g']),
-  /** Water it goes into; absent: used as it is. */
-  inMl: z.number().gt(0).optional(),
-});
+const doseSchema = z
+  .strictObject({
+    product: z.enum(PRODUCT_NAMES),
+    amount: z.number().gt(0),
+    unit: z.enum(['ml', 'g']),
+    /** Water it goes into; absent: used as it is. */
+    inMl: z.number().gt(0).optional(),
+  })
+  .refine(({ product, unit }) => unit === unitFor(product), {
+    message: 'ml for a liquid, g for a powder',
+    path: ['unit'],
+  });
 
 export const methodSchema = z.strictObject({
   id: z.string().regex(/^[a-z0-9-]+$/),
@@ -85,7 +91,7 @@ export const methodSchema = z.strictObject({
   sameDay: z.boolean().default(false),
   needs: z.array(z.enum(['dry', 'daylight'])).default([]),
   tools: z.array(z.string()).default([]),
-  products: z.partialRecord(z.enum(PRODUCT_SCHOOLS), z.array(doseSchema)).default({}),
+  products: z.partialRecord(z.enum(PRODUCT_SCHOOLS), z.array(doseSchema).min(1)).default({}),
   leastAge: z.int().min(0).max(18).default(0),
   intervalMonths: z.int().min(1).max(60),
   priority: z.enum(PRIORITIES).default('should'),

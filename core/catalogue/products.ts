@@ -28,6 +28,10 @@ export const PRODUCTS = {
   'leather-care': 'Leather care',
   'wood-oil': 'Wood oil',
   'metal-polish': 'Metal polish',
+  'scouring-cream': 'Scouring cream',
+  'ammonia-cleaner': 'Ammonia cleaner',
+  'solvent-cleaner': 'Solvent spot remover',
+  'drain-opener': 'Drain opener',
 } as const;
 
 export type ProductName = keyof typeof PRODUCTS;

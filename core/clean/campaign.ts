@@ -1,5 +1,6 @@
 import type { Clean, Household, KeptPlan } from '../formats/household';
 import type { Problem } from '../formats/problem';
+import type { OrderedWork } from '../order/ordered';
 import type { CleanTask } from './tasks';
 
 /** The clean that a household is about, as the problem it is and the plans made for it. */
@@ -23,6 +24,8 @@ export type Current = {
   readonly today: string;
   /** Those that are in scope. */
   readonly tasks: readonly CleanTask[];
+  /** The same in the order of work, with what holds each where it is. */
+  readonly order: OrderedWork;
   /** All that could be done, whether in scope or not. */
   readonly listed: readonly CleanTask[];
   /** What would be undone next, and what would be done again. */

@@ -1,13 +1,15 @@
 import type { Catalogue } from '../catalogue/catalogue';
 import type { HandsStep } from '../catalogue/method';
 import { plannedMinutes, type StepEstimate } from '../estimate/estimate';
-import type { Household, HouseholdMachine, Member } from '../formats/household';
+import type { Clean, Household, HouseholdMachine, Member } from '../formats/household';
 import type { Problem, ProblemPerson, ProblemStep, ProblemTask } from '../formats/problem';
 import type { Room } from '../home/room';
-import { precedenceOf } from '../order/precedence';
-import { ORDER_RULES } from '../order/rules';
+import { type OrderedWork, orderWork } from '../order/ordered';
+import { apartPrecedence, precedenceOf } from '../order/precedence';
+import { tasksInOrder } from '../order/working-order';
+import { cannotDo, tagsOf } from '../safety/step-tags';
 import { dayOf, formatDate, formatMinute, minuteOf, weekdayOf } from '../time/local-time';
-import { type CleanTask, stepIdOf, tasksOf } from './tasks';
+import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from './tasks';
 import { workOf } from './work';
 
 /** What a problem is made from; plans that are kept do not matter for it. */
@@ -25,16 +27,19 @@ export function expand(
   catalogue: Catalogue,
   now: string | undefined = household.now,
 ): Problem {
-  return expandTasks(household, tasksOf(workOf(household, catalogue)), now);
+  const tasks = tasksOf(workOf(household, catalogue));
+  const { home, rules, clean } = household;
+  return expandWork(household, orderWork(tasks, home, rules, clean.grouping), now);
 }
 
-/** The same where the tasks are known already. */
-export function expandTasks(
+/** The same where the tasks and their order are known already. */
+export function expandWork(
   household: ExpandedHousehold,
-  tasks: readonly CleanTask[],
+  work: OrderedWork,
   now: string | undefined,
 ): Problem {
   const { clean } = household;
+  const { tasks } = work;
   const machines = new Map(household.machines.map((machine) => [machine.kind, machine]));
   const problem: Problem = {
     format: 'early-thaw/problem',
@@ -46,13 +51,16 @@ export function expandTasks(
     people: household.people.map((member) => personOf(member, clean.start, clean.finish)),
     machines: household.machines.map((machine) => ({
       id: machine.id,
-      ...machineWindows(machine, clean.start, clean.finish),
+      ...machineWindows(machine, household.people, clean),
     })),
     rooms: household.home.floors
       .flatMap((floor) => floor.rooms)
       .map((room) => ({ id: room.id, maxPeople: maxPeople(room) })),
     tasks: tasks.map((task) => taskOf(task, machines)),
-    precedence: precedenceOf(tasks, ORDER_RULES),
+    precedence: [
+      ...precedenceOf(work.links),
+      ...apartPrecedence(tasks, begunTasks(household), ranksIn(work)),
+    ],
     days: household.weather.map(({ date, dry }) => ({ date, dry, daylight: { from: '08:00', to: '18:00' } })),
     policy: {
       spread: clean.spread,
@@ -78,19 +86,25 @@ function personOf(member: Member, start: string, finish: string): ProblemPerson 
         })),
     ),
     dailyCap: member.dailyCap,
-    cannot: member.cannot,
+    cannot: cannotDo(member),
     dislikes: member.dislikes,
     breakAfter: member.breakAfter,
     breakLength: member.breakLength,
   };
 }
 
+/** What must not run while nobody is at home. */
+const NEVER_ALONE: readonly HouseholdMachine['kind'][] = ['oven'];
+
 function machineWindows(
   machine: HouseholdMachine,
-  start: string,
-  finish: string,
+  people: readonly Member[],
+  { start, finish }: Clean,
 ): Partial<Problem['machines'][number]> {
   const { from, to } = machine;
+  // Where nobody has said when somebody is at home, it is when somebody works there.
+  if (NEVER_ALONE.includes(machine.kind) && from === undefined)
+    return { windows: people.flatMap((member) => personOf(member, start, finish).windows) };
   if (from === undefined || to === undefined || from >= to) return {};
   return {
     windows: eachDay(start, finish, (day) => [
@@ -103,6 +117,16 @@ function eachDay<T>(start: string, finish: string, of: (day: number) => T[]): T[
   const found: T[] = [];
   for (let day = dayOf(start); day <= dayOf(finish); day++) found.push(...of(day));
   return found;
+}
+
+/** Tasks of which something has been ticked. */
+function begunTasks(household: ExpandedHousehold): ReadonlySet<string> {
+  return new Set(household.ticks.flatMap((tick) => partsOfStepId(tick.step)?.taskId ?? []));
+}
+
+function ranksIn(work: OrderedWork): (task: CleanTask) => number {
+  const ranks = new Map(tasksInOrder(work.steps).map((task, i) => [task, i]));
+  return (task) => ranks.get(task) ?? 0;
 }
 
 function maxPeople(room: Room): number {
@@ -139,7 +163,8 @@ function stepOf(
     high: Math.round(estimate.high),
     ...(machine !== undefined && { machine }),
   };
-  if (step.mode === 'hands') return { ...shared, mode: 'hands', tags: step.tags, ...handsExtras(step) };
+  if (step.mode === 'hands')
+    return { ...shared, mode: 'hands', tags: tagsOf(task, step), ...handsExtras(step) };
   return {
     ...shared,
     mode: 'wait',

@@ -1,6 +1,8 @@
 import { HANDLING_SHARE, type StepEstimate, taskEstimate } from '../estimate/estimate';
 import { newFixture } from '../home/fixture';
-import type { Place, Room } from '../home/room';
+import type { Place } from '../home/room';
+import { groupBy } from '../lists/group-by';
+import { chooseProducts } from '../safety/product-choice';
 import { type CleanTask, scopedTask, type Work } from './task';
 
 /** The method by which a room is sorted through before anything in it is cleaned. */
@@ -35,14 +37,21 @@ export function sortingTasks(tasks: readonly CleanTask[], work: Work): CleanTask
       low: (setUpMinutes + deciding * SPREAD.low) * work.pace,
       high: (setUpMinutes + deciding * SPREAD.high) * work.pace,
     };
-    return [scopedTask(placeOf(inRoom[0] as CleanTask), method, taskEstimate([estimate]), work)];
+    const place = placeOf(inRoom[0] as CleanTask);
+    return [
+      scopedTask(
+        place,
+        method,
+        taskEstimate([estimate]),
+        chooseProducts(method, place.fixture, work.school),
+        work,
+      ),
+    ];
   });
 }
 
 function rooms(tasks: readonly CleanTask[]): CleanTask[][] {
-  const byRoom = new Map<Room, CleanTask[]>();
-  for (const task of tasks) byRoom.set(task.room, [...(byRoom.get(task.room) ?? []), task]);
-  return [...byRoom.values()];
+  return [...groupBy(tasks, (task) => task.room).values()];
 }
 
 /** Things to decide about in a room, and the minutes of deciding that the stops no longer carry. */

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
+import type { ProductSchool } from '../catalogue/work-kinds';
 import {
   guessedEstimate,
   type Range,
@@ -9,6 +10,7 @@ import {
 } from '../estimate/estimate';
 import type { Clean } from '../formats/household';
 import type { BelongingsSchool, Home, Place } from '../home/room';
+import type { ProductChoice } from '../safety/product-choice';
 import { type Marks, type Scope, scopeOf } from '../scope/scope';
 
 /** One method at one place in this clean. */
@@ -21,6 +23,8 @@ export type CleanTask = Place & {
   /** From rates and the walk, whatever is planned with. */
   readonly byRates: TaskEstimate;
   readonly scope: Scope;
+  /** What it is done with. */
+  readonly products: ProductChoice;
 };
 
 /** What a list of tasks is made from. */
@@ -31,18 +35,30 @@ export type Work = {
   readonly pace: number;
   readonly belongings: BelongingsSchool;
   readonly estimates: Clean['estimates'];
+  /** The school of products, where nothing else was said of a room or a task. */
+  readonly school: ProductSchool;
   /** The finish line, by which something is due or not. */
   readonly finish: string | undefined;
 };
 
 /** A task with its scope, and with the estimate that is planned with. */
-export function scopedTask(place: Place, method: Method, byRates: TaskEstimate, work: Work): CleanTask {
-  const id = `${place.fixture.id}:${method.id}`;
+export function scopedTask(
+  place: Place,
+  method: Method,
+  byRates: TaskEstimate,
+  products: ProductChoice,
+  work: Work,
+): CleanTask {
+  const id = taskId(place, method);
   const { floor, room, stop, fixture } = place;
   const scope = scopeOf({ id, method, fixture, room }, work.marks, work.home.facts, work.finish);
   const guessed = work.estimates === 'guess' && scope.guessMinutes !== undefined;
   const estimate = guessed ? guessedEstimate(byRates, scope.guessMinutes as number) : byRates;
-  return { floor, room, stop, fixture, id, method, estimate, byRates, scope };
+  return { floor, room, stop, fixture, id, method, estimate, byRates, scope, products };
+}
+
+export function taskId({ fixture }: Place, method: Method): string {
+  return `${fixture.id}:${method.id}`;
 }
 
 export function stepIdOf(task: CleanTask, step: StepEstimate): string {

@@ -1,9 +1,13 @@
+import { disinfecting } from '../catalogue/disinfection';
 import type { Method } from '../catalogue/method';
 import { type Circumstances, estimateTask } from '../estimate/estimate';
 import { type Place, placesOf } from '../home/room';
+import { keepApart } from '../safety/apart';
+import { chooseProducts } from '../safety/product-choice';
+import { schoolFor } from '../scope/scope';
 import { joinedRooms } from './floor-runs';
 import { sortingTasks } from './sorting';
-import { type CleanTask, scopedTask, type Work } from './task';
+import { type CleanTask, scopedTask, taskId, type Work } from './task';
 
 export { type CleanTask, handsRange, partsOfStepId, stepIdOf, type Work } from './task';
 
@@ -16,7 +20,13 @@ export function listTasks(work: Work): CleanTask[] {
       return task.byRates.steps.some((step) => step.step.mode === 'hands') ? [task] : [];
     }),
   );
-  return work.belongings === 'first' ? [...sortingTasks(found, work), ...found] : found;
+  return withProductsApart(work.belongings === 'first' ? [...sortingTasks(found, work), ...found] : found);
+}
+
+/** Products matter to each other only where both tasks are done. */
+function withProductsApart(listed: readonly CleanTask[]): CleanTask[] {
+  const apart = new Map(keepApart(listed.filter((task) => task.scope.in)).map((task) => [task.id, task]));
+  return listed.map((task) => apart.get(task.id) ?? task);
 }
 
 /** The tasks that are done in this clean. */
@@ -34,6 +44,9 @@ function circumstancesOf(work: Work, method: Method, joined: boolean): Circumsta
 }
 
 function taskAt(place: Place, method: Method, work: Work, circumstances: Circumstances): CleanTask {
-  const byRates = estimateTask(method, place.fixture, place.room, circumstances);
-  return scopedTask(place, method, byRates, work);
+  const { fixture, room } = place;
+  const school = schoolFor({ id: taskId(place, method), method, room }, work.marks, work.school);
+  const products = chooseProducts(method, fixture, school);
+  const done = products.disinfectant ? disinfecting(method, products.disinfectant) : method;
+  return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work);
 }

@@ -7,6 +7,9 @@ import { clockMinutes } from '../time/local-time';
 import type { StoredHousehold } from './campaign';
 import type { Work } from './task';
 
+/** What is used where nobody has chosen. */
+export const USUAL_SCHOOL = 'pantry';
+
 /** What the tasks of a household are made from, over the catalogue that ships. */
 export function workOf(
   household: Pick<StoredHousehold, 'home' | 'people' | 'marks' | 'catalogue' | 'clean'>,
@@ -20,6 +23,7 @@ export function workOf(
     pace: paceOf(people),
     belongings: clean?.belongings ?? 'stop',
     estimates: clean?.estimates ?? 'rates',
+    school: clean?.products ?? USUAL_SCHOOL,
     finish: clean?.finish,
   };
 }

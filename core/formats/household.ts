@@ -1,14 +1,25 @@
 import { z } from 'zod';
+import { CATALOGUE } from '../catalogue/catalogue';
 import { isFixtureKind } from '../catalogue/fixture-kinds';
-import { householdCatalogueSchema, UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
+import { allMethods, householdCatalogueSchema, UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
 import { machineKindSchema } from '../catalogue/method';
 import { OWN_PREFIX } from '../catalogue/own-prefix';
-import { PRODUCT_SCHOOLS } from '../catalogue/work-kinds';
-import { BELONGINGS, type Fixture, fixturesOf, PACES, type Pace, roomsOf } from '../home/room';
+import { PRODUCT_SCHOOLS, WORK_KINDS } from '../catalogue/work-kinds';
+import { BELONGINGS, type Fixture, fixturesOf, PACES, type Pace, ROOM_KINDS, roomsOf } from '../home/room';
 import { homeSchema } from '../home/room-schema';
 import { SURFACES } from '../home/surfaces';
+import {
+  householdRulesSchema,
+  type OrderRule,
+  OWN_RULE_PREFIX,
+  type Selector,
+  UNCHANGED_RULES,
+} from '../order/rule';
+import { callSchema } from '../safety/calls';
+import { mixes } from '../safety/product-choice';
 import { markSchema } from '../scope/mark-schema';
 import { markKey } from '../scope/marks';
+import { NO_SUPPLIES, suppliesSchema } from '../supplies/supplies';
 import { ESTIMATES, UNITS } from './choices';
 import { type Fault, type Parsed, parseDocument } from './fault';
 import { MOST_FILE_BYTES, MOST_FIXTURES } from './limits';
@@ -51,6 +62,8 @@ export const memberSchema = z.strictObject({
   breakAfter: positiveMinutesSchema.max(720),
   breakLength: minutesSchema.max(240),
   pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]).default('usual'),
+  /** In years; what is for older people is never given to a younger one. Absent: grown up. */
+  age: z.int().min(0).max(120).optional(),
 });
 export type Member = z.infer<typeof memberSchema>;
 
@@ -109,6 +122,11 @@ export const householdSchema = z.strictObject({
   /** What was decided about tasks, rooms and kinds of work. */
   marks: z.array(markSchema).default([]),
   catalogue: householdCatalogueSchema.default(UNCHANGED_CATALOGUE),
+  /** Rules of order that are switched off, and those of the household's own. */
+  rules: householdRulesSchema.default(UNCHANGED_RULES),
+  supplies: suppliesSchema.default(NO_SUPPLIES),
+  /** Work for licensed trades. */
+  calls: z.array(callSchema).max(500).default([]),
   weather: z.array(weatherSchema),
   ticks: z.array(tickSchema),
   plans: z.array(keptPlanSchema).default([]),
@@ -194,10 +212,26 @@ function householdFaults(household: HouseholdFile): Fault[] {
     'catalogue.own',
     household.catalogue.own.map((method) => method.id),
   );
+  unique(
+    'rules.own',
+    household.rules.own.map((rule) => rule.id),
+  );
+  unique(
+    'supplies.stock',
+    household.supplies.stock.map((stock) => stock.product),
+  );
+  unique(
+    'supplies.things',
+    household.supplies.things.map((stock) => stock.thing),
+  );
+  unique(
+    'calls',
+    household.calls.map((call) => call.id),
+  );
   const fixtures = rooms.flatMap(fixturesOf).length;
   if (fixtures > MOST_FIXTURES)
     faults.push({ path: 'home', got: `${fixtures} fixtures`, expected: `at most ${MOST_FIXTURES}` });
-  faults.push(...homeFaults(household), ...ownMethodFaults(household));
+  faults.push(...homeFaults(household), ...ownMethodFaults(household), ...ruleFaults(household));
   const { clean } = household;
   if (clean && clean.finish < clean.start) {
     faults.push({
@@ -262,6 +296,54 @@ function ownMethodFaults(household: HouseholdFile): Fault[] {
         got: `"${method.fixture}"`,
         expected: 'a kind of fixture that the catalogue knows',
       });
+    for (const [school, doses] of Object.entries(method.products))
+      if (doses && mixes(doses))
+        faults.push({
+          path: `${path}.products.${school}`,
+          got: doses.map((dose) => `"${dose.product}"`).join(' with '),
+          expected: 'products that may be used together',
+        });
     return faults;
   });
+}
+
+/** Own rules under names of their own, that select by what the catalogue knows. */
+function ruleFaults(household: HouseholdFile): Fault[] {
+  const methods = new Set(allMethods(CATALOGUE, household.catalogue).map((method) => method.id));
+  return household.rules.own.flatMap((rule, i) => {
+    const path = `rules.own[${i}]`;
+    const misnamed = rule.id.startsWith(OWN_RULE_PREFIX)
+      ? []
+      : [
+          {
+            path: `${path}.id`,
+            got: `"${rule.id}"`,
+            expected: `an id that starts with "${OWN_RULE_PREFIX}"`,
+          },
+        ];
+    return [...misnamed, ...unknownIn(rule, methods, path)];
+  });
+}
+
+function unknownIn(rule: OrderRule, methods: ReadonlySet<string>, path: string): Fault[] {
+  const known: Partial<Record<keyof Selector, (id: string) => boolean>> = {
+    methods: (id) => methods.has(id),
+    notMethods: (id) => methods.has(id),
+    kinds: (id) => Object.hasOwn(WORK_KINDS, id),
+    notKinds: (id) => Object.hasOwn(WORK_KINDS, id),
+    fixtures: isFixtureKind,
+    rooms: (id) => Object.hasOwn(ROOM_KINDS, id),
+    notRooms: (id) => Object.hasOwn(ROOM_KINDS, id),
+  };
+  return (['before', 'after'] as const).flatMap((side) =>
+    (Object.keys(known) as (keyof Selector)[]).flatMap((name) =>
+      ((rule[side][name] ?? []) as readonly string[])
+        .filter((id) => !known[name]?.(id))
+        .map((id) => ({
+          path: `${path}.${side}.${name}`,
+          got: `"${id}"`,
+          expected: 'something that the catalogue knows; the rule names nothing',
+        })),
+    ),
+  );
 }

@@ -9,8 +9,8 @@ import { usualStops } from '../home/templates';
 import { applyChange, type Editable, type HouseholdChange } from './change';
 import { type RowChange, reversed, rowChanges, rowsOf } from './rows';
 
-const { home, marks, catalogue, units } = juniperRow('2027-03-01');
-const BEFORE: Editable = { home, marks, catalogue, units };
+const { home, marks, catalogue, units, rules, supplies, calls } = juniperRow('2027-03-01');
+const BEFORE: Editable = { home, marks, catalogue, units, rules, supplies, calls };
 
 function once(...changes: HouseholdChange[]): Editable {
   return changes.reduce((state, change) => {

@@ -4,11 +4,18 @@ import type { Method } from '../catalogue/method';
 import { OWN_PREFIX } from '../catalogue/own-prefix';
 import type { Household, Units } from '../formats/household';
 import type { Home } from '../home/room';
+import { type HouseholdRules, type OrderRule, OWN_RULE_PREFIX } from '../order/rule';
+import type { Call } from '../safety/calls';
+import { mixes } from '../safety/product-choice';
 import { isEmptyMark, type Mark, markKey } from '../scope/marks';
+import type { Stock, Supplies, ThingStock } from '../supplies/supplies';
 import { changeHome, type HomeChange, type Refusal } from './home-change';
 
 /** The part of a household that is changed by hand on the walk, in the scope and in the catalogue, and can be undone. */
-export type Editable = Pick<Household, 'home' | 'marks' | 'catalogue' | 'units'>;
+export type Editable = Pick<
+  Household,
+  'home' | 'marks' | 'catalogue' | 'units' | 'rules' | 'supplies' | 'calls'
+>;
 
 export type HouseholdChange =
   | HomeChange
@@ -21,6 +28,16 @@ export type HouseholdChange =
   /** Back to the catalogue that ships. */
   | { readonly do: 'reset-method'; readonly id: string }
   | { readonly do: 'units'; readonly units: Units }
+  | { readonly do: 'put-rule'; readonly rule: OrderRule }
+  | { readonly do: 'drop-rule'; readonly id: string }
+  | { readonly do: 'switch-rule'; readonly id: string; readonly off: boolean }
+  /** What is in the cupboard of one product; nothing takes it off the list. */
+  | { readonly do: 'put-stock'; readonly stock: Stock }
+  | { readonly do: 'drop-stock'; readonly product: Stock['product'] }
+  | { readonly do: 'put-thing'; readonly stock: ThingStock }
+  | { readonly do: 'vessels'; readonly bucketMl: number; readonly bottleMl: number }
+  | { readonly do: 'put-call'; readonly call: Call }
+  | { readonly do: 'drop-call'; readonly id: string }
   /** Rooms and fixtures from a table. */
   | { readonly do: 'take-in'; readonly home: Home };
 
@@ -56,6 +73,27 @@ export function applyChange(before: Editable, change: HouseholdChange): Changed 
       }));
     case 'reset-method':
       return onCatalogue(before, (catalogue) => forget(catalogue, change.id));
+    case 'put-rule':
+      return putRule(before, change.rule);
+    case 'drop-rule':
+      return onRules(before, ({ off, own }) => ({
+        off: off.filter((id) => id !== change.id),
+        own: own.filter((rule) => rule.id !== change.id),
+      }));
+    case 'switch-rule':
+      return onRules(before, ({ off, own }) => ({
+        off: [...off.filter((id) => id !== change.id), ...(change.off ? [change.id] : [])],
+        own,
+      }));
+    case 'put-call':
+      return changed({ ...before, calls: put(before.calls, change.call, (call) => call.id) });
+    case 'drop-call':
+      return changed({ ...before, calls: before.calls.filter((call) => call.id !== change.id) });
+    case 'put-stock':
+    case 'drop-stock':
+    case 'put-thing':
+    case 'vessels':
+      return changed({ ...before, supplies: changeSupplies(before.supplies, change) });
     default: {
       const result = changeHome(before.home, change);
       return result.ok ? changed({ ...before, home: result.home }) : result;
@@ -83,9 +121,41 @@ function onCatalogue(
   return changed({ ...before, catalogue: change(before.catalogue) });
 }
 
+/** A list with one member put in the place of the one that goes by the same key, or at its end. */
+function put<Item>(list: readonly Item[], item: Item, key: (item: Item) => string): Item[] {
+  const at = list.findIndex((known) => key(known) === key(item));
+  return at < 0 ? [...list, item] : list.with(at, item);
+}
+
+function onRules(before: Editable, change: (rules: HouseholdRules) => HouseholdRules): Changed {
+  return changed({ ...before, rules: change(before.rules) });
+}
+
+function putRule(before: Editable, rule: OrderRule): Changed {
+  if (!rule.id.startsWith(OWN_RULE_PREFIX)) return { ok: false, why: 'own-name' };
+  return onRules(before, ({ off, own }) => ({ off, own: put(own, rule, (known) => known.id) }));
+}
+
+type SuppliesChange = Extract<HouseholdChange, { do: 'put-stock' | 'drop-stock' | 'put-thing' | 'vessels' }>;
+
+function changeSupplies(supplies: Supplies, change: SuppliesChange): Supplies {
+  switch (change.do) {
+    case 'put-stock':
+      return { ...supplies, stock: put(supplies.stock, change.stock, (stock) => stock.product) };
+    case 'drop-stock':
+      return { ...supplies, stock: supplies.stock.filter((stock) => stock.product !== change.product) };
+    case 'put-thing':
+      return { ...supplies, things: put(supplies.things, change.stock, (stock) => stock.thing) };
+    case 'vessels':
+      return { ...supplies, bucketMl: change.bucketMl, bottleMl: change.bottleMl };
+  }
+}
+
 function putMethod(before: Editable, method: Method): Changed {
   if (!isFixtureKind(method.fixture) || !method.id.startsWith(OWN_PREFIX))
     return { ok: false, why: 'unknown-kind' };
+  if (Object.values(method.products).some((doses) => doses && mixes(doses)))
+    return { ok: false, why: 'forbidden-mix' };
   return onCatalogue(before, (catalogue) => ({
     ...catalogue,
     own: [...catalogue.own.filter((known) => known.id !== method.id), method],

@@ -76,8 +76,15 @@ export function rowsOf(state: Editable, other?: Editable): Tables {
   };
 }
 
-function settingRows({ home, units }: Editable): Map<string, Row> {
-  const settings: Record<string, unknown> = { facts: home.facts, way: home.wayRound, units };
+function settingRows({ home, units, rules, supplies, calls }: Editable): Map<string, Row> {
+  const settings: Record<string, unknown> = {
+    facts: home.facts,
+    way: home.wayRound,
+    units,
+    rules,
+    supplies,
+    calls,
+  };
   return new Map(Object.entries(settings).map(([id, value]) => [id, { id, value: JSON.stringify(value) }]));
 }
 

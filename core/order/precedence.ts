@@ -1,52 +1,64 @@
-import type { CleanTask } from '../clean/tasks';
+import { type CleanTask, stepIdOf } from '../clean/task';
+import type { StepEstimate } from '../estimate/estimate';
 import type { Precedence } from '../formats/problem';
-import type { OrderRule, Selector } from './rules';
+import type { Home } from '../home/room';
+import { type Apart, apartIn } from '../safety/apart';
+import { type Settled, withoutCircles } from './contradictions';
+import { rulesWith } from './household-rules';
+import { connectionsOf, linksOf, type RuledLink } from './links';
+import type { HouseholdRules } from './rule';
 
-/** The precedence between tasks that the rules lead to, in the form of the problem document. */
-export function precedenceOf(tasks: readonly CleanTask[], rules: readonly OrderRule[]): Precedence[] {
-  return rules.flatMap((rule) => {
-    const befores = tasks.filter((task) => selects(rule.before, task));
-    const afters = tasks.filter((task) => selects(rule.after, task));
-    return afters.flatMap((after) =>
-      befores
-        .filter((before) => before !== after && isWithin(rule.within, before, after))
-        .map((before) => linkOf(rule, before, after)),
-    );
-  });
+/** What comes before what among the tasks of a home, without circles. */
+export function settledLinks(tasks: readonly CleanTask[], home: Home, rules: HouseholdRules): Settled {
+  return withoutCircles(tasks, linksOf(tasks, rulesWith(rules), connectionsOf(home)));
 }
 
-function selects(selector: Selector, task: CleanTask): boolean {
-  const { methods, layers, kinds } = selector;
-  if (methods && !methods.includes(task.method.id)) return false;
-  if (kinds && !kinds.includes(task.method.kind)) return false;
-  if (layers && (task.method.layer < layers.from || task.method.layer > layers.to)) return false;
-  return true;
-}
-
-function isWithin(within: OrderRule['within'], a: CleanTask, b: CleanTask): boolean {
-  if (within === 'house') return true;
-  return within === 'room' ? a.room === b.room : a.stop === b.stop;
-}
-
-function linkOf(rule: OrderRule, before: CleanTask, after: CleanTask): Precedence {
-  return {
-    before: sideOf(rule.before, before),
-    after: sideOf(rule.after, after),
+/** The links in the form of the problem document. */
+export function precedenceOf(links: readonly RuledLink[]): Precedence[] {
+  return links.map(({ rule, before, after, from, to }) => ({
+    before: from === before.estimate.steps.length - 1 ? before.id : stepAt(before, from),
+    after: to === 0 ? after.id : stepAt(after, to),
     ...(rule.minGap !== undefined && { minGap: rule.minGap }),
     hard: rule.hard,
     ...(rule.hard && rule.orderOnly && { orderOnly: true }),
     reason: rule.reason,
-  };
+  }));
 }
 
-function sideOf(selector: Selector, task: CleanTask): string {
-  return selector.step === undefined ? task.id : `${task.id}/${selector.step}`;
+function stepAt(task: CleanTask, position: number): string {
+  return stepIdOf(task, task.estimate.steps[position] as StepEstimate);
 }
 
-/** Tasks of one room in the order of work: ceiling to floor, and within a layer along the walk. */
-export function inWorkingOrder(tasks: readonly CleanTask[]): CleanTask[] {
-  return tasks
-    .map((task, i) => ({ task, i }))
-    .sort((a, b) => a.task.method.layer - b.task.method.layer || a.i - b.i)
-    .map(({ task }) => task);
+/** So long after the end of the one that it falls on another day. */
+const ANOTHER_DAY_MINUTES = 24 * 60;
+
+/**
+ * Products that must not meet, as precedence: the second task begins a whole day after the first has ended. What has
+ * begun already goes first; else what comes first on the walk of work, so that no circle arises.
+ */
+export function apartPrecedence(
+  tasks: readonly CleanTask[],
+  begun: ReadonlySet<string>,
+  rankOf: (task: CleanTask) => number,
+): Precedence[] {
+  return apartIn(tasks).map((apart) => {
+    const [before, after] = inTurn(apart, begun, rankOf);
+    return {
+      before: before.id,
+      after: after.id,
+      minGap: ANOTHER_DAY_MINUTES,
+      hard: true,
+      orderOnly: true,
+      reason: apart.clash.why,
+    };
+  });
+}
+
+function inTurn(
+  { first, second }: Apart,
+  begun: ReadonlySet<string>,
+  rankOf: (task: CleanTask) => number,
+): [CleanTask, CleanTask] {
+  const later = (task: CleanTask) => (begun.has(task.id) ? -1 : rankOf(task));
+  return later(second) < later(first) ? [second, first] : [first, second];
 }

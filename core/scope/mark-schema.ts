@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PRODUCT_SCHOOLS } from '../catalogue/work-kinds';
 import { PRIORITIES } from '../formats/choices';
 import { idSchema } from '../formats/scalars';
 import { MARK_LEVELS, REASONS } from './mark-choices';
@@ -12,6 +13,8 @@ export const markSchema = z.strictObject({
   priority: z.enum(PRIORITIES).optional(),
   matters: z.boolean().optional(),
   dreaded: z.boolean().optional(),
+  /** The school of products, where it differs from that of the clean. */
+  products: z.enum(PRODUCT_SCHOOLS).optional(),
   /** A person's own guess of the hands-on minutes, kept apart from the estimate. */
   guessMinutes: z.int().min(1).max(6000).optional(),
 });

@@ -1,4 +1,5 @@
 import type { Method } from '../catalogue/method';
+import type { ProductSchool } from '../catalogue/work-kinds';
 import { intervalIn } from '../estimate/fact-effects';
 import type { ProblemTask } from '../formats/problem';
 import type { HomeFacts } from '../home/facts';
@@ -66,7 +67,16 @@ export function scopeOf(subject: Subject, marks: Marks, facts: HomeFacts, finish
   };
 }
 
-function nearest({ id, room, method }: Subject, marks: Marks): Mark[] {
+/** The school of products for a task: what was said of the task, its room or its kind of work, else of the whole clean. */
+export function schoolFor(
+  subject: Omit<Subject, 'fixture'>,
+  marks: Marks,
+  school: ProductSchool,
+): ProductSchool {
+  return nearest(subject, marks).find((mark) => mark.products !== undefined)?.products ?? school;
+}
+
+function nearest({ id, room, method }: Omit<Subject, 'fixture'>, marks: Marks): Mark[] {
   if (marks.size === 0) return [];
   const targets: Record<Mark['on'], string> = { task: id, room: room.id, kind: method.kind };
   return MARK_LEVELS.flatMap((on) => marks.get(markKey({ on, target: targets[on] })) ?? []);

@@ -6,7 +6,10 @@ import { homeFactsSchema } from '../../core/home/facts';
 import { WAYS_ROUND } from '../../core/home/room';
 import type { Editable } from '../../core/household/change';
 import { EDIT_TABLES, type RowChange, rowsOf } from '../../core/household/rows';
+import { householdRulesSchema, UNCHANGED_RULES } from '../../core/order/rule';
+import { callSchema } from '../../core/safety/calls';
 import { markSchema } from '../../core/scope/mark-schema';
+import { NO_SUPPLIES, suppliesSchema } from '../../core/supplies/supplies';
 import type { HouseholdScope } from '../db/scope';
 import { loadFloors } from './home';
 
@@ -16,6 +19,9 @@ const settingSchemas = {
   facts: homeFactsSchema,
   way: z.enum(WAYS_ROUND).default('clockwise'),
   units: z.enum(UNITS).default('metric'),
+  rules: householdRulesSchema.default(UNCHANGED_RULES),
+  supplies: suppliesSchema.default(NO_SUPPLIES),
+  calls: z.array(callSchema).default([]),
 };
 
 const methodRowSchema = z.strictObject({
@@ -41,6 +47,9 @@ export async function loadEditable(scope: HouseholdScope): Promise<Editable> {
       facts: settingSchemas.facts.parse(stored.get('facts') ?? {}),
     },
     units: settingSchemas.units.parse(stored.get('units')),
+    rules: settingSchemas.rules.parse(stored.get('rules')),
+    supplies: settingSchemas.supplies.parse(stored.get('supplies')),
+    calls: settingSchemas.calls.parse(stored.get('calls')),
     marks: marks.map((row) => markSchema.parse(JSON.parse(row.value))),
     catalogue: catalogueOfRows(methods),
   };

@@ -18,6 +18,7 @@ type MemberRow = {
   break_after: number;
   break_length: number;
   pace: string;
+  age: number | null;
 };
 type MachineRow = { id: string; kind: string; runs_from: string | null; runs_to: string | null };
 
@@ -34,6 +35,7 @@ export async function loadPeople(scope: HouseholdScope): Promise<Member[]> {
       breakAfter: row.break_after,
       breakLength: row.break_length,
       pace: row.pace,
+      ...(row.age !== null && { age: row.age }),
     }),
   );
 }
@@ -97,6 +99,7 @@ function memberRow(member: Member, position: number): Row {
     break_after: member.breakAfter,
     break_length: member.breakLength,
     pace: member.pace,
+    age: member.age ?? null,
     position,
   };
 }

@@ -1,9 +1,7 @@
-import { dosesFor } from '@/core/catalogue/catalogue';
 import { PRODUCTS } from '@/core/catalogue/products';
 import type { Campaign, Current } from '@/core/clean/campaign';
 import { type CleanTask, partsOfStepId } from '@/core/clean/tasks';
 import { type DayItem, dayView, type RunningWait, slippedSteps } from '@/core/day/day-view';
-import type { Clean } from '@/core/formats/household';
 import type { PlanSession } from '@/core/formats/plan';
 
 /** The day as plain data for the screen in the person's hand. */
@@ -60,8 +58,7 @@ export function dayScreen(
   const view = dayView(problem, plan, date, state.now, person);
   const tasks = new Map(state.tasks.map((task) => [task.id, task]));
   const names = new Map(state.household.people.map((member) => [member.id, member.name]));
-  const step = (item: DayItem) =>
-    stepOf(item, tasks, names, campaign.clean.products, view.ready.has(item.step.id));
+  const step = (item: DayItem) => stepOf(item, tasks, names, view.ready.has(item.step.id));
   const isToday = date === state.today;
   const ofPerson = (session: PlanSession) => person === undefined || session.person === person;
   return {
@@ -91,7 +88,6 @@ function stepOf(
   item: DayItem,
   tasks: ReadonlyMap<string, CleanTask>,
   names: ReadonlyMap<string, string>,
-  school: Clean['products'],
   ready: boolean,
 ): DayStep {
   const task = taskOf(item.step.id, tasks);
@@ -107,7 +103,7 @@ function stepOf(
     how: task.method.how,
     doneWhen: task.method.doneWhen,
     caution: task.method.caution,
-    kit: kitOf(task, school),
+    kit: kitOf(task),
     ready,
   };
 }
@@ -140,11 +136,12 @@ function whereOf(task: CleanTask): string {
   return task.stop.shell ? task.room.name : `${task.room.name}, ${task.stop.name.toLowerCase()}${many}`;
 }
 
-/** Tools, and the products of the household's school for this job. */
-function kitOf({ method }: CleanTask, school: Clean['products']): string[] {
-  const doses = dosesFor(method, school).map(({ product, amount, unit, inMl }) => {
+/** Tools, and the products that are safe there. */
+function kitOf({ method, products }: CleanTask): string[] {
+  const doses = [...products.doses, ...(products.disinfectant ? [products.disinfectant] : [])];
+  const mixed = doses.map(({ product, amount, unit, inMl }) => {
     const water = inMl === undefined ? '' : ` in ${inMl / 1000} l of water`;
     return `${PRODUCTS[product].toLowerCase()}, ${amount} ${unit}${water}`;
   });
-  return [...method.tools, ...doses];
+  return [...method.tools, ...mixed];
 }

@@ -1,11 +1,15 @@
 import { z } from 'zod';
 import { methodChangeSchema } from '@/core/catalogue/household-catalogue';
 import { methodSchema } from '@/core/catalogue/method';
+import { PRODUCT_NAMES } from '@/core/catalogue/products';
 import { UNITS } from '@/core/formats/choices';
 import { idSchema } from '@/core/formats/scalars';
 import { HEIGHTS, WAYS_ROUND } from '@/core/home/room';
 import type { HouseholdChange } from '@/core/household/change';
+import { orderRuleSchema } from '@/core/order/rule';
+import { callSchema } from '@/core/safety/calls';
 import { markSchema } from '@/core/scope/mark-schema';
+import { stockSchema, suppliesSchema, thingStockSchema } from '@/core/supplies/supplies';
 import {
   fixtureFieldsSchema,
   floorFormSchema,
@@ -48,6 +52,18 @@ export const changeSchema = z.discriminatedUnion('do', [
   change('drop-method', { id: idSchema }),
   change('reset-method', { id: idSchema }),
   change('units', { units: z.enum(UNITS) }),
+  change('put-rule', { rule: orderRuleSchema }),
+  change('drop-rule', { id: idSchema }),
+  change('switch-rule', { id: idSchema, off: z.boolean() }),
+  change('put-stock', { stock: stockSchema }),
+  change('drop-stock', { product: z.enum(PRODUCT_NAMES) }),
+  change('put-thing', { stock: thingStockSchema }),
+  change('vessels', {
+    bucketMl: suppliesSchema.shape.bucketMl.unwrap(),
+    bottleMl: suppliesSchema.shape.bottleMl.unwrap(),
+  }),
+  change('put-call', { call: callSchema }),
+  change('drop-call', { id: idSchema }),
 ]) satisfies z.ZodType<HouseholdChange>;
 
 /** With the id under which it is carried out once. */

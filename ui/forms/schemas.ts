@@ -161,6 +161,13 @@ export const memberFormSchema = z.object({
   breakLength: minutes('the length of a break', 0, 120),
   cannot: z.array(z.enum(Object.keys(TAGS) as [string, ...string[]])),
   pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]),
+  // An empty field says nothing.
+  age: z
+    .union(
+      [z.nan().transform(() => undefined), z.int().min(0).max(120)],
+      'Please give the age in whole years, or leave it empty.',
+    )
+    .optional(),
 });
 
 const date = z.string().min(1, 'Please choose a date.').pipe(dateSchema);

@@ -3,6 +3,7 @@ import type { Current } from '@/core/clean/campaign';
 import { offeredMinutes, progressByRoom, sumProgress } from '@/core/clean/progress';
 import { type CleanTask, handsRange } from '@/core/clean/tasks';
 import type { Room } from '@/core/home/room';
+import { tasksInOrder } from '@/core/order/working-order';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
@@ -12,7 +13,8 @@ import { RoomHours } from './room-hours';
 
 /** How long everything takes, room by room, each figure opened to its sum. */
 export function HoursPage({ state, open }: { state: Current; open: string | undefined }) {
-  const { household, tasks } = state;
+  const { household } = state;
+  const tasks = tasksInOrder(state.order.steps);
   const rooms = household.home.floors.flatMap((floor) => floor.rooms);
   if (tasks.length === 0) return <NothingYet rooms={rooms.length} />;
   const longest = Math.max(...rooms.map((room) => handsRange(inRoom(tasks, room)).minutes));

@@ -4,7 +4,6 @@ import { type CleanTask, handsRange } from '@/core/clean/tasks';
 import type { Units } from '@/core/formats/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import type { Room } from '@/core/home/room';
-import { inWorkingOrder } from '@/core/order/precedence';
 import { TextLink } from '../parts/text-link';
 import { Unfold } from '../parts/unfold';
 import { count, duration, hourRange, hours } from '../parts/words';
@@ -62,10 +61,10 @@ function Jobs({ room, tasks, units, facts }: Pick<RoomHoursProps, 'room' | 'task
   return (
     <Box sx={{ pl: 2, pb: 2 }}>
       <Typography variant="body2" sx={{ mb: 1 }}>
-        {count(tasks.length, 'job', 'jobs')}, ceiling to floor.{' '}
+        {count(tasks.length, 'job', 'jobs')}, in the order of work.{' '}
         <TextLink href={`/walk/${encodeURIComponent(room.id)}`}>See them in the room</TextLink>
       </Typography>
-      {inWorkingOrder(tasks).map((task) => (
+      {tasks.map((task) => (
         <Unfold key={task.id} title={<JobTitle task={task} />}>
           <TaskEstimateLines task={task} units={units} facts={facts} />
         </Unfold>

@@ -31,8 +31,8 @@ type MemberFormProps = {
 /** A person's name, weekly hours, caps and what they must not do. */
 export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   const [saved, setSaved] = useState('');
-  const { id, name, hours, dailyCap, breakAfter, breakLength, cannot, pace } = member;
-  const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot, pace };
+  const { id, name, hours, dailyCap, breakAfter, breakLength, cannot, pace, age } = member;
+  const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot, pace, age };
   const { form, submit, sentence } = useActionForm('member', values, save, () => {
     setSaved('Kept.');
     onSaved?.();
@@ -52,7 +52,16 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
       sx={{ maxWidth: 640 }}
     >
       <Sentence>{sentence}</Sentence>
-      <Field form={form} name="name" label="Name" />
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+        <Field form={form} name="name" label="Name" />
+        <Field
+          form={form}
+          name="age"
+          label="Age"
+          number
+          hint="Empty: grown up. What is for older people goes to somebody else."
+        />
+      </Stack>
       <Hours form={form} />
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
         <Field form={form} name="dailyCap" label="Most a day, min" number />

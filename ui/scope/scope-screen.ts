@@ -1,18 +1,18 @@
-import { dosesFor } from '@/core/catalogue/catalogue';
 import { PRODUCTS } from '@/core/catalogue/products';
 import type { Current } from '@/core/clean/campaign';
 import { offeredMinutes } from '@/core/clean/progress';
 import type { CleanTask } from '@/core/clean/tasks';
 import type { Member } from '@/core/formats/household';
+import { productsOf } from '@/core/safety/product-choice';
+import { mayDo } from '@/core/safety/step-tags';
 import type { ScopeRow, ScopeScreen } from './scope-model';
 
 /** The whole list, in scope or not, with the hours that it is held against. */
 export function scopeScreen(state: Current): ScopeScreen {
   const { household, listed, campaign, today } = state;
   const done = new Set((campaign?.problem.done ?? []).map((entry) => entry.step));
-  const school = household.clean?.products ?? 'pantry';
   return {
-    rows: listed.map((task) => rowOf(task, household.people, done, school)),
+    rows: listed.map((task) => rowOf(task, household.people, done)),
     rooms: household.home.floors.flatMap((floor) => floor.rooms.map(({ id, name }) => ({ id, name }))),
     people: household.people.map((person) => person.name),
     offered: campaign && offeredMinutes(campaign.problem),
@@ -21,12 +21,7 @@ export function scopeScreen(state: Current): ScopeScreen {
   };
 }
 
-function rowOf(
-  task: CleanTask,
-  people: readonly Member[],
-  done: ReadonlySet<string>,
-  school: Parameters<typeof dosesFor>[1],
-): ScopeRow {
+function rowOf(task: CleanTask, people: readonly Member[], done: ReadonlySet<string>): ScopeRow {
   const { method, scope, room, stop, estimate } = task;
   const steps = estimate.steps.flatMap(({ step, minutes }) =>
     step.mode === 'hands' ? [{ key: step.key, minutes: minutes * step.crew }] : [],
@@ -50,13 +45,7 @@ function rowOf(
     priority: scope.priority,
     matters: scope.matters,
     dreaded: scope.dreaded,
-    people: people.filter((person) => canDo(person, task)).map((person) => person.name),
-    products: [...new Set(dosesFor(method, school).map((dose) => PRODUCTS[dose.product]))],
+    people: people.filter((person) => mayDo(person, task)).map((person) => person.name),
+    products: [...new Set(productsOf(task.products).map((product) => PRODUCTS[product]))],
   };
-}
-
-function canDo(person: Member, { method }: CleanTask): boolean {
-  return method.steps.every(
-    (step) => step.mode === 'wait' || !step.tags.some((tag) => person.cannot.includes(tag)),
-  );
 }

@@ -1,7 +1,9 @@
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
+import { PRODUCTS } from '@/core/catalogue/products';
 import { fixturesOf, roomsOf } from '@/core/home/room';
 import type { Editable, HouseholdChange } from '@/core/household/change';
 import type { Refusal } from '@/core/household/home-change';
+import { THINGS } from '@/core/supplies/things';
 
 /** What a change was, in the words beside undo: `Wardrobe removed`. From the state before it. */
 export function changeWords(change: HouseholdChange, before: Editable): string {
@@ -62,6 +64,24 @@ export function changeWords(change: HouseholdChange, before: Editable): string {
       return 'A method set back to the default';
     case 'units':
       return 'Units changed';
+    case 'put-rule':
+      return `Rule “${change.rule.name}”`;
+    case 'drop-rule':
+      return 'A rule removed';
+    case 'switch-rule':
+      return change.off ? 'A rule switched off' : 'A rule switched on';
+    case 'put-stock':
+      return `${PRODUCTS[change.stock.product]} in the cupboard`;
+    case 'drop-stock':
+      return `${PRODUCTS[change.product]} taken off the cupboard`;
+    case 'put-thing':
+      return `${THINGS[change.stock.thing]} in the cupboard`;
+    case 'vessels':
+      return 'Bucket and bottle';
+    case 'put-call':
+      return `${change.call.what}`;
+    case 'drop-call':
+      return 'Taken off the list for professionals';
     case 'take-in':
       return 'Rooms taken in from a table';
   }
@@ -71,6 +91,8 @@ export function changeWords(change: HouseholdChange, before: Editable): string {
 export const REFUSAL_WORDS: Record<Refusal, string> = {
   gone: 'That is no longer there. The page shows what is.',
   'unknown-kind': 'The catalogue does not know this kind of fixture.',
+  'forbidden-mix': 'These products must not be used together. Nothing was kept; take one of them out.',
+  'own-name': 'Only rules of your own can be changed. Those that ship can be switched off.',
   shell: 'The room itself stays on the strip: ceiling, walls and floor belong to it.',
 };
 

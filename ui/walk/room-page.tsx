@@ -2,9 +2,10 @@ import type { Current } from '@/core/clean/campaign';
 import { joinedRooms } from '@/core/clean/floor-runs';
 import { clearFixtures } from '@/core/clean/progress';
 import { handsRange } from '@/core/clean/tasks';
-import { paceOf } from '@/core/clean/work';
+import { paceOf, USUAL_SCHOOL } from '@/core/clean/work';
 import { ROOM_KINDS, type Room, roomsOf } from '@/core/home/room';
 import { shownIn, unitName } from '@/core/home/units';
+import { tasksInOrder } from '@/core/order/working-order';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
@@ -16,7 +17,7 @@ import { UnrolledRoom } from './unrolled-room';
 
 export function RoomPage({ state, room, actions }: { state: Current; room: Room; actions: ChangeActions }) {
   const { units, home } = state.household;
-  const tasks = state.tasks.filter((task) => task.room.id === room.id);
+  const tasks = tasksInOrder(state.order.steps).filter((task) => task.room.id === room.id);
   const range = handsRange(tasks);
   const here = new Set(room.stops.flatMap((stop) => stop.fixtures.map((fixture) => fixture.id)));
   const clear = state.campaign ? [...clearFixtures(state.campaign.problem)].filter((id) => here.has(id)) : [];
@@ -58,6 +59,7 @@ function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
     pace: paceOf(people),
     belongings: clean?.belongings ?? 'stop',
     estimates: clean?.estimates ?? 'rates',
+    school: clean?.products ?? USUAL_SCHOOL,
     finish: clean?.finish,
     marks: marks.filter(
       ({ on, target }) =>

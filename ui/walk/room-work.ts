@@ -7,7 +7,7 @@ import type { Mark } from '@/core/scope/marks';
 import { marksOf } from '@/core/scope/scope';
 
 /** What the estimates of one room depend on outside it, as plain data for the browser. */
-export type RoomSurroundings = Pick<Work, 'pace' | 'belongings' | 'estimates'> & {
+export type RoomSurroundings = Pick<Work, 'pace' | 'belongings' | 'estimates' | 'school'> & {
   readonly finish: string | undefined;
   readonly way: WayRound;
   readonly facts: HomeFacts;
@@ -33,6 +33,7 @@ function workAround(room: Room, around: RoomSurroundings): Work {
     pace: around.pace,
     belongings: around.belongings,
     estimates: around.estimates,
+    school: around.school,
     finish: around.finish,
   };
 }

@@ -2,7 +2,6 @@ import type { CleanTask } from '@/core/clean/tasks';
 import type { Fixture, Height, Room, Stop, WayRound } from '@/core/home/room';
 import { HEIGHTS } from '@/core/home/room';
 import { stopsInOrder } from '@/core/home/way-round';
-import { inWorkingOrder } from '@/core/order/precedence';
 
 /** The unrolled room as rows and columns: one column a stop, one row a height, the room itself as bands across. */
 
@@ -60,7 +59,7 @@ export function wallsOf(room: Pick<Room, 'lengthM' | 'widthM'>, stops: number): 
   return lengths.map(([name], i) => ({ name, stops: counts[i] ?? 0 })).filter((wall) => wall.stops > 0);
 }
 
-/** Fixtures in the order of work, each where its first job comes. */
+/** Fixtures of tasks that are in the order of work, each where its first job comes. */
 export function fixtureOrder(tasks: readonly CleanTask[]): string[] {
-  return [...new Set(inWorkingOrder(tasks).map((task) => task.fixture.id))];
+  return [...new Set(tasks.map((task) => task.fixture.id))];
 }

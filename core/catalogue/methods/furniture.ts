@@ -540,7 +540,7 @@ export const FURNITURE: readonly MethodEntry[] = [
       hands('fill', 'Fill, sweep and wipe the floor round it', { rate: per('each', 10) }),
     ],
     tools: ['gloves', 'brush kept for this'],
-    products: { pantry: [dose('dish-soap', 10, 'ml', 3000)] },
+    products: { pantry: [dose('dish-soap', 10, 'ml', 3000)], disinfecting: [dose('disinfectant', 20, 'ml')] },
     leastAge: 14,
     intervalMonths: 1,
     hardness: 3,

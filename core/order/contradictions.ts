@@ -1,0 +1,166 @@
+import type { CleanTask } from '../clean/task';
+import type { RuledLink } from './links';
+import { type OrderRule, OWN_RULE_PREFIX } from './rule';
+
+/** Rules that run in a circle, by the links of the circle, and the rule that is set aside so that a plan comes out. */
+export type Contradiction = {
+  readonly circle: readonly RuledLink[];
+  readonly setAside: OrderRule;
+};
+
+export type Settled = {
+  readonly links: readonly RuledLink[];
+  readonly contradictions: readonly Contradiction[];
+};
+
+/** A step of a task as a node: what has to follow it, and by which link; steps of a task follow each other without one. */
+type Edge = { readonly to: number; readonly link: RuledLink | undefined };
+
+/**
+ * Links without circles. In each circle the weakest rule is set aside, for the tasks that are in it: a wish before
+ * anything hard, what ships before what the household wished for, and a hard rule of the household before one that
+ * ships. Linear in the links for each circle that is found.
+ */
+export function withoutCircles(tasks: readonly CleanTask[], links: readonly RuledLink[]): Settled {
+  const nodes = nodesOf(tasks);
+  const contradictions: Contradiction[] = [];
+  let kept = links;
+  for (;;) {
+    const edges = edgesOf(tasks, kept, nodes);
+    const knots = knotsOf(edges);
+    if (knots.size === 0) return { links: kept, contradictions };
+    for (const members of knots.values()) {
+      const circle = circleIn(members, edges);
+      const setAside = weakest(circle.map((link) => link.rule));
+      contradictions.push({ circle, setAside });
+      const inside = (link: RuledLink) =>
+        members.has(fromNode(link, nodes)) && members.has(toNode(link, nodes));
+      kept = kept.filter((link) => link.rule !== setAside || !inside(link));
+    }
+  }
+}
+
+function nodesOf(tasks: readonly CleanTask[]): ReadonlyMap<CleanTask, number> {
+  const nodes = new Map<CleanTask, number>();
+  let next = 0;
+  for (const task of tasks) {
+    nodes.set(task, next);
+    next += task.estimate.steps.length;
+  }
+  return nodes;
+}
+
+function fromNode(link: RuledLink, nodes: ReadonlyMap<CleanTask, number>): number {
+  return (nodes.get(link.before) as number) + link.from;
+}
+
+function toNode(link: RuledLink, nodes: ReadonlyMap<CleanTask, number>): number {
+  return (nodes.get(link.after) as number) + link.to;
+}
+
+function edgesOf(
+  tasks: readonly CleanTask[],
+  links: readonly RuledLink[],
+  nodes: ReadonlyMap<CleanTask, number>,
+): Edge[][] {
+  const edges = tasks.flatMap((task) => {
+    const first = nodes.get(task) as number;
+    const last = task.estimate.steps.length - 1;
+    return task.estimate.steps.map((_step, i): Edge[] =>
+      i < last ? [{ to: first + i + 1, link: undefined }] : [],
+    );
+  });
+  for (const link of links) edges[fromNode(link, nodes)]?.push({ to: toNode(link, nodes), link });
+  return edges;
+}
+
+/** Sets of nodes that can all be reached from each other, by Tarjan's method, without recursion. */
+function knotsOf(edges: readonly (readonly Edge[])[]): Map<number, Set<number>> {
+  const order = new Int32Array(edges.length).fill(-1);
+  const low = new Int32Array(edges.length);
+  const onStack = new Uint8Array(edges.length);
+  const next = new Int32Array(edges.length);
+  const stack: number[] = [];
+  const knots = new Map<number, Set<number>>();
+  let count = 0;
+  for (let start = 0; start < edges.length; start++) {
+    if (order[start] !== -1) continue;
+    const path = [start];
+    while (path.length > 0) {
+      const node = path[path.length - 1] as number;
+      if (order[node] === -1) {
+        order[node] = low[node] = count++;
+        stack.push(node);
+        onStack[node] = 1;
+      }
+      const edge = (edges[node] as readonly Edge[])[next[node] as number];
+      if (edge) {
+        next[node] = (next[node] as number) + 1;
+        if (order[edge.to] === -1) path.push(edge.to);
+        else if (onStack[edge.to]) low[node] = Math.min(low[node] as number, order[edge.to] as number);
+        continue;
+      }
+      path.pop();
+      const parent = path[path.length - 1];
+      if (parent !== undefined) low[parent] = Math.min(low[parent] as number, low[node] as number);
+      if (low[node] === order[node]) close(node);
+    }
+  }
+  return knots;
+
+  function close(node: number): void {
+    const members = new Set<number>();
+    for (;;) {
+      const member = stack.pop() as number;
+      onStack[member] = 0;
+      members.add(member);
+      if (member === node) break;
+    }
+    if (members.size > 1) knots.set(node, members);
+  }
+}
+
+/** The links of a shortest circle through the first node of a knot. */
+function circleIn(members: ReadonlySet<number>, edges: readonly (readonly Edge[])[]): RuledLink[] {
+  const start = Math.min(...members);
+  const cameBy = new Map<number, { readonly from: number; readonly edge: Edge }>();
+  const queue = [start];
+  for (let i = 0; i < queue.length; i++) {
+    const node = queue[i] as number;
+    for (const edge of edges[node] as readonly Edge[]) {
+      if (!members.has(edge.to) || cameBy.has(edge.to)) continue;
+      cameBy.set(edge.to, { from: node, edge });
+      if (edge.to === start) return linksBack(start, cameBy);
+      queue.push(edge.to);
+    }
+  }
+  throw new Error('A knot has a circle through each of its nodes.');
+}
+
+function linksBack(
+  start: number,
+  cameBy: ReadonlyMap<number, { readonly from: number; readonly edge: Edge }>,
+): RuledLink[] {
+  const links: RuledLink[] = [];
+  let node = start;
+  do {
+    const { from, edge } = cameBy.get(node) as { from: number; edge: Edge };
+    if (edge.link) links.unshift(edge.link);
+    node = from;
+  } while (node !== start);
+  return links;
+}
+
+function isOwn(rule: OrderRule): boolean {
+  return rule.id.startsWith(OWN_RULE_PREFIX);
+}
+
+function strength(rule: OrderRule): number {
+  if (!rule.hard) return isOwn(rule) ? 1 : 0;
+  return isOwn(rule) ? 2 : 3;
+}
+
+/** Of equally strong ones the later in the list. */
+function weakest(rules: readonly OrderRule[]): OrderRule {
+  return rules.reduce((weak, rule) => (strength(rule) <= strength(weak) ? rule : weak));
+}

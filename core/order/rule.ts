@@ -1,0 +1,72 @@
+import { z } from 'zod';
+
+/**
+ * What comes before what, as data: a rule holds between two selections of work within a stop, a room, connected rooms
+ * or the house. A hard rule is kept; a wish costs something when it is broken. `orderOnly` binds only where both sides
+ * are planned: a dropped lampshade must not cost the floor.
+ */
+
+const idsSchema = z.array(z.string().min(1).max(320)).min(1).max(400);
+
+export const selectorSchema = z
+  .strictObject({
+    methods: idsSchema.optional(),
+    notMethods: idsSchema.optional(),
+    kinds: idsSchema.optional(),
+    notKinds: idsSchema.optional(),
+    /** Kinds of fixture. */
+    fixtures: idsSchema.optional(),
+    /** Kinds of room. */
+    rooms: idsSchema.optional(),
+    notRooms: idsSchema.optional(),
+    layers: z.strictObject({ from: z.int().min(0).max(9), to: z.int().min(0).max(9) }).optional(),
+    /** Work that waits at least so many minutes between its steps. */
+    waitsFrom: z.int().min(1).optional(),
+    /** Work that a machine does. */
+    byMachine: z.literal(true).optional(),
+    /** Certain tasks, by id. */
+    tasks: idsSchema.optional(),
+    /** Narrows the selection to one step of the method, or to the first. */
+    step: z.string().max(60).optional(),
+    first: z.literal(true).optional(),
+  })
+  .refine(
+    (selector) => Object.values(selector).some((value) => value !== undefined),
+    'at least one thing that it selects by',
+  );
+export type Selector = z.infer<typeof selectorSchema>;
+
+export const WITHIN = ['stop', 'room', 'connected', 'house'] as const;
+export type Within = (typeof WITHIN)[number];
+
+export const orderRuleSchema = z.strictObject({
+  id: z
+    .string()
+    .regex(/^[a-z0-9-]+$/)
+    .max(80),
+  /** As it is called in a sentence. */
+  name: z.string().trim().min(1).max(120),
+  before: selectorSchema,
+  after: selectorSchema,
+  within: z.enum(WITHIN),
+  hard: z.boolean(),
+  orderOnly: z.boolean().default(true),
+  /** Minutes between the end of the one and the start of the other. */
+  minGap: z.int().min(0).max(20_160).optional(),
+  reason: z.string().trim().min(1).max(300),
+  /** What breaking a wish costs. */
+  cost: z.string().trim().min(1).max(200).optional(),
+});
+export type OrderRule = z.infer<typeof orderRuleSchema>;
+
+/** What a household has made of the rules: some switched off, some of its own. */
+export const householdRulesSchema = z.strictObject({
+  off: z.array(z.string().max(80)).max(200).default([]),
+  own: z.array(orderRuleSchema).max(500).default([]),
+});
+export type HouseholdRules = z.infer<typeof householdRulesSchema>;
+
+export const UNCHANGED_RULES: HouseholdRules = { off: [], own: [] };
+
+/** Rules that a household has made by itself, or by moving a task, are told by this. */
+export const OWN_RULE_PREFIX = 'own-';

@@ -1,0 +1,112 @@
+import { surfaceOf } from '../catalogue/catalogue';
+import { clashesBetween, clashesOn } from '../catalogue/clashes';
+import type { Dose, Method } from '../catalogue/method';
+import { factsOf, isOf } from '../catalogue/product-facts';
+import type { ProductName } from '../catalogue/products';
+import type { ProductSchool } from '../catalogue/work-kinds';
+import type { Fixture } from '../home/room';
+
+/** The products with which one task is done, and why they are not those of the school that was asked for. */
+export type ProductChoice = {
+  readonly wanted: ProductSchool;
+  /** Whose products these are. */
+  readonly school: ProductSchool;
+  readonly doses: readonly Dose[];
+  /** What disinfects after cleaning, where that is wanted and matters. */
+  readonly disinfectant?: Dose;
+  readonly swap?: Swap;
+};
+
+/** Why the wanted products were not taken: the school has none for this, or they clash. */
+export type Swap =
+  | { readonly why: 'none' }
+  | { readonly why: 'surface' | 'near'; readonly clash: string; readonly product: ProductName };
+
+/** Where a school has nothing safe for a task: the schools to look in next, the mildest first. */
+const NEXT_SCHOOLS: readonly ProductSchool[] = ['pantry', 'water', 'shop'];
+
+const NOTHING_MORE: Candidate = { school: 'water', doses: [] };
+
+type Candidate = { readonly school: ProductSchool; readonly doses: readonly Dose[] };
+
+/**
+ * What a method takes of products in a school on one fixture; from the nearest school that has something safe, where
+ * the school itself has not; water and a cloth where none has. Never one that the surface forbids, nor one for which
+ * `clashing` names a product that must not come near.
+ */
+export function chooseProducts(
+  method: Method,
+  fixture: Pick<Fixture, 'kind' | 'surface'>,
+  wanted: ProductSchool,
+  clashing: (product: ProductName) => Swap | undefined = () => undefined,
+): ProductChoice {
+  const refused = (dose: Dose) => onSurface(dose.product, fixture) ?? clashing(dose.product);
+  const disinfectant = wanted === 'disinfecting' ? disinfectantFor(method, refused) : undefined;
+  const found = candidates(method, wanted);
+  const safe = found.find(({ doses }) => !doses.some(refused) && !mixes(doses)) ?? NOTHING_MORE;
+  const swap = swapOf(found, safe, wanted, refused);
+  return {
+    wanted,
+    school: safe.school,
+    doses: safe.doses,
+    ...(disinfectant && { disinfectant }),
+    ...(swap && { swap }),
+  };
+}
+
+/** What disinfects where the catalogue says that it matters, if any of it may be used there. */
+function disinfectantFor(method: Method, refused: (dose: Dose) => Swap | undefined): Dose | undefined {
+  return method.products.disinfecting?.find((dose) => !refused(dose));
+}
+
+/** What could be used, the wanted school first. */
+function candidates(method: Method, wanted: ProductSchool): Candidate[] {
+  const schools = [...new Set([...(wanted === 'disinfecting' ? [] : [wanted]), ...NEXT_SCHOOLS])];
+  return schools.flatMap((school) => {
+    const doses =
+      school === 'water' ? (method.products.water ?? plainWater(method)) : method.products[school];
+    return doses ? [{ school, doses }] : [];
+  });
+}
+
+/** Where soap is only a drop in the water, water alone does it too. */
+function plainWater(method: Method): Dose[] | undefined {
+  const soapy = method.products.pantry;
+  if (!soapy?.every((dose) => dose.inMl !== undefined && isOf(dose.product, ['soap']))) return undefined;
+  return soapy.map((dose) => ({ product: 'water', amount: dose.inMl as number, unit: 'ml' }));
+}
+
+function swapOf(
+  found: readonly Candidate[],
+  safe: Candidate,
+  wanted: ProductSchool,
+  refused: (dose: Dose) => Swap | undefined,
+): Swap | undefined {
+  const first = found[0];
+  if (!first) return undefined;
+  if (first === safe)
+    return first.school === wanted || wanted === 'disinfecting' ? undefined : { why: 'none' };
+  return first.doses.map(refused).find((swap) => swap !== undefined) ?? { why: 'none' };
+}
+
+function onSurface(product: ProductName, fixture: Pick<Fixture, 'kind' | 'surface'>): Swap | undefined {
+  const clash = clashesOn(product, surfaceOf(fixture), fixture.kind).find((row) => row.forbidden);
+  return clash && { why: 'surface', clash: clash.id, product };
+}
+
+/** Whether two of the products must not come together in one go. */
+export function mixes(doses: readonly Dose[]): boolean {
+  return doses.some((a, i) =>
+    doses.slice(i + 1).some((b) => clashesBetween(a.product, b.product, 'task').some((row) => row.forbidden)),
+  );
+}
+
+/** Every product that a choice uses. */
+export function productsOf(choice: ProductChoice): ProductName[] {
+  return [...choice.doses, ...(choice.disinfectant ? [choice.disinfectant] : [])].map((dose) => dose.product);
+}
+
+/** Hazards that come with the products. */
+export function productTags(choice: ProductChoice): string[] {
+  return [...new Set(productsOf(choice).flatMap((product) => factsOf(product).tags))];
+}

@@ -1,0 +1,29 @@
+import type { CleanTask } from '../clean/task';
+import { type MixingCard, type Mixture, mixingCard, mixturesFor, type Vessels } from './amounts';
+import { clothsFor, type ThingName, thingsFor, type Zone } from './things';
+
+/** What is carried into the room before a session, so that nobody has to leave it. */
+export type Kit = {
+  readonly tools: readonly string[];
+  readonly cards: readonly MixingCard[];
+  /** Used as they are. */
+  readonly neat: readonly Mixture[];
+  readonly things: readonly { readonly thing: ThingName; readonly count: number }[];
+  readonly cloths: readonly { readonly zone: Zone; readonly count: number }[];
+};
+
+/** Counted among the things already. */
+const COUNTED = /cloth|glove|mask|sponge|^pads?$|^bags?( |$)/;
+
+export function kitFor(tasks: readonly CleanTask[], vessels: Vessels): Kit {
+  const mixtures = mixturesFor(tasks);
+  return {
+    tools: [...new Set(tasks.flatMap((task) => task.method.tools))]
+      .filter((tool) => !COUNTED.test(tool))
+      .sort(),
+    cards: mixtures.flatMap((mixture) => mixingCard(mixture, vessels) ?? []),
+    neat: mixtures.filter((mixture) => mixture.fillMl === undefined && mixture.product !== 'water'),
+    things: thingsFor(tasks).filter(({ thing }) => thing !== 'cloths'),
+    cloths: clothsFor(tasks),
+  };
+}

@@ -1,0 +1,65 @@
+import type { ProductName } from '../catalogue/products';
+import type { ThingName } from './things';
+
+/** A pack as a shop sells it: millilitres or grams of a product, or so many of a thing. */
+export type Pack = { readonly amount: number; readonly cents: number };
+
+/**
+ * A shop, as the shopping list needs it: the pack in which something is sold, and its price. What stands behind it may
+ * be another list, or a real shop.
+ */
+export type PriceList = {
+  readonly productPack: (product: ProductName) => Pack;
+  readonly thingPack: (thing: ThingName) => Pack;
+};
+
+const pack = (amount: number, cents: number): Pack => ({ amount, cents });
+
+/** Made up, rounded, and a stand-in for a shop. Water comes from the tap. */
+const PRODUCT_PACKS = {
+  water: pack(1000, 0),
+  'dish-soap': pack(500, 190),
+  'soft-soap': pack(1000, 450),
+  vinegar: pack(1000, 120),
+  'citric-acid': pack(400, 320),
+  'washing-soda': pack(500, 180),
+  'baking-soda': pack(250, 150),
+  'oxygen-bleach': pack(500, 380),
+  'chlorine-bleach': pack(1000, 160),
+  'limescale-remover': pack(500, 290),
+  'toilet-cleaner': pack(750, 210),
+  degreaser: pack(750, 390),
+  'glass-cleaner': pack(500, 240),
+  'oven-cleaner': pack(300, 520),
+  'wood-soap': pack(1000, 790),
+  'wood-wax': pack(500, 1290),
+  'stone-cleaner': pack(750, 690),
+  'laundry-detergent': pack(1500, 640),
+  'machine-cleaner': pack(250, 390),
+  disinfectant: pack(500, 480),
+  'rinse-aid': pack(500, 270),
+  peroxide: pack(250, 350),
+  alcohol: pack(500, 450),
+  'mould-remover': pack(500, 590),
+  'carpet-shampoo': pack(500, 690),
+  'leather-care': pack(250, 890),
+  'wood-oil': pack(500, 1490),
+  'metal-polish': pack(200, 490),
+  'scouring-cream': pack(500, 230),
+  'ammonia-cleaner': pack(1000, 310),
+  'solvent-cleaner': pack(125, 420),
+  'drain-opener': pack(500, 550),
+} satisfies Record<ProductName, Pack>;
+
+const THING_PACKS = {
+  gloves: pack(1, 220),
+  masks: pack(5, 490),
+  pads: pack(3, 260),
+  bags: pack(20, 340),
+  cloths: pack(4, 590),
+} satisfies Record<ThingName, Pack>;
+
+export const MADE_UP_PRICES: PriceList = {
+  productPack: (product) => PRODUCT_PACKS[product],
+  thingPack: (thing) => THING_PACKS[thing],
+};

@@ -1,0 +1,241 @@
+import type { ProductName } from '../catalogue/products';
+import type { CleanTask } from '../clean/task';
+import type { Plan } from '../formats/plan';
+import { groupBy } from '../lists/group-by';
+import { type Mixture, mixturesFor } from './amounts';
+import type { Pack, PriceList } from './price-list';
+import type { Stock, Supplies } from './supplies';
+import { isKept, THING_NAMES, type ThingName, thingsFor } from './things';
+
+/** What has to be bought, by when, and for which session: what a clean needs against what is in the cupboard. */
+
+/** A stretch of work with the tasks that it begins. */
+export type WorkSession = {
+  readonly id: string;
+  readonly date: string;
+  readonly start: string;
+  readonly end: string;
+  readonly people: readonly string[];
+  readonly tasks: readonly CleanTask[];
+};
+
+export type SupplyName = ProductName | ThingName;
+
+export type SupplyLine = {
+  readonly name: SupplyName;
+  readonly kind: 'product' | 'thing';
+  readonly unit: 'ml' | 'g' | 'pieces';
+  readonly needed: number;
+  /** In the cupboard and still good. */
+  readonly have: number;
+  /** In the cupboard, and past its date. */
+  readonly expired: number;
+  readonly toBuy: number;
+  readonly packs: number;
+  readonly pack: Pack;
+  readonly cents: number;
+  /** The first session for which the cupboard does not hold enough; undefined where nothing is missing or planned. */
+  readonly session: WorkSession | undefined;
+  /** Sessions and tasks that can't be done without what is missing. */
+  readonly holdsUp: readonly CleanTask[];
+};
+
+export type Shopping = {
+  readonly lines: readonly SupplyLine[];
+  readonly cents: number;
+};
+
+/** Work on one date by the people who share it; what is not planned yet comes as one stretch without a date. */
+export function sessionsOf(
+  plan: Plan | undefined,
+  tasks: readonly CleanTask[],
+  done: ReadonlySet<string>,
+  from: string,
+): WorkSession[] {
+  const open = tasks.filter((task) => !isBegun(task, done));
+  if (!plan) return open.length === 0 ? [] : [unplanned(open)];
+  const starts = firstStarts(plan);
+  const sessions = plan.sessions
+    .filter((session) => session.date >= from)
+    .map((session) => ({
+      id: session.id,
+      date: session.date,
+      start: session.start,
+      end: session.end,
+      people: [session.person],
+      tasks: open.filter((task) => {
+        const start = starts.get(task.id);
+        return start?.person === session.person && start.at >= session.start && start.at < session.end;
+      }),
+    }))
+    .filter((session) => session.tasks.length > 0)
+    .sort((a, b) => a.start.localeCompare(b.start));
+  const planned = new Set(sessions.flatMap((session) => session.tasks));
+  const rest = open.filter((task) => !planned.has(task));
+  return rest.length === 0 ? sessions : [...sessions, unplanned(rest)];
+}
+
+function unplanned(tasks: readonly CleanTask[]): WorkSession {
+  return { id: '', date: '', start: '', end: '', people: [], tasks };
+}
+
+/** What a begun task takes has been taken out of the cupboard already. */
+function isBegun(task: CleanTask, done: ReadonlySet<string>): boolean {
+  return task.estimate.steps.some(({ step }) => done.has(`${task.id}/${step.key}`));
+}
+
+function firstStarts(plan: Plan): Map<string, { readonly at: string; readonly person: string }> {
+  const starts = new Map<string, { at: string; person: string }>();
+  for (const entry of plan.entries) {
+    const person = entry.people[0];
+    if (person === undefined) continue;
+    const task = entry.step.slice(0, entry.step.lastIndexOf('/'));
+    const known = starts.get(task);
+    if (!known || entry.start < known.at) starts.set(task, { at: entry.start, person });
+  }
+  return starts;
+}
+
+/**
+ * The list: what the sessions need in turn, drawn from the cupboard until it is empty. Amounts in millilitres, grams or
+ * pieces; packs are whole. `consumed` is what was used since the cupboard was counted; `today` decides what is past
+ * its date.
+ */
+export function shoppingList(
+  sessions: readonly WorkSession[],
+  supplies: Supplies,
+  consumed: ReadonlyMap<ProductName, number>,
+  prices: PriceList,
+  today: string,
+): Shopping {
+  const lines = [
+    ...productLines(sessions, supplies, consumed, prices, today),
+    ...thingLines(sessions, supplies, prices),
+  ];
+  return { lines, cents: lines.reduce((sum, line) => sum + line.cents, 0) };
+}
+
+function productLines(
+  sessions: readonly WorkSession[],
+  supplies: Supplies,
+  consumed: ReadonlyMap<ProductName, number>,
+  prices: PriceList,
+  today: string,
+): SupplyLine[] {
+  const needs = new Map<ProductName, { unit: Mixture['unit']; uses: Use[] }>();
+  for (const session of sessions)
+    for (const { product, unit, amount, tasks } of mixturesFor(session.tasks)) {
+      if (product === 'water') continue;
+      const known = needs.get(product) ?? { unit, uses: [] };
+      known.uses.push({ session, amount, tasks });
+      needs.set(product, known);
+    }
+  return [...needs].map(([product, { unit, uses }]) => {
+    const stock = supplies.stock.find((known) => known.product === product);
+    const left = Math.max(0, (stock?.amount ?? 0) - (consumed.get(product) ?? 0));
+    const old = stock !== undefined && isExpired(stock, today);
+    return lineOf(
+      'product',
+      product,
+      unit,
+      uses,
+      old ? 0 : left,
+      old ? left : 0,
+      prices.productPack(product),
+    );
+  });
+}
+
+function thingLines(sessions: readonly WorkSession[], supplies: Supplies, prices: PriceList): SupplyLine[] {
+  return THING_NAMES.flatMap((thing) => {
+    const uses = sessions.flatMap((session) =>
+      thingsFor(session.tasks)
+        .filter((need) => need.thing === thing)
+        .map(({ count }) => ({ session, amount: count, tasks: session.tasks })),
+    );
+    if (uses.length === 0) return [];
+    const have = supplies.things.find((known) => known.thing === thing)?.count ?? 0;
+    return [
+      lineOf('thing', thing, 'pieces', isKept(thing) ? byDay(uses) : uses, have, 0, prices.thingPack(thing)),
+    ];
+  });
+}
+
+type Use = { readonly session: WorkSession; readonly amount: number; readonly tasks: readonly CleanTask[] };
+
+/** What is kept is needed as often as on the day that takes most; in between it is washed. */
+function byDay(uses: readonly Use[]): Use[] {
+  let most = 0;
+  const growing: Use[] = [];
+  for (const day of groupBy(uses, (use) => use.session.date).values()) {
+    const amount = day.reduce((sum, use) => sum + use.amount, 0);
+    if (amount <= most) continue;
+    growing.push({ ...(day[0] as Use), amount: amount - most });
+    most = amount;
+  }
+  return growing;
+}
+
+/** Amounts add up with tiny errors. */
+const ALMOST_NOTHING = 1e-6;
+
+function lineOf(
+  kind: SupplyLine['kind'],
+  name: SupplyName,
+  unit: SupplyLine['unit'],
+  uses: readonly Use[],
+  have: number,
+  expired: number,
+  pack: Pack,
+): SupplyLine {
+  let left = have + ALMOST_NOTHING;
+  const short: Use[] = [];
+  for (const use of uses) {
+    left -= use.amount;
+    if (left < 0) short.push(use);
+  }
+  const needed = uses.reduce((sum, use) => sum + use.amount, 0);
+  const toBuy = left < 0 ? needed - have : 0;
+  const packs = Math.ceil((toBuy - ALMOST_NOTHING) / pack.amount);
+  return {
+    name,
+    kind,
+    unit,
+    needed,
+    have,
+    expired,
+    toBuy,
+    packs: Math.max(0, packs),
+    pack,
+    cents: Math.max(0, packs) * pack.cents,
+    session: short[0]?.session.date ? short[0].session : undefined,
+    holdsUp: short.flatMap((use) => use.tasks),
+  };
+}
+
+export function isExpired(stock: Stock, today: string): boolean {
+  return stock.expires !== undefined && stock.expires < today;
+}
+
+/** What tasks that were begun after the cupboard was counted have taken out of it since. */
+export function consumedSince(
+  supplies: Supplies,
+  tasks: readonly CleanTask[],
+  ticks: readonly { readonly step: string; readonly at: string }[],
+): Map<ProductName, number> {
+  const begun = new Map<string, string>();
+  for (const { step, at } of ticks) {
+    const task = step.slice(0, step.lastIndexOf('/'));
+    const known = begun.get(task);
+    if (known === undefined || at < known) begun.set(task, at);
+  }
+  const consumed = new Map<ProductName, number>();
+  for (const { product, counted } of supplies.stock) {
+    const since = tasks.filter((task) => (begun.get(task.id) ?? '') >= counted);
+    const used = mixturesFor(since)
+      .filter((mixture) => mixture.product === product)
+      .reduce((sum, mixture) => sum + mixture.amount, 0);
+    consumed.set(product, used);
+  }
+  return consumed;
+}
