@@ -144,3 +144,58 @@ describe('docs/formats', () => {
     expect(readFileSync(new URL(`../docs/formats/${path}`, import.meta.url), 'utf8')).toBe(content);
   });
 });
+
+describe('order, safety and supplies', () => {
+  const document = (name: string) => JSON.parse(run(name, HOUSEHOLD).out);
+
+  it('prints the tasks in order, each with its reasons', () => {
+    const { tasks, contradictions } = document('order');
+    const problem = JSON.parse(readFileSync(PROBLEM, 'utf8'));
+    expect(tasks.map((task: { task: string }) => task.task).toSorted()).toEqual(
+      problem.tasks.map((task: { id: string }) => task.id).toSorted(),
+    );
+    expect(contradictions).toEqual([]);
+    const floor = tasks.find((task: { task: string }) => task.task === 'hall-0-hard-floor:floor-mop');
+    expect(floor.why[0]).toMatchObject({ rule: 'vacuum-before-mop', hard: true });
+    const at = new Map(tasks.map((task: { task: string; number: number }) => [task.task, task.number]));
+    expect(at.get('hall-0-hard-floor:floor-vacuum')).toBeLessThan(Number(at.get(floor.task)));
+  });
+
+  it('prints what was found, forbidden first, and what is for a licensed trade', () => {
+    const { findings } = document('safety');
+    const kinds = findings.map((found: { forbidden: boolean }) => found.forbidden);
+    expect(kinds).toEqual(kinds.toSorted((a: boolean, b: boolean) => Number(b) - Number(a)));
+    expect(findings[0]).toMatchObject({ id: 'person:odalys', remedy: 'another-person' });
+  });
+
+  it('prints amounts, packs and dates', () => {
+    const { lines, totalCents, mixtures } = document('supplies');
+    const soda = lines.find((line: { name: string }) => line.name === 'washing-soda');
+    expect(soda).toMatchObject({ have: 0, packs: 1, packOf: 500, cents: 180 });
+    expect(soda.neededBy).toMatch(/^2027-03-\d\d$/);
+    expect(totalCents).toBe(lines.reduce((sum: number, line: { cents: number }) => sum + line.cents, 0));
+    expect(mixtures.every((one: { amount: number }) => one.amount > 0)).toBe(true);
+  });
+
+  it('names a loop of own rules, and still puts everything in order', () => {
+    const household = JSON.parse(readFileSync(HOUSEHOLD, 'utf8'));
+    const rule = (id: string, before: string, after: string) => ({
+      id: `own-${id}`,
+      name: `rule ${id}`,
+      before: { methods: [before] },
+      after: { methods: [after] },
+      within: 'room',
+      hard: true,
+      reason: 'Ours.',
+    });
+    household.rules.own = [rule('a', 'mirror-clean', 'door-wash'), rule('b', 'door-wash', 'mirror-clean')];
+    const result = run('order', file('loop.json', JSON.stringify(household)));
+    const { contradictions, tasks } = JSON.parse(result.out);
+    expect(tasks.length).toBe(document('order').tasks.length);
+    expect(contradictions[0]).toMatchObject({ setAside: 'own-b' });
+    expect(contradictions[0].circle.map((link: { name: string }) => link.name).toSorted()).toEqual([
+      'rule a',
+      'rule b',
+    ]);
+  });
+});

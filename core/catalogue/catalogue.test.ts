@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SURFACES } from '../home/surfaces';
-import { CATALOGUE, catalogueOf, dosesFor } from './catalogue';
+import { CATALOGUE, catalogueOf } from './catalogue';
 import { FIXTURE_KINDS, type FixtureKindName, searchFixtureKinds } from './fixture-kinds';
 import { allMethods, catalogueWith, UNCHANGED_CATALOGUE } from './household-catalogue';
 import type { Method } from './method';
@@ -61,14 +61,6 @@ describe('the catalogue', () => {
     expect(ids('shower-wall', 'marble')).toEqual(['shower-wall-stone']);
     expect(ids('banister', 'glass')).toEqual(['banister-glass']);
     expect(ids('dragon')).toEqual([]);
-  });
-
-  it('takes products of the school that is asked for, and of the mildest one where that has none', () => {
-    const products = (id: string, school: Parameters<typeof dosesFor>[1]) =>
-      dosesFor(method(id), school).map((dose) => dose.product);
-    expect(products('taps-descale', 'shop')).toEqual(['limescale-remover']);
-    expect(products('taps-descale', 'water')).toEqual(['citric-acid']);
-    expect(products('ceiling-dust', 'shop')).toEqual([]);
   });
 });
 

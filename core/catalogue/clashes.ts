@@ -294,7 +294,7 @@ export const SURFACE_CLASHES: readonly SurfaceClash[] = [
   },
   {
     id: 'anything-on-screens',
-    families: ['soap', 'acid', 'alkali', 'caustic', 'chlorine', 'ammonia', 'alcohol', 'peroxide', 'quat'],
+    families: ANYTHING,
     surfaces: ['screen'],
     forbidden: true,
     why: 'Screens have a coating that cleaners take off.',
@@ -394,6 +394,13 @@ export function clashesBetween(a: ProductName, b: ProductName, near: Nearness): 
     (isOf(a, clash.one) && isOf(b, clash.other)) || (isOf(b, clash.one) && isOf(a, clash.other));
   return forbiddenFirst(
     PRODUCT_CLASHES.filter((clash) => (near === 'task' || clash.near === 'room') && holds(clash)),
+  );
+}
+
+/** Whether two of some products must not come together in one go. */
+export function mixes(products: readonly ProductName[]): boolean {
+  return products.some((a, i) =>
+    products.slice(i + 1).some((b) => clashesBetween(a, b, 'task').some((row) => row.forbidden)),
   );
 }
 

@@ -20,8 +20,13 @@ export function wait(
   [low, minutes, high]: readonly [number, number, number],
   rest: Omit<WaitEntry, 'key' | 'mode' | 'title' | 'minutes' | 'low' | 'high'> = {},
 ): WaitEntry {
-  return { key, mode: 'wait', title, minutes, low, high, ...rest };
+  const soak = high <= SOAK_MINUTES && rest.machine === undefined ? { atMostMinutes: MOST_SOAK_MINUTES } : {};
+  return { key, mode: 'wait', title, minutes, low, high, ...soak, ...rest };
 }
+
+/** What works for so short a time is a soak: it is seen to the same day, before it dries. */
+const SOAK_MINUTES = 20;
+const MOST_SOAK_MINUTES = 120;
 
 /** A production rate: so many units of the quantity an hour. */
 export function per(quantity: QuantityName, perHour: number): NonNullable<HandsEntry['rate']> {

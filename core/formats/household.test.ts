@@ -5,6 +5,37 @@ import { type Household, parseHousehold } from './household';
 
 const home = juniperRow('2027-03-01');
 
+function ownMethod(products: object): never {
+  return {
+    id: 'own-wash',
+    fixture: 'door',
+    title: 'Our way',
+    kind: 'walls',
+    layer: 4,
+    steps: [{ key: 'do', mode: 'hands', title: 'Do it', setUpMinutes: 5 }],
+    products,
+    intervalMonths: 6,
+    hardness: 2,
+    how: 'So.',
+    doneWhen: 'Done.',
+  } as never;
+}
+
+function ownRule(rest: object): never {
+  return {
+    id: 'own-rule',
+    name: 'Ours',
+    before: { methods: ['door-wash'] },
+    after: { methods: ['floor-mop'] },
+    within: 'room',
+    hard: true,
+    reason: 'Ours.',
+    ...rest,
+  } as never;
+}
+
+const acid = { product: 'vinegar', amount: 20, unit: 'ml' };
+
 function faultsOf(change: (household: Household) => void): string[] {
   const changed = structuredClone(home);
   change(changed);
@@ -32,6 +63,55 @@ describe('parseHousehold', () => {
         stop.fixtures.push(structuredClone(stop.fixtures[0]!));
       },
       /^home fixtures: got "cellar-0-ceiling" twice/,
+    ],
+    [
+      'a product with no dose',
+      (h) => h.catalogue.own.push(ownMethod({ pantry: [] })),
+      /^catalogue\.own\[0\]\.products\.pantry: /,
+    ],
+    [
+      'a dilution of 1:0',
+      (h) => h.catalogue.own.push(ownMethod({ pantry: [{ ...acid, inMl: 0 }] })),
+      /products\.pantry\[0\]\.inMl: got 0/,
+    ],
+    [
+      'a liquid by weight',
+      (h) => h.catalogue.own.push(ownMethod({ pantry: [{ ...acid, unit: 'g' }] })),
+      /products\.pantry\[0\]\.unit: .*ml for a liquid, g for a powder/,
+    ],
+    [
+      'products that must never be mixed',
+      (h) =>
+        h.catalogue.own.push(
+          ownMethod({ shop: [acid, { product: 'chlorine-bleach', amount: 20, unit: 'ml' }] }),
+        ),
+      /products\.shop: got "vinegar" with "chlorine-bleach", expected products that may be used together/,
+    ],
+    [
+      'an amount in the cupboard in a unit that does not fit',
+      (h) =>
+        h.supplies.stock.push({
+          product: 'toilet-cleaner',
+          amount: 1,
+          unit: 'g',
+          counted: '2027-03-01T08:00',
+        }),
+      /^supplies\.stock\[6\]\.unit: .*ml for a liquid, g for a powder/,
+    ],
+    [
+      'a rule that names nothing',
+      (h) => h.rules.own.push(ownRule({ before: { methods: ['polish-the-moon'] } })),
+      /^rules\.own\[0\]\.before\.methods: got "polish-the-moon", .*the rule names nothing/,
+    ],
+    [
+      'a rule that selects by nothing',
+      (h) => h.rules.own.push(ownRule({ after: {} })),
+      /^rules\.own\[0\]\.after: .*at least one thing that it selects by/,
+    ],
+    [
+      'an own rule under the name of one that ships',
+      (h) => h.rules.own.push(ownRule({ id: 'vacuum-before-mop' })),
+      /^rules\.own\[0\]\.id: got "vacuum-before-mop", expected an id that starts with "own-"/,
     ],
     [
       'two ticks of one step',

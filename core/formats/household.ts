@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { CATALOGUE } from '../catalogue/catalogue';
+import { mixes } from '../catalogue/clashes';
 import { isFixtureKind } from '../catalogue/fixture-kinds';
 import { allMethods, householdCatalogueSchema, UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
 import { machineKindSchema } from '../catalogue/method';
@@ -16,7 +17,6 @@ import {
   UNCHANGED_RULES,
 } from '../order/rule';
 import { callSchema } from '../safety/calls';
-import { mixes } from '../safety/product-choice';
 import { markSchema } from '../scope/mark-schema';
 import { markKey } from '../scope/marks';
 import { NO_SUPPLIES, suppliesSchema } from '../supplies/supplies';
@@ -297,7 +297,7 @@ function ownMethodFaults(household: HouseholdFile): Fault[] {
         expected: 'a kind of fixture that the catalogue knows',
       });
     for (const [school, doses] of Object.entries(method.products))
-      if (doses && mixes(doses))
+      if (doses && mixes(doses.map((dose) => dose.product)))
         faults.push({
           path: `${path}.products.${school}`,
           got: doses.map((dose) => `"${dose.product}"`).join(' with '),

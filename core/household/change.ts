@@ -1,3 +1,4 @@
+import { mixes } from '../catalogue/clashes';
 import { isFixtureKind } from '../catalogue/fixture-kinds';
 import type { HouseholdCatalogue, MethodChange } from '../catalogue/household-catalogue';
 import type { Method } from '../catalogue/method';
@@ -6,7 +7,6 @@ import type { Household, Units } from '../formats/household';
 import type { Home } from '../home/room';
 import { type HouseholdRules, type OrderRule, OWN_RULE_PREFIX } from '../order/rule';
 import type { Call } from '../safety/calls';
-import { mixes } from '../safety/product-choice';
 import { isEmptyMark, type Mark, markKey } from '../scope/marks';
 import type { Stock, Supplies, ThingStock } from '../supplies/supplies';
 import { changeHome, type HomeChange, type Refusal } from './home-change';
@@ -154,7 +154,7 @@ function changeSupplies(supplies: Supplies, change: SuppliesChange): Supplies {
 function putMethod(before: Editable, method: Method): Changed {
   if (!isFixtureKind(method.fixture) || !method.id.startsWith(OWN_PREFIX))
     return { ok: false, why: 'unknown-kind' };
-  if (Object.values(method.products).some((doses) => doses && mixes(doses)))
+  if (Object.values(method.products).some((doses) => doses && mixes(doses.map((dose) => dose.product))))
     return { ok: false, why: 'forbidden-mix' };
   return onCatalogue(before, (catalogue) => ({
     ...catalogue,

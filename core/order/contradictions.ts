@@ -23,6 +23,7 @@ type Edge = { readonly to: number; readonly link: RuledLink | undefined };
  */
 export function withoutCircles(tasks: readonly CleanTask[], links: readonly RuledLink[]): Settled {
   const nodes = nodesOf(tasks);
+  const listed = [...new Set(links.map((link) => link.rule))];
   const contradictions: Contradiction[] = [];
   let kept = links;
   for (;;) {
@@ -31,7 +32,7 @@ export function withoutCircles(tasks: readonly CleanTask[], links: readonly Rule
     if (knots.size === 0) return { links: kept, contradictions };
     for (const members of knots.values()) {
       const circle = circleIn(members, edges);
-      const setAside = weakest(circle.map((link) => link.rule));
+      const setAside = weakest(listed.filter((rule) => circle.some((link) => link.rule === rule)));
       contradictions.push({ circle, setAside });
       const inside = (link: RuledLink) =>
         members.has(fromNode(link, nodes)) && members.has(toNode(link, nodes));
@@ -160,7 +161,7 @@ function strength(rule: OrderRule): number {
   return isOwn(rule) ? 2 : 3;
 }
 
-/** Of equally strong ones the later in the list. */
+/** Of equally strong ones the last. */
 function weakest(rules: readonly OrderRule[]): OrderRule {
   return rules.reduce((weak, rule) => (strength(rule) <= strength(weak) ? rule : weak));
 }

@@ -1,5 +1,5 @@
 import { surfaceOf } from '../catalogue/catalogue';
-import { clashesBetween, clashesOn } from '../catalogue/clashes';
+import { clashesOn, mixes } from '../catalogue/clashes';
 import type { Dose, Method } from '../catalogue/method';
 import { factsOf, isOf } from '../catalogue/product-facts';
 import type { ProductName } from '../catalogue/products';
@@ -43,7 +43,9 @@ export function chooseProducts(
   const refused = (dose: Dose) => onSurface(dose.product, fixture) ?? clashing(dose.product);
   const disinfectant = wanted === 'disinfecting' ? disinfectantFor(method, refused) : undefined;
   const found = candidates(method, wanted);
-  const safe = found.find(({ doses }) => !doses.some(refused) && !mixes(doses)) ?? NOTHING_MORE;
+  const safe =
+    found.find(({ doses }) => !doses.some(refused) && !mixes(doses.map((dose) => dose.product))) ??
+    NOTHING_MORE;
   const swap = swapOf(found, safe, wanted, refused);
   return {
     wanted,
@@ -92,13 +94,6 @@ function swapOf(
 function onSurface(product: ProductName, fixture: Pick<Fixture, 'kind' | 'surface'>): Swap | undefined {
   const clash = clashesOn(product, surfaceOf(fixture), fixture.kind).find((row) => row.forbidden);
   return clash && { why: 'surface', clash: clash.id, product };
-}
-
-/** Whether two of the products must not come together in one go. */
-export function mixes(doses: readonly Dose[]): boolean {
-  return doses.some((a, i) =>
-    doses.slice(i + 1).some((b) => clashesBetween(a.product, b.product, 'task').some((row) => row.forbidden)),
-  );
 }
 
 /** Every product that a choice uses. */

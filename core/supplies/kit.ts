@@ -1,6 +1,7 @@
 import type { CleanTask } from '../clean/task';
 import { type MixingCard, type Mixture, mixingCard, mixturesFor, type Vessels } from './amounts';
-import { clothsFor, type ThingName, thingsFor, type Zone } from './things';
+import type { ThingName } from './thing-names';
+import { clothsFor, thingsFor, type Zone } from './things';
 
 /** What is carried into the room before a session, so that nobody has to leave it. */
 export type Kit = {

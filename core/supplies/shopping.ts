@@ -5,7 +5,8 @@ import { groupBy } from '../lists/group-by';
 import { type Mixture, mixturesFor } from './amounts';
 import type { Pack, PriceList } from './price-list';
 import type { Stock, Supplies } from './supplies';
-import { isKept, THING_NAMES, type ThingName, thingsFor } from './things';
+import { THING_NAMES, type ThingName } from './thing-names';
+import { isKept, thingsFor } from './things';
 
 /** What has to be bought, by when, and for which session: what a clean needs against what is in the cupboard. */
 

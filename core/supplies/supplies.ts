@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { unitFor } from '../catalogue/product-facts';
 import { PRODUCT_NAMES } from '../catalogue/products';
 import { dateSchema, dateTimeSchema } from '../formats/scalars';
-import { THING_NAMES } from './things';
+import { THING_NAMES } from './thing-names';
 
 /** What a household has in the cupboard, and what it mixes in. */
 

@@ -3,18 +3,9 @@ import { factsOf } from '../catalogue/product-facts';
 import type { CleanTask } from '../clean/task';
 import { productsOf } from '../safety/product-choice';
 import { tagsOf } from '../safety/step-tags';
+import { THING_NAMES, type ThingName } from './thing-names';
 
 /** What is needed besides products, counted for the work of one session. */
-
-export const THINGS = {
-  gloves: 'Gloves, pairs',
-  masks: 'Dust masks',
-  pads: 'Pads and sponges',
-  bags: 'Bags',
-  cloths: 'Cloths',
-} as const;
-export type ThingName = keyof typeof THINGS;
-export const THING_NAMES = Object.keys(THINGS) as [ThingName, ...ThingName[]];
 
 /** Cloths of one zone are never used in another, and they too go to the wash. */
 export const ZONES = {

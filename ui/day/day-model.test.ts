@@ -5,6 +5,7 @@ import { expand } from '@/core/clean/expand';
 import { listTasks, tasksOf } from '@/core/clean/tasks';
 import { workOf } from '@/core/clean/work';
 import type { Tick } from '@/core/formats/household';
+import { orderWork } from '@/core/order/ordered';
 import { plan } from '@/core/spread/plan';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
 import { type DayScreen, dayScreen } from './day-model';
@@ -32,11 +33,13 @@ function screen(
     plans: { first: keep(1, first), latest: keep(2, options.latest ?? made) },
     stale: false,
   };
+  const tasks = tasksOf(workOf(household, CATALOGUE));
   const state: Current = {
     household,
     now,
     today: TODAY,
-    tasks: tasksOf(workOf(household, CATALOGUE)),
+    tasks,
+    order: orderWork(tasks, household.home, household.rules, household.clean.grouping),
     listed: listTasks(workOf(household, CATALOGUE)),
     edits: {},
     campaign,
@@ -62,7 +65,7 @@ describe('dayScreen', () => {
     const begun = screen('18:45').current!;
     const { waits, current } = screen('18:46', [{ step: begun.id, at: `${TODAY}T18:45` }]);
     expect(waits).toMatchObject([
-      { title: 'Degreaser works', since: `${TODAY}T18:45`, ready: `${TODAY}T18:53`, latest: undefined },
+      { title: 'Degreaser works', since: `${TODAY}T18:45`, ready: `${TODAY}T18:53`, latest: `${TODAY}T20:45` },
     ]);
     expect(current?.title).not.toBe('Scrape, wipe, lay paper');
     expect(screen('18:53', [{ step: begun.id, at: `${TODAY}T18:45` }]).current?.title).toBe(

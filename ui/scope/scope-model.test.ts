@@ -6,6 +6,7 @@ import { expand } from '@/core/clean/expand';
 import { handsRange, listTasks } from '@/core/clean/tasks';
 import { workOf } from '@/core/clean/work';
 import { applyChange } from '@/core/household/change';
+import { orderWork } from '@/core/order/ordered';
 import type { Mark } from '@/core/scope/marks';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
 import { filtered, marksFor, NO_FILTERS, neededMinutes, rowsAfter } from './scope-model';
@@ -18,12 +19,14 @@ function stateWith(marks: readonly Mark[]): Current {
   const changed = { ...household, marks: made.ok ? made.value.marks : [] };
   const listed = listTasks(workOf(changed, CATALOGUE));
   const problem = expand(changed, CATALOGUE, '2027-03-01T17:00');
+  const tasks = listed.filter((task) => task.scope.in);
   return {
     household: changed,
     now: '2027-03-01T17:00',
     today: '2027-03-01',
     listed,
-    tasks: listed.filter((task) => task.scope.in),
+    tasks,
+    order: orderWork(tasks, changed.home, changed.rules, changed.clean.grouping),
     edits: {},
     campaign: { clean: changed.clean, problem, plans: undefined, stale: false },
   };

@@ -3,7 +3,7 @@ import { PRODUCTS } from '@/core/catalogue/products';
 import { fixturesOf, roomsOf } from '@/core/home/room';
 import type { Editable, HouseholdChange } from '@/core/household/change';
 import type { Refusal } from '@/core/household/home-change';
-import { THINGS } from '@/core/supplies/things';
+import { THINGS } from '@/core/supplies/thing-names';
 
 /** What a change was, in the words beside undo: `Wardrobe removed`. From the state before it. */
 export function changeWords(change: HouseholdChange, before: Editable): string {

@@ -3,6 +3,8 @@ import { CATALOGUE } from '@/core/catalogue/catalogue';
 import { tasksOf } from '@/core/clean/tasks';
 import { workOf } from '@/core/clean/work';
 import { type Room, roomsOf } from '@/core/home/room';
+import { orderWork } from '@/core/order/ordered';
+import { tasksInOrder } from '@/core/order/working-order';
 import { juniperRow } from '@/demo/juniper-row';
 import { bandsAt, fixtureOrder, fixturesAt, openStops, rowsOf, wallsOf } from './strip-model';
 
@@ -44,11 +46,12 @@ describe('the unrolled room', () => {
   });
 
   it('numbers each fixture once, where its first job comes', () => {
-    const order = fixtureOrder(
-      tasksOf(workOf(household, CATALOGUE)).filter((task) => task.room.id === 'bedroom'),
-    );
+    const tasks = tasksOf(workOf(household, CATALOGUE));
+    const { steps } = orderWork(tasks, home, household.rules, 'room');
+    const order = fixtureOrder(tasksInOrder(steps).filter((task) => task.room.id === 'bedroom'));
     expect(new Set(order).size).toBe(order.length);
-    expect(order[0]).toBe('bedroom-0-ceiling');
+    // The curtains come down and go into the wash before dust flies.
+    expect(order.slice(0, 3)).toEqual(['bedroom-3-curtains', 'bedroom-5-bed', 'bedroom-0-ceiling']);
     expect(order.at(-1)).toBe('bedroom-0-carpet');
   });
 });

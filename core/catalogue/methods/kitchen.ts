@@ -144,7 +144,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     layer: 6,
     steps: [
       hands('drain', 'Soda down the drain, hot water after', { setUpMinutes: 3 }),
-      wait('work', 'Soda works', [10, 12, 15]),
+      wait('work', 'Soda works', [10, 12, 15], { atMostMinutes: 60 }),
       hands('scrub', 'Scrub, aerator, tap, polish', { setUpMinutes: 2, rate: per('each', 5) }),
     ],
     tools: ['brush', 'cloths'],

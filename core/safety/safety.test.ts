@@ -1,0 +1,315 @@
+import { fc, test } from '@fast-check/vitest';
+import { describe, expect, it } from 'vitest';
+import { householdAround, LARGE_OLD_HOUSE } from '../../demo/example-homes';
+import { juniperRow } from '../../demo/juniper-row';
+import { CATALOGUE, surfaceOf } from '../catalogue/catalogue';
+import { clashesBetween, clashesOn, mixes } from '../catalogue/clashes';
+import { type Dose, type MethodEntry, methodSchema } from '../catalogue/method';
+import { PRODUCT_NAMES, type ProductName } from '../catalogue/products';
+import { PRODUCT_SCHOOLS, type ProductSchool } from '../catalogue/work-kinds';
+import { expand } from '../clean/expand';
+import { type CleanTask, partsOfStepId, tasksOf } from '../clean/tasks';
+import { workOf } from '../clean/work';
+import type { Household } from '../formats/household';
+import { newFixture } from '../home/fixture';
+import { roomsOf } from '../home/room';
+import { plan } from '../spread/plan';
+import { apartIn, clashOf, keepApart } from './apart';
+import { safetyFindings } from './findings';
+import { chooseProducts, productsOf } from './product-choice';
+import { cautionsAt } from './step-cautions';
+import { cannotDo, mayDo, tagsOf } from './step-tags';
+
+const demo = juniperRow('2027-03-01');
+const method = (id: string) => CATALOGUE.method(id)!;
+const names = (id: string, school: ProductSchool, surface?: string) =>
+  productsOf(chooseProducts(method(id), { kind: method(id).fixture, ...(surface && { surface }) }, school));
+
+const dose = (product: ProductName, inMl?: number): Dose => ({
+  product,
+  amount: 20,
+  unit: ['citric-acid', 'washing-soda', 'baking-soda', 'oxygen-bleach'].includes(product) ? 'g' : 'ml',
+  ...(inMl !== undefined && { inMl }),
+});
+
+/** A method of a household's own that knows one product and no other. */
+function ownMethod(id: string, fixture: string, product: ProductName, layer = 4) {
+  return methodSchema.parse({
+    id: `own-${id}`,
+    fixture,
+    title: `Own ${id}`,
+    kind: 'sanitary',
+    layer,
+    steps: [{ key: 'do', mode: 'hands', title: 'Do it', setUpMinutes: 5 }],
+    products: { shop: [dose(product)] },
+    intervalMonths: 6,
+    hardness: 2,
+    how: 'So.',
+    doneWhen: 'Done.',
+  } satisfies MethodEntry);
+}
+
+const withSchool = (
+  products: ProductSchool,
+  change: (household: Household) => void = () => {},
+): Household => {
+  const household = structuredClone(demo);
+  household.clean.products = products;
+  change(household);
+  return household;
+};
+const tasksIn = (household: Household) => tasksOf(workOf(household, CATALOGUE));
+
+describe('the choice of products', () => {
+  it('is that of the school, else of the nearest that has something', () => {
+    expect(names('taps-descale', 'shop')).toEqual(['limescale-remover']);
+    expect(names('taps-descale', 'pantry')).toEqual(['citric-acid']);
+    expect(chooseProducts(method('taps-descale'), { kind: 'taps' }, 'water')).toMatchObject({
+      school: 'pantry',
+      swap: { why: 'none' },
+    });
+    expect(names('ceiling-dust', 'shop')).toEqual([]);
+  });
+
+  it('with water alone leaves the drop of soap out', () => {
+    expect(chooseProducts(method('door-wash'), { kind: 'door' }, 'water')).toMatchObject({
+      school: 'water',
+      doses: [{ product: 'water', amount: 2000 }],
+    });
+  });
+
+  it('never takes what the surface forbids, and says what it would have been', () => {
+    const onMarble = chooseProducts(method('tiles-scrub'), { kind: 'wall-tiles', surface: 'marble' }, 'shop');
+    expect(onMarble).toMatchObject({
+      school: 'pantry',
+      doses: [{ product: 'oxygen-bleach' }],
+      swap: { why: 'surface', clash: 'chlorine-on-stone', product: 'chlorine-bleach' },
+    });
+    const rack = chooseProducts(
+      method('drying-rack-clean'),
+      { kind: 'drying-rack', surface: 'aluminium' },
+      'shop',
+    );
+    expect(rack.doses).toEqual([]);
+    expect(rack.swap).toMatchObject({ clash: 'acid-on-soft-metal' });
+  });
+
+  it('disinfects after cleaning, with contact time, and only where it matters', () => {
+    const toilet = tasksIn(withSchool('disinfecting')).find((task) => task.method.id === 'toilet-deep')!;
+    expect(toilet.products).toMatchObject({
+      doses: [{ product: 'citric-acid' }],
+      disinfectant: { product: 'disinfectant' },
+    });
+    expect(toilet.method.steps.slice(-3).map((step) => [step.key, step.mode])).toEqual([
+      ['disinfect', 'hands'],
+      ['contact', 'wait'],
+      ['rinse-off', 'hands'],
+    ]);
+    expect(toilet.method.steps.at(-2)).toMatchObject({ minutes: 5, atMostMinutes: 30 });
+    const door = tasksIn(withSchool('disinfecting')).find((task) => task.method.id === 'door-wash')!;
+    expect(door.method).toEqual(method('door-wash'));
+  });
+
+  it('follows what was said of the task, then of its room, then of the whole clean', () => {
+    const taps = tasksIn(demo).find(
+      (task) => task.room.id === 'bathroom' && task.method.id === 'taps-descale',
+    )!;
+    const household = withSchool('shop', ({ marks }) => {
+      marks.push({ on: 'room', target: 'bathroom', products: 'pantry' });
+      marks.push({ on: 'task', target: taps.id, products: 'water' });
+    });
+    const wanted = (match: (task: CleanTask) => boolean) => tasksIn(household).find(match)?.products.wanted;
+    expect(wanted((task) => task.id === taps.id)).toBe('water');
+    expect(wanted((task) => task.room.id === 'bathroom' && task.id !== taps.id)).toBe('pantry');
+    expect(wanted((task) => task.room.id === 'kitchen')).toBe('shop');
+  });
+});
+
+describe('products that must not meet', () => {
+  it('are swapped for the room: no chlorine beside the descaler', () => {
+    const tasks = tasksIn(withSchool('shop'));
+    const tiles = tasks.find((task) => task.method.id === 'tiles-scrub')!;
+    expect(productsOf(tiles.products)).toEqual(['oxygen-bleach']);
+    expect(tiles.products.swap).toMatchObject({ why: 'near', product: 'chlorine-bleach' });
+    expect(apartIn(tasks)).toEqual([]);
+  });
+
+  it('are kept a day apart where there is nothing else, whichever comes first', () => {
+    const household = withSchool('shop', ({ catalogue }) => {
+      catalogue.own.push(
+        ownMethod('bleach', 'basin', 'chlorine-bleach'),
+        ownMethod('acid', 'bath', 'toilet-cleaner'),
+      );
+      catalogue.off.push('tiles-scrub');
+    });
+    // Water and a cloth would do too, so the bleach is left out.
+    expect(tasksIn(household).find((task) => task.method.id === 'own-bleach')?.products.doses).toEqual([
+      dose('chlorine-bleach'),
+    ]);
+    const links = expand(household, CATALOGUE).precedence.filter((link) => link.minGap === 1440);
+    expect(links.length).toBeGreaterThan(0);
+    expect(links.every((link) => link.hard && link.orderOnly)).toBe(true);
+    expect(
+      safetyFindings(tasksIn(household), household).filter((found) => found.remedy === 'another-day').length,
+    ).toBe(links.length);
+  });
+
+  it('never in one go: such a method is known at once', () => {
+    expect(mixes(['chlorine-bleach', 'vinegar'])).toBe(true);
+    expect(mixes(['peroxide', 'vinegar'])).toBe(true);
+    expect(mixes(['laundry-detergent', 'oxygen-bleach'])).toBe(false);
+    for (const one of CATALOGUE.all())
+      for (const doses of Object.values(one.products))
+        expect(mixes((doses ?? []).map(({ product }) => product)), one.id).toBe(false);
+  });
+
+  const productArb = fc.constantFrom(...PRODUCT_NAMES);
+  const FIXTURES = [
+    'basin',
+    'bath',
+    'taps',
+    'toilet',
+    'wall-tiles',
+    'window',
+    'sill',
+    'hob',
+    'worktop',
+    'oven',
+  ];
+  const houseArb = fc.record({
+    school: fc.constantFrom(...PRODUCT_SCHOOLS),
+    own: fc.array(fc.tuple(fc.constantFrom(...FIXTURES), productArb, fc.integer({ min: 1, max: 7 })), {
+      minLength: 1,
+      maxLength: 6,
+    }),
+    ticked: fc.nat(400),
+    spread: fc.constantFrom('early' as const, 'even' as const),
+  });
+
+  test.prop([houseArb], { numRuns: 40, seed: 2027 })(
+    'are never in a plan that comes out',
+    ({ school, own, ticked, spread }) => {
+      const household = withSchool(school, (known) => {
+        known.clean.spread = spread;
+        own.forEach(([fixture, product, layer], i) => {
+          known.catalogue.own.push(ownMethod(`m-${i}`, fixture, product, layer));
+        });
+        const steps = expand(known, CATALOGUE).tasks.flatMap((task) =>
+          task.steps.filter((step) => step.mode === 'hands'),
+        );
+        const step = steps[ticked % steps.length]!;
+        known.ticks.push({ step: step.id, at: '2027-03-01T16:00' });
+      });
+      const tasks = new Map(tasksIn(household).map((task) => [task.id, task]));
+      const problem = expand(household, CATALOGUE, '2027-03-01T17:00');
+      const made = plan(problem, { problemHash: '0'.repeat(64), seed: 1, stop: () => true });
+      const days = new Map<string, Map<string, CleanTask>>();
+      const use = (stepId: string, at: string) => {
+        const task = tasks.get(partsOfStepId(stepId)?.taskId ?? '')!;
+        const key = `${task.room.id} ${at.slice(0, 10)}`;
+        days.set(key, (days.get(key) ?? new Map()).set(task.id, task));
+      };
+      for (const entry of made.entries) if (entry.people.length > 0) use(entry.step, entry.start);
+      for (const entry of problem.done ?? []) use(entry.step, entry.end);
+      for (const day of days.values()) {
+        const together = [...day.values()];
+        together.forEach((a, i) => {
+          for (const b of together.slice(i + 1))
+            expect(clashOf(a.products, b.products), `${a.id} ${b.id}`).toBeUndefined();
+        });
+      }
+      for (const task of tasks.values()) {
+        for (const product of productsOf(task.products))
+          expect(
+            clashesOn(product, surfaceOf(task.fixture), task.fixture.kind).filter((row) => row.forbidden),
+            `${task.id} ${product}`,
+          ).toEqual([]);
+        for (const a of task.products.doses)
+          for (const b of task.products.doses)
+            if (a !== b)
+              expect(clashesBetween(a.product, b.product, 'task').filter((row) => row.forbidden)).toEqual([]);
+      }
+    },
+  );
+
+  it('swap nothing where nothing clashes', () => {
+    const tasks = tasksIn(demo);
+    expect(keepApart(tasks)).toEqual(tasks);
+  });
+});
+
+describe('people and hazards', () => {
+  const child = { ...demo.people[0]!, id: 'child', cannot: [], age: 13 };
+
+  it('keep what is for older people from a younger one', () => {
+    expect(cannotDo(child)).toEqual(['from-14', 'from-15', 'from-16', 'from-17', 'from-18']);
+    expect(cannotDo({ cannot: ['ladder'], age: 40 })).toEqual(['ladder']);
+    const task = tasksIn(demo).find((found) => found.method.leastAge === 14)!;
+    expect([mayDo(child, task), mayDo({ ...child, age: 14 }, task)]).toEqual([false, true]);
+  });
+
+  it('a product brings its hazards to the steps that touch it', () => {
+    const shop = tasksIn(
+      withSchool('shop', ({ catalogue }) => catalogue.own.push(ownMethod('b', 'basin', 'chlorine-bleach'))),
+    );
+    const bleach = shop.find((task) => task.method.id === 'own-b');
+    if (bleach?.method.steps[0]?.mode !== 'hands') throw new Error('no such step');
+    expect(tagsOf(bleach, bleach.method.steps[0])).toEqual(
+      productsOf(bleach.products).includes('chlorine-bleach') ? ['chemical', 'bleach', 'fumes'] : [],
+    );
+  });
+
+  it('say so when nobody in the house may do a job', () => {
+    const household = { ...demo, people: [{ ...child, age: 5 }] };
+    const nobody = safetyFindings(tasksIn(household), household).find((found) => found.id === 'nobody');
+    expect(nobody).toMatchObject({ forbidden: true, remedy: 'none' });
+    expect(nobody?.what).toMatch(/^Nobody in the house may do \d+ jobs$/);
+  });
+});
+
+describe('findings', () => {
+  const old = householdAround(LARGE_OLD_HOUSE, demo);
+
+  it('say what, where, why and what to do instead, each once', () => {
+    for (const household of [demo, old, withSchool('shop')]) {
+      const findings = safetyFindings(tasksIn(household), household);
+      expect(new Set(findings.map((found) => found.id)).size).toBe(findings.length);
+      for (const found of findings) {
+        expect(found.what.length * found.where.length * found.why.length, found.id).toBeGreaterThan(0);
+        expect(found.forbidden, found.id).toBe(found.remedy !== undefined);
+        expect(found.tasks.length, found.id).toBeGreaterThan(0);
+      }
+    }
+  });
+
+  it('never let an oven clean itself in an empty house', () => {
+    const household = withSchool('pantry', ({ marks, machines }) => {
+      marks.push({ on: 'task', target: 'kitchen-4-oven:oven-self-clean', in: true });
+      machines.splice(0, machines.length, { id: 'oven', kind: 'oven' });
+    });
+    expect(safetyFindings(tasksIn(household), household)).toContainEqual(
+      expect.objectContaining({ id: 'empty-house', remedy: 'somebody-home' }),
+    );
+    const problem = expand(household, CATALOGUE);
+    const windows = problem.machines.find((machine) => machine.id === 'oven')?.windows ?? [];
+    const worked = problem.people.flatMap((person) => person.windows);
+    expect(windows).toEqual(worked);
+  });
+
+  it('warn of acid beside stone, once for the task, and of what the house is', () => {
+    const household = withSchool('pantry', ({ home }) => {
+      const bath = roomsOf(home).find((room) => room.id === 'bathroom')!;
+      const stop = bath.stops.find((found) => found.fixtures.some((fixture) => fixture.kind === 'taps'))!;
+      stop.fixtures.push({ ...newFixture('marble-sill', 'sill'), surface: 'marble' });
+    });
+    const taps = tasksIn(household).find(
+      (task) => task.room.id === 'bathroom' && task.method.id === 'taps-descale',
+    )!;
+    const step = taps.method.steps[0]!;
+    if (step.mode !== 'hands') throw new Error('no such step');
+    const ids = cautionsAt(taps, step, household.home.facts).map((caution) => caution.id);
+    expect(ids).toContain('clash:acid-near-stone');
+    expect(ids).toContain('home:birds-and-fumes');
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+});
