@@ -25,7 +25,7 @@ export type Kept = {
 };
 
 /** How work is grouped where no clean says otherwise. */
-const USUAL_GROUPING = 'room';
+export const USUAL_GROUPING = 'room';
 
 /** Households in use at the same time are few; the one that was not looked at for longest goes first. */
 const MOST_KEPT = 50;

@@ -10,12 +10,11 @@ import { cleanFormSchema } from '@/ui/forms/schemas';
 import { act } from './act';
 
 /** What a clean starts with until somebody chooses otherwise. */
-const DEFAULTS: Pick<Clean, 'id' | 'openRooms' | 'reserve' | 'sessionCap' | 'products'> = {
+const DEFAULTS: Pick<Clean, 'id' | 'openRooms' | 'reserve' | 'sessionCap'> = {
   id: 'clean',
   openRooms: 2,
   reserve: [],
   sessionCap: 240,
-  products: 'pantry',
 };
 
 export async function saveClean(input: unknown): Promise<ActionResult> {

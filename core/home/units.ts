@@ -1,11 +1,13 @@
 import type { Units } from '../formats/choices';
 
-/** Lengths and areas in the units of a household. Everything is kept in metres; this is for showing and typing. */
+/** Lengths, areas, volumes and weights in the units of a household. Everything is kept metric; this is for showing and typing. */
 
 /** One row a unit: what it is called in each system, and how many of the other make one metric. */
 const CONVERSIONS = {
   m: { metric: 'm', us: 'ft', perMetric: 3.280_84 },
   'm²': { metric: 'm²', us: 'sq ft', perMetric: 10.763_91 },
+  ml: { metric: 'ml', us: 'fl oz', perMetric: 0.033_814 },
+  g: { metric: 'g', us: 'oz', perMetric: 0.035_274 },
   'm of shelf': { metric: 'm of shelf', us: 'ft of shelf', perMetric: 3.280_84 },
 } as const;
 

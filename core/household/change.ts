@@ -5,7 +5,7 @@ import type { Method } from '../catalogue/method';
 import { OWN_PREFIX } from '../catalogue/own-prefix';
 import type { Household, Units } from '../formats/household';
 import type { Home } from '../home/room';
-import { type HouseholdRules, type OrderRule, OWN_RULE_PREFIX } from '../order/rule';
+import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from '../order/rule';
 import type { Call } from '../safety/calls';
 import { isEmptyMark, type Mark, markKey } from '../scope/marks';
 import type { Stock, Supplies, ThingStock } from '../supplies/supplies';
@@ -133,7 +133,14 @@ function onRules(before: Editable, change: (rules: HouseholdRules) => HouseholdR
 
 function putRule(before: Editable, rule: OrderRule): Changed {
   if (!rule.id.startsWith(OWN_RULE_PREFIX)) return { ok: false, why: 'own-name' };
-  return onRules(before, ({ off, own }) => ({ off, own: put(own, rule, (known) => known.id) }));
+  return onRules(before, ({ off, own }) => ({
+    off,
+    own: put(
+      own.filter((known) => !isReverse(known, rule)),
+      rule,
+      (known) => known.id,
+    ),
+  }));
 }
 
 type SuppliesChange = Extract<HouseholdChange, { do: 'put-stock' | 'drop-stock' | 'put-thing' | 'vessels' }>;

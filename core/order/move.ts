@@ -2,7 +2,7 @@ import type { CleanTask } from '../clean/task';
 import type { Policy } from '../formats/problem';
 import type { Home } from '../home/room';
 import { type OrderedWork, orderWork } from './ordered';
-import { type HouseholdRules, type OrderRule, OWN_RULE_PREFIX } from './rule';
+import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from './rule';
 
 /** What moving a task in front of another leads to: the rule that does it and its costs, or the hard rules that forbid it. */
 export type Move =
@@ -29,7 +29,7 @@ export function moveBefore(
   const held = hardWay(work, before, task);
   if (held.length > 0) return { ok: false, held };
   const rule = moveRule(task, before);
-  const own = [...rules.own.filter((known) => known.id !== rule.id && !reverses(known, task, before)), rule];
+  const own = [...rules.own.filter((known) => known.id !== rule.id && !isReverse(known, rule)), rule];
   const moved = orderWork(work.tasks, home, { ...rules, own }, grouping);
   const known = new Set(work.contradictions.map(({ setAside }) => setAside.id));
   const breaks = moved.contradictions.map(({ setAside }) => setAside).filter(({ id }) => !known.has(id));
@@ -47,11 +47,6 @@ function moveRule(task: CleanTask, before: CleanTask): OrderRule {
     orderOnly: true,
     reason: 'Moved here by hand.',
   };
-}
-
-/** Whether a rule is an earlier move of the same two the other way round. */
-function reverses(rule: OrderRule, task: CleanTask, before: CleanTask): boolean {
-  return rule.before.tasks?.join() === before.id && rule.after.tasks?.join() === task.id;
 }
 
 /** A short name for a text, the same each time. */

@@ -68,5 +68,11 @@ export type HouseholdRules = z.infer<typeof householdRulesSchema>;
 
 export const UNCHANGED_RULES: HouseholdRules = { off: [], own: [] };
 
+/** Whether two rules put the same two tasks in order, each the other way round. */
+export function isReverse(a: OrderRule, b: OrderRule): boolean {
+  const [one, other] = [a.before.tasks?.join(), a.after.tasks?.join()];
+  return one !== undefined && one === b.after.tasks?.join() && other === b.before.tasks?.join();
+}
+
 /** Rules that a household has made by itself, or by moving a task, are told by this. */
 export const OWN_RULE_PREFIX = 'own-';

@@ -11,6 +11,7 @@ import type { CleanForm } from '../forms/schemas';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
+import { SCHOOL_WORDS } from '../scope/school-words';
 
 const GROUPING_WORDS: Record<CleanForm['grouping'], string> = {
   room: 'One room after the other',
@@ -107,6 +108,12 @@ export function AimForm({
           options={Object.entries(ESTIMATE_WORDS)}
         />
       </Stack>
+      <SelectField
+        form={form}
+        name="products"
+        label="What it is cleaned with"
+        options={Object.entries(SCHOOL_WORDS)}
+      />
       <Controller
         control={form.control}
         name="hardestFirst"

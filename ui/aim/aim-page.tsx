@@ -154,6 +154,7 @@ function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
     hardestFirst: true,
     belongings: 'stop',
     estimates: 'rates',
+    products: 'pantry',
   };
   return (
     <>
@@ -166,7 +167,30 @@ function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
 }
 
 function formOf(clean: Campaign['clean']): CleanForm {
-  const { name, reason, reward, start, finish, spread, grouping, hardestFirst, belongings, estimates } =
-    clean;
-  return { name, reason, reward, start, finish, spread, grouping, hardestFirst, belongings, estimates };
+  const {
+    name,
+    reason,
+    reward,
+    start,
+    finish,
+    spread,
+    grouping,
+    hardestFirst,
+    belongings,
+    estimates,
+    products,
+  } = clean;
+  return {
+    name,
+    reason,
+    reward,
+    start,
+    finish,
+    spread,
+    grouping,
+    hardestFirst,
+    belongings,
+    estimates,
+    products,
+  };
 }

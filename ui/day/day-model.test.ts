@@ -65,7 +65,12 @@ describe('dayScreen', () => {
     const begun = screen('18:45').current!;
     const { waits, current } = screen('18:46', [{ step: begun.id, at: `${TODAY}T18:45` }]);
     expect(waits).toMatchObject([
-      { title: 'Degreaser works', since: `${TODAY}T18:45`, ready: `${TODAY}T18:53`, latest: `${TODAY}T20:45` },
+      {
+        title: 'Degreaser works',
+        since: `${TODAY}T18:45`,
+        ready: `${TODAY}T18:53`,
+        latest: `${TODAY}T20:45`,
+      },
     ]);
     expect(current?.title).not.toBe('Scrape, wipe, lay paper');
     expect(screen('18:53', [{ step: begun.id, at: `${TODAY}T18:45` }]).current?.title).toBe(

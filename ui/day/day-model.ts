@@ -1,8 +1,11 @@
 import { PRODUCTS } from '@/core/catalogue/products';
 import type { Campaign, Current } from '@/core/clean/campaign';
 import { type CleanTask, partsOfStepId } from '@/core/clean/tasks';
-import { type DayItem, dayView, type RunningWait, slippedSteps } from '@/core/day/day-view';
+import { type DayItem, type DayView, dayView, type RunningWait, slippedSteps } from '@/core/day/day-view';
 import type { PlanSession } from '@/core/formats/plan';
+import type { HomeFacts } from '@/core/home/facts';
+import type { Call } from '@/core/safety/calls';
+import { cautionsAt } from '@/core/safety/step-cautions';
 
 /** The day as plain data for the screen in the person's hand. */
 
@@ -17,7 +20,8 @@ export type DayStep = {
   readonly who: string;
   readonly how: string;
   readonly doneWhen: string;
-  readonly caution: string | undefined;
+  /** What to beware of at this step, each said once a day. */
+  readonly cautions: readonly string[];
   readonly kit: readonly string[];
   /** Nothing holds it up: it could be done this minute. */
   readonly ready: boolean;
@@ -42,6 +46,8 @@ export type DayScreen = {
   readonly minutes: { readonly done: number; readonly open: number };
   readonly sessions: readonly { readonly name: string; readonly start: string; readonly end: string }[];
   readonly slipped: number;
+  /** Licensed trades that come on this day. */
+  readonly calls: readonly Call[];
   /** The nearest later date on which something is planned. */
   readonly nextDate: string | undefined;
 };
@@ -58,7 +64,11 @@ export function dayScreen(
   const view = dayView(problem, plan, date, state.now, person);
   const tasks = new Map(state.tasks.map((task) => [task.id, task]));
   const names = new Map(state.household.people.map((member) => [member.id, member.name]));
-  const step = (item: DayItem) => stepOf(item, tasks, names, view.ready.has(item.step.id));
+  const cautions = cautionsOf(view, tasks, state.household.home.facts);
+  const step = (item: DayItem) => ({
+    ...stepOf(item, tasks, names, view.ready.has(item.step.id)),
+    cautions: cautions.get(item.step.id) ?? [],
+  });
   const isToday = date === state.today;
   const ofPerson = (session: PlanSession) => person === undefined || session.person === person;
   return {
@@ -76,6 +86,7 @@ export function dayScreen(
         start: session.start,
         end: session.end,
       })),
+    calls: state.household.calls.filter((call) => call.date === date),
     slipped: isToday ? slippedSteps(problem, plan, date) : 0,
     nextDate: plan.sessions
       .filter((session) => session.date > date && ofPerson(session))
@@ -84,12 +95,38 @@ export function dayScreen(
   };
 }
 
+/**
+ * What to beware of, by step: each caution at the first step of the day where it matters, whatever its order later on.
+ * Steps that are done keep theirs, so that nothing moves to another step with a tick.
+ */
+function cautionsOf(
+  view: DayView,
+  tasks: ReadonlyMap<string, CleanTask>,
+  facts: HomeFacts,
+): Map<string, string[]> {
+  const items = [...view.done, ...(view.now ? [view.now] : []), ...view.next];
+  const said = new Set<string>();
+  const found = new Map<string, string[]>();
+  for (const item of items.sort((a, b) => a.start.localeCompare(b.start))) {
+    const task = taskOf(item.step.id, tasks);
+    const step = task.method.steps.find((known) => known.key === partsOfStepId(item.step.id)?.key);
+    if (step?.mode !== 'hands') continue;
+    const fresh = cautionsAt(task, step, facts).filter(({ id }) => !said.has(id));
+    for (const { id } of fresh) said.add(id);
+    found.set(
+      item.step.id,
+      fresh.map(({ says }) => says),
+    );
+  }
+  return found;
+}
+
 function stepOf(
   item: DayItem,
   tasks: ReadonlyMap<string, CleanTask>,
   names: ReadonlyMap<string, string>,
   ready: boolean,
-): DayStep {
+): Omit<DayStep, 'cautions'> {
   const task = taskOf(item.step.id, tasks);
   return {
     id: item.step.id,
@@ -102,7 +139,6 @@ function stepOf(
     who: item.people.map((id) => names.get(id) ?? id).join(' and '),
     how: task.method.how,
     doneWhen: task.method.doneWhen,
-    caution: task.method.caution,
     kit: kitOf(task),
     ready,
   };

@@ -8,8 +8,10 @@ import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { clock, count, duration, longDate, plusDays } from '../parts/words';
 import { SpreadButton } from '../spread/spread-button';
+import { kitsOn } from '../supplies/supplies-model';
 import { DayBoard } from './day-board';
 import { type DayScreen, dayScreen } from './day-model';
+import { Kits } from './kits';
 
 export type DayActions = {
   readonly tick: (input: unknown) => Promise<ActionResult>;
@@ -53,6 +55,13 @@ export function DayPage({
             </Stack>
           </Sentence>
         )}
+        {screen.calls.map((call) => (
+          <Sentence key={call.id} tone="note">
+            For a professional today: <strong>{call.what}</strong>
+            {call.note && `. ${call.note}`}
+          </Sentence>
+        ))}
+        <Kits kits={kitsOn(state, date, person)} />
         <DayBoard screen={screen} isToday={date === today} tick={actions.tick} untick={actions.untick} />
         <OtherDays date={date} today={today} next={screen.nextDate} />
       </Stack>

@@ -33,8 +33,10 @@ export function NowStep({
       <Box sx={{ mt: 2, display: 'grid', gap: 1, fontSize: '1.05rem', maxWidth: '60ch' }}>
         <div>{step.how}</div>
         {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
-        {step.caution && (
+        {step.cautions.length > 0 && (
           <Box
+            component="section"
+            aria-label="Take care"
             sx={{
               borderInlineStart: '4px solid',
               borderColor: 'error.main',
@@ -44,7 +46,10 @@ export function NowStep({
               pr: 1,
             }}
           >
-            <strong>Take care.</strong> {step.caution}
+            <strong>Take care.</strong>
+            {step.cautions.map((caution) => (
+              <div key={caution}>{caution}</div>
+            ))}
           </Box>
         )}
         <div>Done when: {step.doneWhen}</div>

@@ -184,6 +184,7 @@ export const cleanFormSchema = z
     hardestFirst: z.boolean(),
     belongings: z.enum(BELONGINGS),
     estimates: z.enum(ESTIMATES),
+    products: z.enum(PRODUCT_SCHOOLS),
   })
   .refine((clean) => clean.start <= clean.finish, {
     message: 'The finish is before the start. Choose a later finish or an earlier start.',

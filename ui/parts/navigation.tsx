@@ -5,6 +5,7 @@ import FlagOutlined from '@mui/icons-material/FlagOutlined';
 import GroupOutlined from '@mui/icons-material/GroupOutlined';
 import HourglassEmptyOutlined from '@mui/icons-material/HourglassEmptyOutlined';
 import MeetingRoomOutlined from '@mui/icons-material/MeetingRoomOutlined';
+import ShoppingBasketOutlined from '@mui/icons-material/ShoppingBasketOutlined';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import NextLink from 'next/link';
@@ -15,7 +16,8 @@ import type { ReactNode } from 'react';
 const PLACES = [
   { href: '/aim', name: 'Aim', icon: FlagOutlined, also: [] },
   { href: '/walk', name: 'Walk', icon: MeetingRoomOutlined, also: [] },
-  { href: '/hours', name: 'Hours', icon: HourglassEmptyOutlined, also: ['/scope'] },
+  { href: '/hours', name: 'Hours', icon: HourglassEmptyOutlined, also: ['/scope', '/order', '/safety'] },
+  { href: '/supplies', name: 'Supplies', icon: ShoppingBasketOutlined, also: [] },
   { href: '/people', name: 'People', icon: GroupOutlined, also: [] },
   { href: '/spread', name: 'Spread', icon: CalendarViewWeekOutlined, also: [] },
   { href: '/day', name: 'Day', icon: AcUnitOutlined, also: [] },
@@ -65,7 +67,7 @@ export function Navigation({ head, foot }: { head: ReactNode; foot: ReactNode })
               gap: { xs: 0.25, md: 1.5 },
               flexDirection: { xs: 'column', md: 'row' },
               justifyContent: { xs: 'center', md: 'flex-start' },
-              fontSize: { xs: '0.78rem', md: '1rem' },
+              fontSize: { xs: '0.72rem', md: '1rem' },
               fontWeight: here ? 650 : 450,
               color: here ? 'text.primary' : 'text.secondary',
               bgcolor: here ? 'var(--mui-palette-thaw-waterSoft)' : 'transparent',

@@ -6,7 +6,11 @@ type View = { readonly href: string; readonly name: string };
 /** Ways to look at the same thing, side by side. */
 export function ViewSwitch({ label, views, here }: { label: string; views: readonly View[]; here: string }) {
   return (
-    <Box component="nav" aria-label={label} sx={{ display: 'flex', gap: 2.5, mb: 1.5 }}>
+    <Box
+      component="nav"
+      aria-label={label}
+      sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, mb: 1.5 }}
+    >
       {views.map(({ href, name }) => (
         <TextLink
           key={href}

@@ -5,10 +5,13 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
 import TextField from '@mui/material/TextField';
 import { memo, useState } from 'react';
+import type { ProductSchool } from '@/core/catalogue/work-kinds';
 import type { CleanTask } from '@/core/clean/tasks';
 import type { ProblemTask } from '@/core/formats/problem';
 import { type Mark, REASONS, type Reason } from '@/core/scope/marks';
 import { NativeSelect } from '../parts/native-select';
+import { ProductWords } from './product-words';
+import { SCHOOL_WORDS } from './school-words';
 import { PRIORITY_WORDS, REASON_WORDS } from './scope-words';
 
 /** The most minutes that a guess can be. */
@@ -50,9 +53,23 @@ export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskSco
         options={Object.entries(PRIORITY_WORDS)}
         onChange={(priority) => say({ priority: priority as ProblemTask['priority'] })}
       />
+      {task.method.products && Object.keys(task.method.products).length > 0 && (
+        <NativeSelect
+          size="small"
+          label="Cleaned with"
+          value={known.products ?? ''}
+          none="as the room"
+          options={Object.entries(SCHOOL_WORDS)}
+          onChange={(products) =>
+            say({ products: products === '' ? undefined : (products as ProductSchool) })
+          }
+          sx={{ minWidth: 190 }}
+        />
+      )}
       <Guess minutes={scope.guessMinutes} onGuess={(guessMinutes) => say({ guessMinutes })} />
       <Tick label="Matters most" on={scope.matters} onChange={(matters) => say({ matters })} />
       <Tick label="Dreaded" on={scope.dreaded} onChange={(dreaded) => say({ dreaded })} />
+      <ProductWords choice={task.products} />
     </Stack>
   );
 });

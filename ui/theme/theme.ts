@@ -89,6 +89,7 @@ export const theme = createTheme({
             transitionDuration: '0.01ms !important',
           },
         },
+        '@media print': { 'nav, button, [role=toolbar], .not-printed': { display: 'none !important' } },
         '.visually-hidden': {
           position: 'absolute',
           width: 1,

@@ -2,7 +2,10 @@
 import { curveBumpX, line } from 'd3';
 import { type RefObject, useEffect, useState } from 'react';
 
-type Spot = { readonly x: number; readonly y: number };
+type Spot = { readonly id: string; readonly x: number; readonly y: number };
+
+/** The radius of a loop. */
+const LOOP_PX = 4;
 
 const NO_SPOTS: readonly Spot[] = [];
 
@@ -10,9 +13,12 @@ const NO_SPOTS: readonly Spot[] = [];
 export function OrderLine({
   strip,
   order,
+  waiting,
 }: {
   strip: RefObject<HTMLElement | null>;
   order: readonly string[];
+  /** Where something soaks or runs meanwhile: a loop on the line. */
+  waiting: readonly string[];
 }) {
   const [spots, setSpots] = useState(NO_SPOTS);
   const [box, setBox] = useState({ width: 0, height: 0 });
@@ -52,6 +58,19 @@ export function OrderLine({
         strokeWidth={1.6}
         opacity={0.55}
       />
+      {spots
+        .filter((spot) => waiting.includes(spot.id))
+        .map((spot) => (
+          <circle
+            key={spot.id}
+            cx={spot.x - LOOP_PX}
+            cy={spot.y}
+            r={LOOP_PX}
+            fill="none"
+            stroke="var(--mui-palette-thaw-water)"
+            strokeWidth={1.6}
+          />
+        ))}
     </svg>
   );
 }
@@ -62,5 +81,7 @@ function spotOf(strip: HTMLElement, id: string): Spot[] {
   if (!chip) return [];
   const outer = strip.getBoundingClientRect();
   const inner = chip.getBoundingClientRect();
-  return [{ x: inner.left - outer.left + strip.scrollLeft + 4, y: inner.top - outer.top + inner.height / 2 }];
+  return [
+    { id, x: inner.left - outer.left + strip.scrollLeft + 4, y: inner.top - outer.top + inner.height / 2 },
+  ];
 }

@@ -5,19 +5,27 @@ import { handsRange } from '@/core/clean/tasks';
 import { paceOf, USUAL_SCHOOL } from '@/core/clean/work';
 import { ROOM_KINDS, type Room, roomsOf } from '@/core/home/room';
 import { shownIn, unitName } from '@/core/home/units';
-import { tasksInOrder } from '@/core/order/working-order';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
 import { amount, count, hourRange, hours } from '../parts/words';
 import { ChangeRoomLater } from './change-room-later';
+import type { MoveTask } from './order-panel';
+import { roomOrder } from './room-order';
+import { RoomProducts } from './room-products';
 import type { RoomSurroundings } from './room-work';
-import { fixtureOrder } from './strip-model';
 import { UnrolledRoom } from './unrolled-room';
 
-export function RoomPage({ state, room, actions }: { state: Current; room: Room; actions: ChangeActions }) {
-  const { units, home } = state.household;
-  const tasks = tasksInOrder(state.order.steps).filter((task) => task.room.id === room.id);
+type RoomPageProps = {
+  readonly state: Current;
+  readonly room: Room;
+  readonly actions: ChangeActions;
+  readonly moveTask: MoveTask;
+};
+
+export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
+  const { units, home, marks } = state.household;
+  const tasks = state.tasks.filter((task) => task.room.id === room.id);
   const range = handsRange(tasks);
   const here = new Set(room.stops.flatMap((stop) => stop.fixtures.map((fixture) => fixture.id)));
   const clear = state.campaign ? [...clearFixtures(state.campaign.problem)].filter((id) => here.has(id)) : [];
@@ -33,9 +41,15 @@ export function RoomPage({ state, room, actions }: { state: Current; room: Room;
       <UnrolledRoom
         room={room}
         around={surroundingsOf(state, room)}
-        order={fixtureOrder(tasks)}
+        steps={roomOrder(state.order, room.id)}
         clear={clear}
         edits={state.edits}
+        actions={actions}
+        moveTask={moveTask}
+      />
+      <RoomProducts
+        room={room.id}
+        mark={marks.find((mark) => mark.on === 'room' && mark.target === room.id)}
         actions={actions}
       />
       <ChangeRoomLater

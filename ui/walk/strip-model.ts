@@ -1,4 +1,3 @@
-import type { CleanTask } from '@/core/clean/tasks';
 import type { Fixture, Height, Room, Stop, WayRound } from '@/core/home/room';
 import { HEIGHTS } from '@/core/home/room';
 import { stopsInOrder } from '@/core/home/way-round';
@@ -57,9 +56,4 @@ export function wallsOf(room: Pick<Room, 'lengthM' | 'widthM'>, stops: number): 
     counts[Math.max(0, wall)] = (counts[Math.max(0, wall)] ?? 0) + 1;
   }
   return lengths.map(([name], i) => ({ name, stops: counts[i] ?? 0 })).filter((wall) => wall.stops > 0);
-}
-
-/** Fixtures of tasks that are in the order of work, each where its first job comes. */
-export function fixtureOrder(tasks: readonly CleanTask[]): string[] {
-  return [...new Set(tasks.map((task) => task.fixture.id))];
 }

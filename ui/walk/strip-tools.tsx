@@ -8,7 +8,11 @@ import { useAnswered } from '../parts/use-answered';
 import type { Changes } from '../parts/use-changes';
 import type { StripMode } from './strip';
 
-const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = { count: 'Count', move: 'Move things' };
+const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = {
+  count: 'Count',
+  order: 'Order',
+  move: 'Move things',
+};
 
 /** Pressed by its attribute, so that pressing it makes no new style. */
 const MODE = {
@@ -45,7 +49,7 @@ export const StripTools = memo(function StripTools({ mode, onMode, edits, undo, 
         borderColor: 'divider',
       }}
     >
-      {(['count', 'move'] as const).map((one) => (
+      {(['count', 'order', 'move'] as const).map((one) => (
         <Button
           key={one}
           aria-pressed={pressed === one}

@@ -16,8 +16,8 @@ import { bandsAt, fixturesAt, rowsOf, wallsOf } from './strip-model';
 import { useStripDrag } from './use-strip-drag';
 import { useTurning } from './use-turning';
 
-/** What one does on the strip: choose things, count them quickly, or move them with a finger. */
-export type StripMode = 'choose' | 'count' | 'move';
+/** What one does on the strip: choose things, count them quickly, go through the order, or move them with a finger. */
+export type StripMode = 'choose' | 'count' | 'order' | 'move';
 
 export type StripEvents = {
   readonly onSelect: (fixture: string) => void;
@@ -28,6 +28,8 @@ export type StripEvents = {
   readonly onMoveFixture: (fixture: string, way: Direction) => void;
   readonly onMoveStop: (stop: string, way: 'left' | 'right') => void;
   readonly onDrop: (drop: Drop) => void;
+  /** Goes on or back in the order of work. */
+  readonly onStep: (by: 1 | -1) => void;
 };
 
 type StripProps = {
@@ -36,13 +38,16 @@ type StripProps = {
   /** In the order of the way round. */
   readonly stops: readonly Stop[];
   readonly order: readonly string[];
+  /** Those of the order that set a wait going. */
+  readonly waiting: readonly string[];
   readonly clear: ReadonlySet<string>;
   readonly mode: StripMode;
   readonly events: StripEvents;
 };
 
 /** The strip: walls from the door, heights from the ceiling to the floor, and the order of work through it. */
-export const Strip = memo(function Strip({ room, way, stops, order, clear, mode, events }: StripProps) {
+export const Strip = memo(function Strip(props: StripProps) {
+  const { room, way, stops, order, waiting, clear, mode, events } = props;
   const grid = useRef<HTMLDivElement>(null);
   const rows = rowsOf(room);
   const columns = `64px repeat(${Math.max(1, stops.length)}, minmax(${mode === 'count' ? 148 : 104}px, 1fr))`;
@@ -55,7 +60,7 @@ export const Strip = memo(function Strip({ room, way, stops, order, clear, mode,
       aria-label={`${room.name}, unrolled. ${WAY_WORDS[way]}`}
       aria-describedby="strip-keys"
       tabIndex={0}
-      onKeyDown={(event) => handleKey(event, stops, events)}
+      onKeyDown={(event) => handleKey(event, stops, mode, events)}
       sx={{ overflowX: 'auto', contain: 'layout', pb: 1, touchAction: mode === 'move' ? 'none' : 'auto' }}
     >
       <Box
@@ -69,7 +74,7 @@ export const Strip = memo(function Strip({ room, way, stops, order, clear, mode,
           rowGap: 0,
         }}
       >
-        <OrderLine strip={grid} order={mode === 'choose' ? order : NO_ORDER} />
+        <OrderLine strip={grid} order={LINED.includes(mode) ? order : NO_ORDER} waiting={waiting} />
         {way === 'clockwise' && <Walls lengthM={room.lengthM} widthM={room.widthM} stops={stops.length} />}
         <Box />
         {stops.length === 0 && <Box />}
@@ -90,6 +95,8 @@ export const Strip = memo(function Strip({ room, way, stops, order, clear, mode,
 });
 
 const NO_ORDER: readonly string[] = [];
+/** Where the line can be seen. */
+const LINED: readonly StripMode[] = ['choose', 'order'];
 
 const ARROWS: Readonly<Record<string, Direction>> = {
   ArrowLeft: 'left',
@@ -99,7 +106,7 @@ const ARROWS: Readonly<Record<string, Direction>> = {
 };
 
 /** Letters begin to add at the stop where the focus is; Alt with an arrow moves what has the focus. */
-function handleKey(event: KeyboardEvent, stops: readonly Stop[], events: StripEvents): void {
+function handleKey(event: KeyboardEvent, stops: readonly Stop[], mode: StripMode, events: StripEvents): void {
   const target = event.target as HTMLElement;
   const way = ARROWS[event.key];
   const fixture = target.closest<HTMLElement>('[data-fixture]')?.dataset.fixture;
@@ -108,6 +115,11 @@ function handleKey(event: KeyboardEvent, stops: readonly Stop[], events: StripEv
     event.preventDefault();
     if (fixture) events.onMoveFixture(fixture, way);
     else if (head && (way === 'left' || way === 'right')) events.onMoveStop(head, way);
+    return;
+  }
+  if (mode === 'order' && way) {
+    event.preventDefault();
+    events.onStep(way === 'right' || way === 'down' ? 1 : -1);
     return;
   }
   const isLetter = event.key.length === 1 && /\p{L}/u.test(event.key);

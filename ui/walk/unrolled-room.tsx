@@ -20,7 +20,9 @@ import { AddStop } from './add-stop';
 import type { PanelEvents } from './fixture-panel';
 import { fixtureName } from './fixture-words';
 import { OftenHere } from './often-here';
+import type { MoveTask } from './order-panel';
 import { fixtureMoved, placeOf, roomAfter, stopFor, stopMoved } from './room-model';
+import type { RoomOrderStep } from './room-order';
 import type { RoomSurroundings } from './room-work';
 import { Selection, SelectionProvider } from './selection';
 import { StopPanel } from './stop-panel';
@@ -30,6 +32,7 @@ import { StripTools } from './strip-tools';
 
 /** The catalogue comes with these two; the strip can be looked at without it. */
 const FixturePanel = dynamic(() => import('./fixture-panel').then((module) => module.FixturePanel));
+const OrderPanel = dynamic(() => import('./order-panel').then((module) => module.OrderPanel));
 const AddFixture = dynamic(() => import('./add-fixture').then((module) => module.AddFixture));
 
 /** How many things are offered that are often in such a room; the rest is found by its name. */
@@ -38,11 +41,17 @@ const MOST_OFFERED = 14;
 type UnrolledRoomProps = {
   readonly room: Room;
   readonly around: RoomSurroundings;
-  readonly order: readonly string[];
+  readonly steps: readonly RoomOrderStep[];
   readonly clear: readonly string[];
   readonly edits: EditWords;
   readonly actions: ChangeActions;
+  readonly moveTask: MoveTask;
 };
+
+/** Each fixture where its first step comes. */
+function fixturesInOrder(steps: readonly RoomOrderStep[]): string[] {
+  return [...new Set(steps.map((step) => step.fixture))];
+}
 
 /** What is open below the strip. */
 type Open =
@@ -51,7 +60,15 @@ type Open =
   | undefined;
 
 /** The room unrolled from its door, with what stands in it; everything on it is counted, rated and added in place. */
-export function UnrolledRoom({ room: stored, around, order, clear, edits, actions }: UnrolledRoomProps) {
+export function UnrolledRoom({
+  room: stored,
+  around,
+  steps,
+  clear,
+  edits,
+  actions,
+  moveTask,
+}: UnrolledRoomProps) {
   const [room, show] = useOptimistic(stored, roomAfter);
   const [open, setOpen] = useState<Open>();
   const [mode, setMode] = useState<StripMode>('choose');
@@ -65,8 +82,21 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   const offered = useDeferredValue(room);
   const often = useSameList(useMemo(() => oftenMissing(offered).slice(0, MOST_OFFERED), [offered]));
   const members = useSameSet(clear);
-  const orderKept = useSameList(order);
+  const order = useSameList(fixturesInOrder(steps));
+  const waiting = useSameList(fixturesInOrder(steps.filter((step) => step.sets)));
+  const [at, setAt] = useState(0);
   /** The strip shows at once what is chosen; what opens below it comes with the next picture. */
+  const goTo = (next: number) => {
+    const step = steps[next];
+    if (!step) return;
+    setAt(next);
+    selection.choose(step.fixture);
+  };
+  const turn = (next: StripMode) => {
+    setMode(next);
+    setOpen(undefined);
+    if (next === 'order') goTo(0);
+  };
   const choose = (next: Extract<Open, { what: 'fixture' | 'stop' }>) => {
     selection.choose(next.id);
     afterPaint(() => setOpen(next));
@@ -103,8 +133,13 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
     const change = stopMoved(stops, id, way);
     if (change) make(change, 'Moved.');
   };
+  const { turnTo } = useStableEvents({ turnTo: turn });
   const events = useStableEvents<StripEvents>({
-    onSelect: (id) => choose({ what: 'fixture', id }),
+    onStep: (by) => goTo(at + by),
+    onSelect: (id) =>
+      mode === 'order'
+        ? goTo(steps.findIndex((step) => step.fixture === id))
+        : choose({ what: 'fixture', id }),
     onSelectStop: (id) => choose({ what: 'stop', id }),
     // Letters that come before the field is there are not lost.
     onAddAt: (id, typed = '') =>
@@ -146,8 +181,8 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   });
   // What was opened below a long strip comes into sight, and what is closed is no longer chosen.
   useEffect(() => {
-    if (open?.what !== 'fixture' && open?.what !== 'stop') selection.choose(undefined);
-  }, [open, selection]);
+    if (open?.what !== 'fixture' && open?.what !== 'stop' && mode !== 'order') selection.choose(undefined);
+  }, [open, mode, selection]);
   useEffect(() => {
     if (shown) panel.current?.scrollIntoView({ block: 'nearest' });
   }, [shown]);
@@ -155,13 +190,14 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
   return (
     <Stack spacing={2}>
       <Sentence>{changes.sentence}</Sentence>
-      <StripTools mode={mode} onMode={setMode} edits={edits} undo={changes.undo} redo={changes.redo} />
+      <StripTools mode={mode} onMode={turnTo} edits={edits} undo={changes.undo} redo={changes.redo} />
       <SelectionProvider value={selection}>
         <Strip
           room={room}
           way={around.way}
           stops={stops}
-          order={orderKept}
+          order={order}
+          waiting={waiting}
           clear={members}
           mode={mode}
           events={events}
@@ -180,6 +216,8 @@ export function UnrolledRoom({ room: stored, around, order, clear, edits, action
 
   /** What is open below the strip, or what can be done on it. */
   function below() {
+    if (mode === 'order')
+      return <OrderPanel steps={steps} at={Math.min(at, steps.length - 1)} onAt={goTo} move={moveTask} />;
     if (place)
       return (
         <FixturePanel

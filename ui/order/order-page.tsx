@@ -1,0 +1,51 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Current } from '@/core/clean/campaign';
+import { HOURS_VIEWS } from '../hours/hours-views';
+import type { ChangeActions } from '../parts/change-actions';
+import { PageHead } from '../parts/page-head';
+import { ViewSwitch } from '../parts/view-switch';
+import { count } from '../parts/words';
+import { type ContradictionRow, orderScreen } from './order-model';
+import { RuleList } from './rule-list';
+
+/** What comes before what: the rules by name, where they contradict each other, and rules of one's own. */
+export function OrderPage({ state, actions }: { state: Current; actions: ChangeActions }) {
+  const screen = orderScreen(state);
+  return (
+    <>
+      <ViewSwitch label="Hours" views={HOURS_VIEWS} here="/order" />
+      <PageHead title="What comes first">
+        Dust falls and water runs, so the order of work follows from rules. What must be is kept; a wish is
+        kept where nothing stands against it. In a room, “Order” steps through what comes of it.
+      </PageHead>
+      {screen.contradictions.length > 0 && <Contradictions rows={screen.contradictions} />}
+      <RuleList rules={screen.rules} methods={screen.methods} edits={state.edits} actions={actions} />
+    </>
+  );
+}
+
+function Contradictions({ rows }: { rows: readonly ContradictionRow[] }) {
+  return (
+    <Box component="section" aria-label="Rules in a circle" sx={{ mb: 4, maxWidth: 860 }}>
+      <Typography variant="h2">Rules in a circle</Typography>
+      <Typography sx={{ color: 'text.secondary', mb: 1 }}>
+        These ask for each other’s opposite. The plan still comes out: the weakest is set aside there.
+      </Typography>
+      {rows.map(({ id, circle, setAside, places }) => (
+        <Box key={id} sx={{ borderInlineStart: '4px solid var(--mui-palette-thaw-sun)', pl: 2, mb: 2 }}>
+          <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+            {circle.map(({ before, after, rule }) => (
+              <li key={`${rule} ${before} ${after}`}>
+                {before} before {after}: <strong>{rule}</strong>
+              </li>
+            ))}
+          </Box>
+          <Box sx={{ mt: 0.5 }}>
+            Set aside: <strong>{setAside}</strong>, in {count(places, 'place', 'places')}.
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,127 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
+import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { Sentence } from '../parts/sentence';
+import { UndoButtons } from '../parts/undo-buttons';
+import { UnfoldLater } from '../parts/unfold-later';
+import { useChanges } from '../parts/use-changes';
+import { count } from '../parts/words';
+import type { OrderScreen, RuleRow } from './order-model';
+
+const OwnRuleForm = dynamic(() => import('./own-rule-form').then((module) => module.OwnRuleForm));
+
+type RuleListProps = Pick<OrderScreen, 'rules' | 'methods'> & {
+  readonly edits: EditWords;
+  readonly actions: ChangeActions;
+};
+
+/** Every rule by name, to be read, switched off and on; own ones to be added and taken away. */
+export function RuleList({ rules, methods, edits, actions }: RuleListProps) {
+  const changes = useChanges(actions);
+  const own = rules.filter((rule) => rule.own);
+  const hard = rules.filter((rule) => !rule.own && rule.hard);
+  const wishes = rules.filter((rule) => !rule.own && !rule.hard);
+  const line = (rule: RuleRow) => (
+    <RuleLine
+      key={rule.id}
+      rule={rule}
+      onSwitch={() =>
+        changes.send(
+          { do: 'switch-rule', id: rule.id, off: !rule.off },
+          rule.off ? 'Switched on.' : 'Switched off.',
+        )
+      }
+      onDrop={() => changes.send({ do: 'drop-rule', id: rule.id }, 'Removed.')}
+    />
+  );
+  return (
+    <Box sx={{ maxWidth: 860 }}>
+      <Box role="toolbar" aria-label="Rules" sx={{ display: 'flex' }}>
+        <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
+      </Box>
+      <Sentence>{changes.sentence}</Sentence>
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
+      <UnfoldLater title="A rule of your own">
+        {() => (
+          <OwnRuleForm
+            methods={methods}
+            onAdd={(rule) => changes.send({ do: 'put-rule', rule }, 'The rule holds now.')}
+          />
+        )}
+      </UnfoldLater>
+      <Rules title="Your own" rows={own} line={line} />
+      <Rules title="Must be" rows={hard} line={line} />
+      <Rules title="Wishes" rows={wishes} line={line} />
+    </Box>
+  );
+}
+
+type RulesProps = {
+  readonly title: string;
+  readonly rows: readonly RuleRow[];
+  readonly line: (rule: RuleRow) => React.ReactNode;
+};
+
+function Rules({ title, rows, line }: RulesProps) {
+  if (rows.length === 0) return null;
+  return (
+    <Box component="section" aria-label={title} sx={{ mt: 3 }}>
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        {title}
+      </Typography>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {rows.map(line)}
+      </Box>
+    </Box>
+  );
+}
+
+type RuleLineProps = { readonly rule: RuleRow; readonly onSwitch: () => void; readonly onDrop: () => void };
+
+function RuleLine({ rule, onSwitch, onDrop }: RuleLineProps) {
+  const { name, reason, cost, within, off, own, holds } = rule;
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        gap: 2,
+        alignItems: 'center',
+        borderTop: '1px solid',
+        borderColor: 'divider',
+        py: 1,
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Box
+          sx={{ fontWeight: 600, textDecoration: off ? 'line-through' : 'none', overflowWrap: 'anywhere' }}
+        >
+          {name.slice(0, 1).toUpperCase() + name.slice(1)}
+        </Box>
+        <Box>{reason}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+          {off
+            ? 'Switched off'
+            : holds === 0
+              ? 'Holds nowhere in this clean'
+              : `Holds ${count(holds, 'time', 'times')}`}
+          , {within}
+          {cost && `. Broken, it costs: ${cost.slice(0, 1).toLowerCase()}${cost.slice(1)}`}
+        </Box>
+      </Box>
+      <Button color="inherit" onClick={onSwitch} aria-label={`${off ? 'Switch on' : 'Switch off'}: ${name}`}>
+        {off ? 'Switch on' : 'Switch off'}
+      </Button>
+      {own && (
+        <Button color="inherit" onClick={onDrop} aria-label={`Remove: ${name}`}>
+          Remove
+        </Button>
+      )}
+    </Box>
+  );
+}

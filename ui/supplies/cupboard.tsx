@@ -1,0 +1,253 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { type ReactNode, useState } from 'react';
+import type { HouseholdChange } from '@/core/household/change';
+import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { NativeSelect } from '../parts/native-select';
+import { Sentence } from '../parts/sentence';
+import { UndoButtons } from '../parts/undo-buttons';
+import { useChanges } from '../parts/use-changes';
+import { count } from '../parts/words';
+import { PRODUCT_FORMS } from './product-forms';
+import type { CupboardRow, SuppliesScreen } from './supplies-model';
+
+type CupboardProps = {
+  readonly screen: SuppliesScreen;
+  readonly edits: EditWords;
+  readonly actions: ChangeActions;
+};
+
+type Send = (change: HouseholdChange, words?: string) => void;
+
+/** What is there: amounts and dates of products, things to count, and what one mixes in. */
+export function Cupboard({ screen, edits, actions }: CupboardProps) {
+  const changes = useChanges(actions);
+  const send: Send = (change, words) => changes.send(change, words);
+  return (
+    <>
+      <Box role="toolbar" aria-label="The cupboard" sx={{ display: 'flex' }}>
+        <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
+      </Box>
+      <Sentence>{changes.sentence}</Sentence>
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
+      <Box component="ul" aria-label="Products" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 980 }}>
+        {screen.cupboard.map((row) => (
+          <ProductLine
+            key={`${row.product} ${row.left} ${row.stock?.expires} ${row.stock?.opened}`}
+            row={row}
+            now={screen.now}
+            send={send}
+          />
+        ))}
+      </Box>
+      <AnotherProduct screen={screen} send={send} />
+      <Section title="Things">
+        {screen.things.map(({ thing, words, count: there, needed }) => (
+          <Amount
+            key={`${thing} ${there}`}
+            label={words}
+            value={there}
+            most={MOST_THINGS}
+            hint={needed > 0 ? `${needed} needed` : undefined}
+            onKeep={(next) => send({ do: 'put-thing', stock: { thing, count: next } })}
+          />
+        ))}
+      </Section>
+      <Section title="To mix in">
+        <Amount
+          key={`bucket ${screen.bucketMl}`}
+          label="The bucket holds, ml"
+          value={screen.bucketMl}
+          least={500}
+          most={30_000}
+          onKeep={(bucketMl) => send({ do: 'vessels', bucketMl, bottleMl: screen.bottleMl })}
+        />
+        <Amount
+          key={`bottle ${screen.bottleMl}`}
+          label="The bottle holds, ml"
+          value={screen.bottleMl}
+          least={100}
+          most={5000}
+          onKeep={(bottleMl) => send({ do: 'vessels', bucketMl: screen.bucketMl, bottleMl })}
+        />
+      </Section>
+    </>
+  );
+}
+
+const MOST_THINGS = 1000;
+const MOST_AMOUNT = 100_000;
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box component="section" aria-label={title} sx={{ mt: 4 }}>
+      <Typography variant="h2" sx={{ mb: 1.5 }}>
+        {title}
+      </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2 }}>{children}</Box>
+    </Box>
+  );
+}
+
+type ProductLineProps = { readonly row: CupboardRow; readonly now: string; readonly send: Send };
+
+function ProductLine({ row, now, send }: ProductLineProps) {
+  const { product, words, unit, left, stock } = row;
+  const put = (part: { amount?: number; opened?: string | undefined; expires?: string | undefined }) => {
+    const { opened, expires, amount } = {
+      amount: left,
+      opened: stock?.opened,
+      expires: stock?.expires,
+      ...part,
+    };
+    send({
+      do: 'put-stock',
+      stock: { product, unit, amount, counted: now, ...(opened && { opened }), ...(expires && { expires }) },
+    });
+  };
+  return (
+    <Box
+      component="li"
+      aria-label={words}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr 1fr', md: 'minmax(220px, 1fr) 150px 170px 170px 120px' },
+        gap: 1.5,
+        alignItems: 'start',
+        borderTop: '1px solid',
+        borderColor: 'divider',
+        py: 1.5,
+      }}
+    >
+      <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>
+        <Box sx={{ fontWeight: 600 }}>{words}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>{stateWords(row)}</Box>
+      </Box>
+      <Amount
+        label={`There, ${unit}`}
+        name={words}
+        value={left}
+        most={MOST_AMOUNT}
+        onKeep={(amount) => put({ amount })}
+      />
+      <DateField
+        label="Opened"
+        value={stock?.opened}
+        disabled={!stock}
+        onKeep={(opened) => put({ opened })}
+      />
+      <DateField
+        label="Good until"
+        value={stock?.expires}
+        disabled={!stock}
+        onKeep={(expires) => put({ expires })}
+      />
+      <Button
+        color="inherit"
+        disabled={left === 0}
+        onClick={() => put({ amount: 0 })}
+        aria-label={`${words} has run out`}
+      >
+        Run out
+      </Button>
+    </Box>
+  );
+}
+
+function stateWords({ needed, expired, holdsUp, left }: CupboardRow): string {
+  if (!needed) return 'not needed in this clean';
+  const short = holdsUp === 0 ? 'it lasts' : `${count(holdsUp, 'job waits', 'jobs wait')} for more of it`;
+  const state = expired ? 'past its date' : left === 0 ? 'none there' : '';
+  return [`${needed} needed`, state, short].filter((part) => part !== '').join(', ');
+}
+
+type AmountProps = {
+  readonly label: string;
+  /** Whose amount it is, where the label alone does not say. */
+  readonly name?: string;
+  readonly value: number;
+  readonly least?: number;
+  readonly most: number;
+  readonly hint?: string | undefined;
+  readonly onKeep: (value: number) => void;
+};
+
+/** A whole number that is kept when the field is left. */
+function Amount({ label, name, value, least = 0, most, hint, onKeep }: AmountProps) {
+  const [text, setText] = useState(String(value));
+  const next = Number(text.trim() === '' ? Number.NaN : text.replace(',', '.'));
+  const fault =
+    Number.isFinite(next) && next >= least && next <= most ? undefined : `A number from ${least} to ${most}.`;
+  const keep = () => {
+    if (!fault && Math.round(next) !== value) onKeep(Math.round(next));
+  };
+  return (
+    <TextField
+      size="small"
+      label={label}
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      error={fault !== undefined}
+      helperText={fault ?? hint}
+      sx={{ maxWidth: 220 }}
+      slotProps={{
+        htmlInput: { inputMode: 'numeric', ...(name && { 'aria-label': `${name}: ${label}` }) },
+        formHelperText: { role: fault ? 'alert' : undefined },
+      }}
+    />
+  );
+}
+
+type DateFieldProps = {
+  readonly label: string;
+  readonly value: string | undefined;
+  readonly disabled: boolean;
+  readonly onKeep: (date: string | undefined) => void;
+};
+
+function DateField({ label, value = '', disabled, onKeep }: DateFieldProps) {
+  const [text, setText] = useState(value);
+  return (
+    <TextField
+      size="small"
+      type="date"
+      label={label}
+      value={text}
+      disabled={disabled}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={() => text !== value && onKeep(text === '' ? undefined : text)}
+      slotProps={{ inputLabel: { shrink: true } }}
+    />
+  );
+}
+
+/** What is there and in no job: it may be wanted all the same. */
+function AnotherProduct({ screen, send }: { screen: SuppliesScreen; send: Send }) {
+  const listed = new Set<string>(screen.cupboard.map((row) => row.product));
+  const others = PRODUCT_FORMS.filter(({ product }) => !listed.has(product));
+  return (
+    <NativeSelect
+      size="small"
+      label="Something else that is there"
+      value=""
+      none="choose"
+      options={others.map(({ product, words }) => [product, words])}
+      onChange={(chosen) => {
+        const found = others.find(({ product }) => product === chosen);
+        if (found)
+          send({
+            do: 'put-stock',
+            stock: { product: found.product, amount: 0, unit: found.unit, counted: screen.now },
+          });
+      }}
+      sx={{ maxWidth: 320, mt: 2 }}
+    />
+  );
+}

@@ -1,0 +1,173 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { HouseholdChange } from '@/core/household/change';
+import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { Sentence } from '../parts/sentence';
+import { UndoButtons } from '../parts/undo-buttons';
+import { Unfold } from '../parts/unfold';
+import { useChanges } from '../parts/use-changes';
+import { longDate } from '../parts/words';
+import { boughtChange } from './bought';
+import { shoppingText } from './shopping-text';
+import type { ShoppingRow, SuppliesScreen } from './supplies-model';
+
+type ShoppingListProps = {
+  readonly screen: SuppliesScreen;
+  readonly edits: EditWords;
+  readonly actions: ChangeActions;
+};
+
+/** The list: what, how many packs, by when and for which session; bought in one press, or in part. */
+export function ShoppingList({ screen, edits, actions }: ShoppingListProps) {
+  const changes = useChanges(actions);
+  const [copied, setCopied] = useState('');
+  const { shopping, total } = screen;
+  const bought = (row: ShoppingRow, packs: number) =>
+    changes.send(boughtChange(row, packs, screen) satisfies HouseholdChange, `${row.words} is in the house.`);
+  const copy = async () => {
+    const done = await navigator.clipboard.writeText(shoppingText(shopping, total)).then(
+      () => true,
+      () => false,
+    );
+    setCopied(
+      done ? 'The list is copied.' : 'This browser does not let the page copy. Save it as a table instead.',
+    );
+  };
+  return (
+    <>
+      <Box role="toolbar" aria-label="The list" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
+        <Button onClick={() => window.print()}>Print</Button>
+        <Button onClick={copy}>Copy as text</Button>
+        <Button component="a" href="/api/supplies" download>
+          Save as a table
+        </Button>
+        <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
+      </Box>
+      <Sentence>{changes.sentence}</Sentence>
+      <span role="status">{copied}</span>
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
+      <Box component="ul" aria-label="To buy" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {shopping.map((row) => (
+          <Line key={row.name} row={row} onBought={(packs) => bought(row, packs)} />
+        ))}
+      </Box>
+      {shopping.length > 0 && (
+        <Box
+          sx={{
+            display: 'flex',
+            justifyContent: 'space-between',
+            borderTop: '2px solid',
+            py: 1.5,
+            fontWeight: 650,
+          }}
+        >
+          <span>Together, at made-up prices</span>
+          <span>{total}</span>
+        </Box>
+      )}
+    </>
+  );
+}
+
+function Line({ row, onBought }: { row: ShoppingRow; onBought: (packs: number) => void }) {
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr auto', md: 'minmax(220px, 1.2fr) minmax(200px, 1fr) 90px auto' },
+        columnGap: 2,
+        rowGap: 0.5,
+        alignItems: 'center',
+        borderTop: '1px solid',
+        borderColor: 'divider',
+        py: 1,
+        breakInside: 'avoid',
+      }}
+    >
+      <Box sx={{ minWidth: 0 }}>
+        <Box sx={{ fontWeight: 600 }}>{row.words}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+          {row.needed} needed, {row.inHouse} in the house
+          {row.expired && `, ${row.expired} past its date`}
+        </Box>
+      </Box>
+      <Box sx={{ gridColumn: { xs: '1', md: 'auto' }, gridRow: { xs: 2, md: 'auto' }, fontSize: '0.95rem' }}>
+        {row.by ? (
+          <>
+            by <strong>{longDate(row.by)}</strong>
+            <Box component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: '0.88rem' }}>
+              for {row.session}
+            </Box>
+          </>
+        ) : (
+          <Box component="span" sx={{ color: 'text.secondary' }}>
+            no day yet
+          </Box>
+        )}
+      </Box>
+      <Box sx={{ gridColumn: { xs: 2, md: 'auto' }, gridRow: { xs: 1, md: 'auto' }, textAlign: 'end' }}>
+        <Box sx={{ fontWeight: 600, whiteSpace: 'nowrap' }}>{row.packWords}</Box>
+        <Box sx={{ color: 'text.secondary' }}>{row.price}</Box>
+      </Box>
+      <Bought row={row} onBought={onBought} />
+      <Box sx={{ gridColumn: '1 / -1' }} className="not-printed">
+        <Unfold
+          title={
+            <Box component="span" sx={{ fontWeight: 450, fontSize: '0.92rem' }}>
+              What needs it
+            </Box>
+          }
+        >
+          {row.jobs.join('; ')}.
+        </Unfold>
+      </Box>
+    </Box>
+  );
+}
+
+/** All of it in one press; or fewer packs, where the shop had no more. */
+function Bought({ row, onBought }: { row: ShoppingRow; onBought: (packs: number) => void }) {
+  const [text, setText] = useState(String(row.packs));
+  const packs = Number(text);
+  const fits = Number.isInteger(packs) && packs >= 1 && packs <= MOST_PACKS;
+  return (
+    <Box
+      className="not-printed"
+      sx={{
+        display: 'flex',
+        gap: 1,
+        alignItems: 'center',
+        gridColumn: { xs: 2, md: 'auto' },
+        gridRow: { xs: 2, md: 'auto' },
+        justifyContent: 'end',
+      }}
+    >
+      <TextField
+        size="small"
+        label="Packs"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        error={!fits}
+        slotProps={{ htmlInput: { inputMode: 'numeric', 'aria-label': `Packs of ${row.words}` } }}
+        sx={{ width: 76 }}
+      />
+      <Button
+        variant="outlined"
+        disabled={!fits}
+        onClick={() => onBought(packs)}
+        aria-label={`Bought: ${row.words}`}
+        sx={{ flexShrink: 0 }}
+      >
+        Bought
+      </Button>
+    </Box>
+  );
+}
+
+const MOST_PACKS = 99;

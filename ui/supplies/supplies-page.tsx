@@ -1,0 +1,78 @@
+import Typography from '@mui/material/Typography';
+import type { Current } from '@/core/clean/campaign';
+import type { ChangeActions } from '../parts/change-actions';
+import { LinkButton } from '../parts/link-button';
+import { PageHead } from '../parts/page-head';
+import { ViewSwitch } from '../parts/view-switch';
+import { count } from '../parts/words';
+import { Cupboard } from './cupboard';
+import { MixingCards } from './mixing-cards';
+import { ShoppingList } from './shopping-list';
+import { type SuppliesScreen, suppliesScreen } from './supplies-model';
+
+const VIEWS = {
+  buy: { href: '/supplies', name: 'To buy' },
+  cupboard: { href: '/supplies/cupboard', name: 'In the cupboard' },
+  mix: { href: '/supplies/mix', name: 'To mix' },
+} as const;
+type View = keyof typeof VIEWS;
+
+export function isSuppliesView(name: string): name is View {
+  return Object.hasOwn(VIEWS, name);
+}
+
+/** What the work takes: what to buy, what is there, and how it is mixed. */
+export function SuppliesPage({
+  state,
+  view,
+  actions,
+}: {
+  state: Current;
+  view: View;
+  actions: ChangeActions;
+}) {
+  if (state.tasks.length === 0)
+    return (
+      <>
+        <PageHead title="Supplies">
+          What is needed follows from the work, and the work from the walk.
+        </PageHead>
+        <LinkButton href="/walk" variant="contained" size="large">
+          Go to the walk
+        </LinkButton>
+      </>
+    );
+  const screen = suppliesScreen(state);
+  return (
+    <>
+      <ViewSwitch label="Supplies" views={Object.values(VIEWS)} here={VIEWS[view].href} />
+      <PageHead title={TITLES[view](screen)}>{LEADS[view](screen)}</PageHead>
+      {view === 'buy' && <ShoppingList screen={screen} edits={state.edits} actions={actions} />}
+      {view === 'cupboard' && <Cupboard screen={screen} edits={state.edits} actions={actions} />}
+      {view === 'mix' && <MixingCards screen={screen} />}
+      {view === 'buy' && !screen.planned && (
+        <Typography sx={{ mt: 2, color: 'text.secondary' }}>
+          Days follow once the work is spread: then each line says by when it is needed.
+        </Typography>
+      )}
+    </>
+  );
+}
+
+const TITLES: Record<View, (screen: SuppliesScreen) => string> = {
+  buy: ({ shopping }) =>
+    shopping.length === 0
+      ? 'Everything is in the house'
+      : `${count(shopping.length, 'thing', 'things')} to buy`,
+  cupboard: () => 'In the cupboard',
+  mix: () => 'To mix',
+};
+
+const LEADS: Record<View, (screen: SuppliesScreen) => string> = {
+  buy: ({ shopping, total }) =>
+    shopping.length === 0
+      ? 'What is left of the clean takes nothing that is not there.'
+      : `In whole packs, ${total} together at made-up prices. Bought before the start, nobody has to leave the room.`,
+  cupboard: () => 'What is there, and how much is left by now. What is past its date does not count.',
+  mix: () => 'Exactly so much for the bucket and the bottle you have. The label of the product comes first.',
+};

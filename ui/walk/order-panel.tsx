@@ -1,0 +1,122 @@
+'use client';
+import ChevronLeft from '@mui/icons-material/ChevronLeft';
+import ChevronRight from '@mui/icons-material/ChevronRight';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import type { ActionResult } from '../forms/result';
+import { newId } from '../parts/new-id';
+import { Sentence } from '../parts/sentence';
+import { TextLink } from '../parts/text-link';
+import { duration } from '../parts/words';
+import type { RoomHold, RoomOrderStep } from './room-order';
+
+export type MoveTask = (input: unknown) => Promise<ActionResult<string>>;
+
+type OrderPanelProps = {
+  readonly steps: readonly RoomOrderStep[];
+  readonly at: number;
+  readonly onAt: (at: number) => void;
+  readonly move: MoveTask;
+};
+
+const NO_ANSWER = 'The server did not answer. Everything is as it was; try again in a moment.';
+
+/** One step of the order of work: what it is, why it is here, and moving it forward by hand. */
+export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
+  const [said, setSaid] = useState('');
+  const [fault, setFault] = useState<string>();
+  const [pending, start] = useTransition();
+  const step = steps[at];
+  if (!step)
+    return <Typography>Nothing in this room is in scope, so there is nothing to put in order.</Typography>;
+  const { earlier } = step;
+  const moveEarlier = () =>
+    start(async () => {
+      setFault(undefined);
+      setSaid('');
+      const result = await move({ id: newId(), task: step.task, before: earlier?.task }).catch(
+        () => undefined,
+      );
+      if (result?.ok) setSaid(result.value);
+      else setFault(result ? result.faults[0]?.sentence : NO_ANSWER);
+    });
+  return (
+    <Box
+      component="section"
+      aria-label="Order of work"
+      onKeyDown={(event) => {
+        if (event.key === 'ArrowRight' || event.key === 'ArrowDown') onAt(at + 1);
+        else if (event.key === 'ArrowLeft' || event.key === 'ArrowUp') onAt(at - 1);
+        else return;
+        event.preventDefault();
+      }}
+      sx={{
+        bgcolor: 'background.paper',
+        p: { xs: 2, md: 3 },
+        borderTop: '3px solid var(--mui-palette-thaw-water)',
+      }}
+    >
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <IconButton aria-label="The step before" disabled={at === 0} onClick={() => onAt(at - 1)}>
+          <ChevronLeft />
+        </IconButton>
+        <Box aria-live="polite" sx={{ flex: 1, minWidth: 0 }}>
+          <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+            {at + 1} of {steps.length} · {step.where}
+          </Box>
+          <Typography variant="h2">{step.title}</Typography>
+          <Box>
+            {step.job}, {duration(step.minutes)}
+            {step.sets && `; then ${step.sets.title.toLowerCase()}, ${duration(step.sets.minutes)}`}
+            {step.waited > 0 && `; after its wait of ${duration(step.waited)}`}
+          </Box>
+        </Box>
+        <IconButton
+          aria-label="The step after"
+          disabled={at === steps.length - 1}
+          onClick={() => onAt(at + 1)}
+        >
+          <ChevronRight />
+        </IconButton>
+      </Box>
+      <WhyHere holds={step.holds} />
+      <Sentence>{fault}</Sentence>
+      <Box role="status" sx={{ minHeight: '1.5em' }}>
+        {said}
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+        <Button variant="outlined" disabled={!earlier} loading={pending} onClick={moveEarlier}>
+          {earlier ? `Move it before “${earlier.job}”` : 'It is first already'}
+        </Button>
+        <TextLink href="/order">All rules</TextLink>
+      </Box>
+    </Box>
+  );
+}
+
+function WhyHere({ holds }: { holds: readonly RoomHold[] }) {
+  return (
+    <Box sx={{ mt: 2 }}>
+      <Typography component="h3" variant="h3">
+        Why here
+      </Typography>
+      {holds.length === 0 ? (
+        <Box>No rule holds it: from the ceiling down and along the walk, this is where it comes.</Box>
+      ) : (
+        <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+          {holds.map(({ rule, hard, reason, after }) => (
+            <li key={rule}>
+              After {after.map((job) => `“${job}”`).join(', ')}. {reason}{' '}
+              <Box component="span" sx={{ color: 'text.secondary' }}>
+                {hard ? 'Must be' : 'A wish'}: {rule}.
+              </Box>
+            </li>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

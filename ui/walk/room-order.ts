@@ -1,0 +1,65 @@
+import type { OrderedWork } from '@/core/order/ordered';
+import { whyHere } from '@/core/order/why-here';
+import type { OrderedStep } from '@/core/order/working-order';
+
+/** The order of work in one room as plain data: step by step, with what holds each where it is. */
+export type RoomOrderStep = {
+  readonly task: string;
+  readonly fixture: string;
+  readonly title: string;
+  readonly job: string;
+  readonly where: string;
+  readonly minutes: number;
+  /** Minutes of the wait that had to be over before this step. */
+  readonly waited: number;
+  /** The wait that this step sets going. */
+  readonly sets: { readonly title: string; readonly minutes: number } | undefined;
+  readonly holds: readonly RoomHold[];
+  /** The task before it in this room, in front of which it can be moved. */
+  readonly earlier: { readonly task: string; readonly job: string } | undefined;
+};
+
+export type RoomHold = {
+  readonly rule: string;
+  readonly hard: boolean;
+  readonly reason: string;
+  readonly after: readonly string[];
+};
+
+/** A task that is held by many others names so many of them. */
+const MOST_NAMED = 3;
+
+export function roomOrder(work: OrderedWork, roomId: string): RoomOrderStep[] {
+  const steps = work.steps.filter((step) => step.task.room.id === roomId);
+  const tasks = [...new Set(steps.map((step) => step.task))];
+  const earlier = new Map(tasks.map((task, i) => [task.id, tasks[i - 1]]));
+  return steps.map((step) => {
+    const before = earlier.get(step.task.id);
+    return {
+      ...stepWords(step),
+      holds: whyHere(work, step.task.id).map(({ rule, after }) => ({
+        rule: rule.name,
+        hard: rule.hard,
+        reason: rule.reason,
+        after: [...new Set(after.map((task) => task.method.title))].slice(0, MOST_NAMED),
+      })),
+      earlier: before && { task: before.id, job: before.method.title },
+    };
+  });
+}
+
+function stepWords({ task, position, waitedMinutes }: OrderedStep): Omit<RoomOrderStep, 'holds' | 'earlier'> {
+  const { step, minutes } = task.estimate.steps[position] as (typeof task.estimate.steps)[number];
+  const next = task.estimate.steps[position + 1];
+  return {
+    task: task.id,
+    fixture: task.fixture.id,
+    title: step.title,
+    job: task.method.title,
+    where: task.stop.shell ? 'all round' : task.stop.name,
+    minutes: Math.max(1, Math.round(minutes)),
+    waited: Math.round(waitedMinutes),
+    sets:
+      next?.step.mode === 'wait' ? { title: next.step.title, minutes: Math.round(next.minutes) } : undefined,
+  };
+}

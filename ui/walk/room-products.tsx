@@ -1,0 +1,43 @@
+'use client';
+import type { ProductSchool } from '@/core/catalogue/work-kinds';
+import type { Mark } from '@/core/scope/marks';
+import type { ChangeActions } from '../parts/change-actions';
+import { NativeSelect } from '../parts/native-select';
+import { Sentence } from '../parts/sentence';
+import { useChanges } from '../parts/use-changes';
+import { SCHOOL_WORDS } from '../scope/school-words';
+
+type RoomProductsProps = {
+  readonly room: string;
+  /** What was said of this room already. */
+  readonly mark: Mark | undefined;
+  readonly actions: ChangeActions;
+};
+
+/** What this room is cleaned with, where it differs from the rest of the house. */
+export function RoomProducts({ room, mark, actions }: RoomProductsProps) {
+  const changes = useChanges(actions);
+  const known: Mark = mark ?? { on: 'room', target: room };
+  return (
+    <>
+      <Sentence>{changes.sentence}</Sentence>
+      <NativeSelect
+        size="small"
+        label="This room is cleaned with"
+        value={known.products ?? ''}
+        none="what the whole clean uses"
+        options={Object.entries(SCHOOL_WORDS)}
+        onChange={(products) =>
+          changes.send({
+            do: 'mark',
+            marks: [{ ...known, products: products === '' ? undefined : (products as ProductSchool) }],
+          })
+        }
+        sx={{ maxWidth: 360, mt: 3 }}
+      />
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
+    </>
+  );
+}
