@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { TAGS } from '@/core/catalogue/tags';
-import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
+import { PRODUCT_SCHOOLS, WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { ESTIMATES, PRIORITIES } from '@/core/formats/choices';
 import { GROUPINGS, SPREADS } from '@/core/formats/problem';
 import { dateSchema, idSchema } from '@/core/formats/scalars';
