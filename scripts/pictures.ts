@@ -22,6 +22,13 @@ const tickTwice = async (browser: Browser) => {
   await browser.run('window.scrollTo(0, 0)');
 };
 
+const showOrder = async (browser: Browser) => {
+  await browser.press('button', 'Order');
+  await browser.find('region', 'Order of work');
+  await browser.press('button', 'The step after');
+  await browser.run('window.scrollTo(0, 330)');
+};
+
 const PICTURES: readonly Picture[] = [
   { file: 'aim', path: '/aim' },
   { file: 'aim-dark', path: '/aim', dark: true },
@@ -32,6 +39,10 @@ const PICTURES: readonly Picture[] = [
   { file: 'scope', path: '/scope' },
   { file: 'method', path: '/catalogue/hob-grates' },
   { file: 'files', path: '/files' },
+  { file: 'order', path: '/walk/bathroom', before: showOrder },
+  { file: 'supplies', path: '/supplies' },
+  { file: 'mixing', path: '/supplies/mix' },
+  { file: 'safety', path: '/safety' },
   { file: 'people', path: '/people' },
   { file: 'spread', path: '/spread' },
   { file: 'day', path: '/day', before: tickTwice },

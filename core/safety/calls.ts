@@ -21,6 +21,8 @@ type CallRow = {
   readonly what: string;
   readonly why: string;
   readonly holds: (fixture: Fixture, room: Room, facts: HomeFacts) => boolean;
+  /** One for the whole house, however many fixtures it is about. */
+  readonly once?: true;
 };
 
 /** A carpet as large as this is quicker and drier by somebody with the machine for it. */
@@ -69,9 +71,10 @@ export const CALL_ROWS: readonly CallRow[] = [
     what: 'Have old paint tested before anybody sands it',
     why: 'In a house of this age paint may hold lead, and board or lagging asbestos.',
     holds: (fixture, _room, facts) =>
-      fixture.kind === 'paint-marks' &&
+      ['walls', 'paint-marks', 'shutters'].includes(fixture.kind) &&
       facts.builtYear !== undefined &&
       facts.builtYear < OLD_MATERIALS_BEFORE,
+    once: true,
   },
   {
     id: 'gutters',
@@ -97,17 +100,13 @@ export const CALL_ROWS: readonly CallRow[] = [
 
 /** What a home has that a licensed trade should see to, each where it is; nothing that is on the list already. */
 export function suggestedCalls(home: Home, known: readonly Pick<Call, 'id'>[]): Call[] {
-  const ids = new Set(known.map((call) => call.id));
-  return placesOf(home).flatMap(({ room, fixture }) =>
-    CALL_ROWS.filter((row) => row.holds(fixture, room, home.facts))
-      .map(({ id, what, why }) => ({
-        id: `${id}:${fixture.id}`,
-        what,
-        why,
-        room: room.name,
-        note: '',
-        done: false,
-      }))
-      .filter((call) => !ids.has(call.id)),
-  );
+  const found = new Map<string, Call>();
+  for (const { room, fixture } of placesOf(home))
+    for (const { id, what, why, once, holds } of CALL_ROWS) {
+      if (!holds(fixture, room, home.facts)) continue;
+      const call = { id: once ? id : `${id}:${fixture.id}`, what, why, note: '', done: false };
+      found.set(call.id, once ? call : { ...call, room: room.name });
+    }
+  for (const { id } of known) found.delete(id);
+  return [...found.values()];
 }

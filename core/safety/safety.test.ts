@@ -15,6 +15,7 @@ import { newFixture } from '../home/fixture';
 import { roomsOf } from '../home/room';
 import { plan } from '../spread/plan';
 import { apartIn, clashOf, keepApart } from './apart';
+import { suggestedCalls } from './calls';
 import { safetyFindings } from './findings';
 import { chooseProducts, productsOf } from './product-choice';
 import { cautionsAt } from './step-cautions';
@@ -311,5 +312,36 @@ describe('findings', () => {
     expect(ids).toContain('clash:acid-near-stone');
     expect(ids).toContain('home:birds-and-fumes');
     expect(new Set(ids).size).toBe(ids.length);
+  });
+});
+
+describe('work for a licensed trade', () => {
+  it('is suggested where the house has it, once, and not again when it is on the list', () => {
+    const ids = (household: Household, known: { id: string }[] = []) =>
+      suggestedCalls(household.home, known).map((call) => call.id);
+    expect(ids(demo)).toEqual(['old-paint']);
+    expect(ids(demo, [{ id: 'old-paint' }])).toEqual([]);
+    const withFire = withSchool('pantry', ({ home }) => {
+      home.facts.builtYear = 2010;
+      roomsOf(home)[0]!.stops[0]!.fixtures.push(
+        newFixture('fire', 'fireplace'),
+        newFixture('gutter', 'gutters'),
+      );
+    });
+    expect(ids(withFire)).toEqual(['chimney:fire', 'gutters:gutter']);
+  });
+
+  it('is none of anybody’s minutes: it is in no problem', () => {
+    const household = withSchool('pantry', ({ calls }) => {
+      calls.push({
+        id: 'sweep',
+        what: 'Have the flue swept',
+        why: '',
+        note: '',
+        done: false,
+        date: '2027-03-04',
+      });
+    });
+    expect(expand(household, CATALOGUE)).toEqual(expand(withSchool('pantry'), CATALOGUE));
   });
 });

@@ -52,7 +52,8 @@ export function orderScreen({ household, order, tasks }: Current): OrderScreen {
   });
   const titles = new Map(tasks.map(({ method }) => [method.id, method.title]));
   return {
-    rules: [...own, ...ORDER_RULES].map(row),
+    // What holds somewhere in this clean comes before what holds nowhere.
+    rules: [...own, ...ORDER_RULES].map(row).sort((a, b) => Number(b.holds > 0) - Number(a.holds > 0)),
     contradictions: contradictionRows(order.contradictions),
     methods: [...titles].sort(([, a], [, b]) => a.localeCompare(b)),
   };

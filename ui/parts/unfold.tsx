@@ -5,27 +5,29 @@ type UnfoldProps = {
   readonly title: ReactNode;
   readonly children: ReactNode;
   readonly open?: boolean;
+  /** A remark rather than a part of the page: no line above it, and close to what it is about. */
+  readonly slim?: boolean;
   readonly onToggle?: (event: SyntheticEvent<HTMLDetailsElement>) => void;
 };
 
 /** Something that opens in place. */
-export function Unfold({ title, children, open = false, onToggle }: UnfoldProps) {
+export function Unfold({ title, children, open = false, slim = false, onToggle }: UnfoldProps) {
   return (
     <Box
       component="details"
       open={open}
       {...(onToggle && { onToggle })}
       sx={{
-        borderTop: '1px solid',
+        borderTop: slim ? 0 : '1px solid',
         borderColor: 'divider',
         '& > summary': {
           cursor: 'pointer',
-          py: 1.5,
+          py: slim ? 0 : 1.5,
           minHeight: 44,
           display: 'flex',
           alignItems: 'center',
           gap: 1,
-          fontWeight: 600,
+          ...(slim ? { fontWeight: 450, fontSize: '0.92rem', color: 'text.secondary' } : { fontWeight: 600 }),
           listStyle: 'none',
         },
         '& > summary::-webkit-details-marker': { display: 'none' },

@@ -82,13 +82,7 @@ function Findings({ title, lead, findings, titles }: FindingsProps) {
           </Box>
           <Box>{found.why}</Box>
           {found.instead && <Box sx={{ fontWeight: found.forbidden ? 560 : 400 }}>{found.instead}</Box>}
-          <Unfold
-            title={
-              <Box component="span" sx={{ fontWeight: 450, fontSize: '0.92rem' }}>
-                {count(found.tasks.length, 'job', 'jobs')}
-              </Box>
-            }
-          >
+          <Unfold slim title={count(found.tasks.length, 'job', 'jobs')}>
             {found.tasks.map((id) => titles.get(id) ?? id).join('; ')}.
           </Unfold>
         </Box>

@@ -161,7 +161,7 @@ function ProductLine({ row, now, send }: ProductLineProps) {
 
 function stateWords({ needed, expired, holdsUp, left }: CupboardRow): string {
   if (!needed) return 'not needed in this clean';
-  const short = holdsUp === 0 ? 'it lasts' : `${count(holdsUp, 'job waits', 'jobs wait')} for more of it`;
+  const short = holdsUp === 0 ? 'it lasts' : `${count(holdsUp, 'job waits', 'jobs wait')} for it`;
   const state = expired ? 'past its date' : left === 0 ? 'none there' : '';
   return [`${needed} needed`, state, short].filter((part) => part !== '').join(', ');
 }

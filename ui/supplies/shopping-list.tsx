@@ -117,13 +117,7 @@ function Line({ row, onBought }: { row: ShoppingRow; onBought: (packs: number) =
       </Box>
       <Bought row={row} onBought={onBought} />
       <Box sx={{ gridColumn: '1 / -1' }} className="not-printed">
-        <Unfold
-          title={
-            <Box component="span" sx={{ fontWeight: 450, fontSize: '0.92rem' }}>
-              What needs it
-            </Box>
-          }
-        >
+        <Unfold slim title="What needs it">
           {row.jobs.join('; ')}.
         </Unfold>
       </Box>

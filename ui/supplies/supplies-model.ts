@@ -3,6 +3,7 @@ import { PRODUCT_NAMES, type ProductName } from '@/core/catalogue/products';
 import type { Current } from '@/core/clean/campaign';
 import type { CleanTask } from '@/core/clean/tasks';
 import type { Units } from '@/core/formats/choices';
+import { groupBy } from '@/core/lists/group-by';
 import { type MixingCard, type Mixture, mixingCard, mixturesFor } from '@/core/supplies/amounts';
 import { type Kit, kitFor } from '@/core/supplies/kit';
 import { MADE_UP_PRICES } from '@/core/supplies/price-list';
@@ -109,13 +110,15 @@ export function suppliesScreen(state: Current): SuppliesScreen {
     })),
     bucketMl: supplies.bucketMl,
     bottleMl: supplies.bottleMl,
-    cards: mixtures.flatMap((mixture) => cardRow(mixture, supplies)),
+    cards: mixtures
+      .flatMap((mixture) => cardRow(mixture, supplies))
+      .sort((a, b) => a.words.localeCompare(b.words) || b.waterMl - a.waterMl),
     neat: mixtures
       .filter((mixture) => mixture.fillMl === undefined && mixture.product !== 'water')
       .map(({ product, amount, unit, tasks }) => ({
         words: supplyName(product),
         amount: amountWords(amount, unit, units),
-        jobs: jobsOf(tasks),
+        jobs: kindsOfJobs(tasks),
       })),
     cloths: kitFor(open, supplies).cloths.map(({ zone, count }) => ({ zone: ZONES[zone].words, count })),
   };
@@ -181,11 +184,20 @@ function cupboardRows(
 
 function cardRow(mixture: Mixture, supplies: Supplies): CardRow[] {
   const card = mixingCard(mixture, supplies);
-  return card ? [{ ...card, words: supplyName(card.product), jobs: jobsOf(mixture.tasks) }] : [];
+  return card ? [{ ...card, words: supplyName(card.product), jobs: kindsOfJobs(mixture.tasks) }] : [];
 }
 
 function jobsOf(tasks: readonly CleanTask[]): string[] {
   return [...new Set(tasks.map((task) => `${task.method.title}, ${task.room.name}`))];
+}
+
+/** The same job in several rooms is one line. */
+function kindsOfJobs(tasks: readonly CleanTask[]): string[] {
+  const rooms = groupBy(tasks, (task) => task.method.title);
+  return [...rooms].map(([title, inRooms]) => {
+    const names = [...new Set(inRooms.map((task) => task.room.name))];
+    return names.length > 1 ? `${title}, ${names.length} rooms` : `${title}, ${names[0]}`;
+  });
 }
 
 export type KitScreen = {

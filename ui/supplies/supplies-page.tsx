@@ -72,7 +72,7 @@ const LEADS: Record<View, (screen: SuppliesScreen) => string> = {
   buy: ({ shopping, total }) =>
     shopping.length === 0
       ? 'What is left of the clean takes nothing that is not there.'
-      : `In whole packs, ${total} together at made-up prices. Bought before the start, nobody has to leave the room.`,
+      : `In whole packs, ${total} together at made-up prices. Whoever has it all before the start never has to leave the room for it.`,
   cupboard: () => 'What is there, and how much is left by now. What is past its date does not count.',
   mix: () => 'Exactly so much for the bucket and the bottle you have. The label of the product comes first.',
 };

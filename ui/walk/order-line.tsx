@@ -1,11 +1,13 @@
 'use client';
 import { curveBumpX, line } from 'd3';
-import { type RefObject, useEffect, useState } from 'react';
+import { type ReactNode, type RefObject, useEffect, useState } from 'react';
 
 type Spot = { readonly id: string; readonly x: number; readonly y: number };
 
 /** The radius of a loop. */
-const LOOP_PX = 4;
+const LOOP_PX = 5;
+/** How far inside the chip the line begins. */
+const INSET_PX = 4;
 
 const NO_SPOTS: readonly Spot[] = [];
 
@@ -45,32 +47,40 @@ export function OrderLine({
     (spot) => spot.y,
   ).curve(curveBumpX)(spots);
   return (
+    <>
+      <Layer box={box} over={0}>
+        <path d={path ?? ''} opacity={0.55} />
+      </Layer>
+      <Layer box={box} over={1}>
+        {spots
+          .filter((spot) => waiting.includes(spot.id))
+          .map((spot) => (
+            <circle key={spot.id} cx={spot.x - INSET_PX - LOOP_PX} cy={spot.y} r={LOOP_PX} />
+          ))}
+      </Layer>
+    </>
+  );
+}
+
+type LayerProps = {
+  readonly box: { readonly width: number; readonly height: number };
+  readonly over: number;
+  readonly children: ReactNode;
+};
+
+/** The line runs under the chips; its loops lie over them. */
+function Layer({ box, over, children }: LayerProps) {
+  return (
     <svg
       aria-hidden="true"
       width={box.width}
       height={box.height}
-      style={{ position: 'absolute', insetInlineStart: 0, top: 0, pointerEvents: 'none' }}
+      fill="none"
+      stroke="var(--mui-palette-thaw-water)"
+      strokeWidth={1.6}
+      style={{ position: 'absolute', insetInlineStart: 0, top: 0, pointerEvents: 'none', zIndex: over }}
     >
-      <path
-        d={path ?? ''}
-        fill="none"
-        stroke="var(--mui-palette-thaw-water)"
-        strokeWidth={1.6}
-        opacity={0.55}
-      />
-      {spots
-        .filter((spot) => waiting.includes(spot.id))
-        .map((spot) => (
-          <circle
-            key={spot.id}
-            cx={spot.x - LOOP_PX}
-            cy={spot.y}
-            r={LOOP_PX}
-            fill="none"
-            stroke="var(--mui-palette-thaw-water)"
-            strokeWidth={1.6}
-          />
-        ))}
+      {children}
     </svg>
   );
 }
@@ -82,6 +92,10 @@ function spotOf(strip: HTMLElement, id: string): Spot[] {
   const outer = strip.getBoundingClientRect();
   const inner = chip.getBoundingClientRect();
   return [
-    { id, x: inner.left - outer.left + strip.scrollLeft + 4, y: inner.top - outer.top + inner.height / 2 },
+    {
+      id,
+      x: inner.left - outer.left + strip.scrollLeft + INSET_PX,
+      y: inner.top - outer.top + inner.height / 2,
+    },
   ];
 }

@@ -2,16 +2,16 @@
 import ChevronLeft from '@mui/icons-material/ChevronLeft';
 import ChevronRight from '@mui/icons-material/ChevronRight';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useEffect, useRef, useState, useTransition } from 'react';
 import type { ActionResult } from '../forms/result';
+import { NativeSelect } from '../parts/native-select';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { TextLink } from '../parts/text-link';
 import { duration } from '../parts/words';
-import type { RoomHold, RoomOrderStep } from './room-order';
+import { earlierJobs, type RoomHold, type RoomOrderStep } from './room-order';
 
 export type MoveTask = (input: unknown) => Promise<ActionResult<string>>;
 
@@ -29,24 +29,27 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
   const [said, setSaid] = useState('');
   const [fault, setFault] = useState<string>();
   const [pending, start] = useTransition();
+  const panel = useRef<HTMLDivElement>(null);
+  // Whoever has just asked for the order goes on with the arrow keys.
+  useEffect(() => panel.current?.focus({ preventScroll: true }), []);
   const step = steps[at];
   if (!step)
     return <Typography>Nothing in this room is in scope, so there is nothing to put in order.</Typography>;
-  const { earlier } = step;
-  const moveEarlier = () =>
+  const earlier = earlierJobs(steps, at);
+  const moveBefore = (before: string) =>
     start(async () => {
       setFault(undefined);
       setSaid('');
-      const result = await move({ id: newId(), task: step.task, before: earlier?.task }).catch(
-        () => undefined,
-      );
+      const result = await move({ id: newId(), task: step.task, before }).catch(() => undefined);
       if (result?.ok) setSaid(result.value);
       else setFault(result ? result.faults[0]?.sentence : NO_ANSWER);
     });
   return (
     <Box
+      ref={panel}
       component="section"
       aria-label="Order of work"
+      tabIndex={-1}
       onKeyDown={(event) => {
         if (event.key === 'ArrowRight' || event.key === 'ArrowDown') onAt(at + 1);
         else if (event.key === 'ArrowLeft' || event.key === 'ArrowUp') onAt(at - 1);
@@ -88,9 +91,16 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
         {said}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <Button variant="outlined" disabled={!earlier} loading={pending} onClick={moveEarlier}>
-          {earlier ? `Move it before “${earlier.job}”` : 'It is first already'}
-        </Button>
+        <NativeSelect
+          size="small"
+          label="Move it by hand"
+          value=""
+          none={earlier.length === 0 ? 'it is first already' : 'it stays here'}
+          disabled={pending || earlier.length === 0}
+          options={earlier.map(({ task, job }) => [task, `before ${job}`])}
+          onChange={moveBefore}
+          sx={{ maxWidth: 420 }}
+        />
         <TextLink href="/order">All rules</TextLink>
       </Box>
     </Box>

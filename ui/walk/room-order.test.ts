@@ -4,7 +4,7 @@ import { tasksOf } from '@/core/clean/tasks';
 import { workOf } from '@/core/clean/work';
 import { orderWork } from '@/core/order/ordered';
 import { juniperRow } from '@/demo/juniper-row';
-import { roomOrder } from './room-order';
+import { earlierJobs, roomOrder } from './room-order';
 
 const household = juniperRow('2027-03-01');
 const tasks = tasksOf(workOf(household, CATALOGUE));
@@ -31,9 +31,11 @@ describe('the order of work in a room', () => {
     expect(sill.holds[0]).toMatchObject({
       rule: 'window before sill',
       hard: false,
-      after: ['Clean the window inside'],
+      after: ['Clean window, frame and sill inside'],
     });
-    expect(steps[0]?.earlier).toBeUndefined();
-    expect(sill.earlier).toBeDefined();
+    const before = earlierJobs(steps, steps.indexOf(sill)).map(({ task }) => task.split(':')[1]);
+    expect(before).toContain('window-inside');
+    expect(before).not.toContain('sill-wipe');
+    expect(earlierJobs(steps, 0)).toEqual([]);
   });
 });

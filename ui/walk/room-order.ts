@@ -15,8 +15,6 @@ export type RoomOrderStep = {
   /** The wait that this step sets going. */
   readonly sets: { readonly title: string; readonly minutes: number } | undefined;
   readonly holds: readonly RoomHold[];
-  /** The task before it in this room, in front of which it can be moved. */
-  readonly earlier: { readonly task: string; readonly job: string } | undefined;
 };
 
 export type RoomHold = {
@@ -30,12 +28,9 @@ export type RoomHold = {
 const MOST_NAMED = 3;
 
 export function roomOrder(work: OrderedWork, roomId: string): RoomOrderStep[] {
-  const steps = work.steps.filter((step) => step.task.room.id === roomId);
-  const tasks = [...new Set(steps.map((step) => step.task))];
-  const earlier = new Map(tasks.map((task, i) => [task.id, tasks[i - 1]]));
-  return steps.map((step) => {
-    const before = earlier.get(step.task.id);
-    return {
+  return work.steps
+    .filter((step) => step.task.room.id === roomId)
+    .map((step) => ({
       ...stepWords(step),
       holds: whyHere(work, step.task.id).map(({ rule, after }) => ({
         rule: rule.name,
@@ -43,12 +38,23 @@ export function roomOrder(work: OrderedWork, roomId: string): RoomOrderStep[] {
         reason: rule.reason,
         after: [...new Set(after.map((task) => task.method.title))].slice(0, MOST_NAMED),
       })),
-      earlier: before && { task: before.id, job: before.method.title },
-    };
-  });
+    }));
 }
 
-function stepWords({ task, position, waitedMinutes }: OrderedStep): Omit<RoomOrderStep, 'holds' | 'earlier'> {
+/** The jobs of a room that begin before a step, the nearest first: in front of them it can be moved. */
+export function earlierJobs(
+  steps: readonly RoomOrderStep[],
+  at: number,
+): { readonly task: string; readonly job: string }[] {
+  const own = steps[at]?.task;
+  const first = steps.findIndex((step) => step.task === own);
+  const jobs = new Map(
+    steps.slice(0, Math.max(0, first)).map(({ task, job, where }) => [task, `${job}, ${where}`]),
+  );
+  return [...jobs].map(([task, job]) => ({ task, job })).reverse();
+}
+
+function stepWords({ task, position, waitedMinutes }: OrderedStep): Omit<RoomOrderStep, 'holds'> {
   const { step, minutes } = task.estimate.steps[position] as (typeof task.estimate.steps)[number];
   const next = task.estimate.steps[position + 1];
   return {

@@ -14,6 +14,11 @@ const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = {
   move: 'Move things',
 };
 
+const HINTS: Partial<Record<StripMode, string>> = {
+  count: 'keep, count or throw off what is usual',
+  order: 'step through with the arrow keys',
+};
+
 /** Pressed by its attribute, so that pressing it makes no new style. */
 const MODE = {
   minHeight: 44,
@@ -60,7 +65,7 @@ export const StripTools = memo(function StripTools({ mode, onMode, edits, undo, 
         </Button>
       ))}
       <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, color: 'text.secondary' }}>
-        keep, count or throw off what is usual
+        {HINTS[pressed]}
       </Box>
       <Box sx={{ ml: 'auto', display: 'flex' }}>
         <UndoButtons edits={edits} undo={undo} redo={redo} />

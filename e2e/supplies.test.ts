@@ -1,0 +1,130 @@
+import { describe, expect, it } from 'vitest';
+import type { Browser } from './support/browser';
+import { enterDemo, signUp, visit } from './support/visit';
+
+async function toBuy(browser: Browser): Promise<number> {
+  return Number(/(\d+) things? to buy/.exec(await browser.text())?.[1] ?? 0);
+}
+
+describe('supplies', () => {
+  it('are bought in whole packs, by a day and for a session; in part, and taken back', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.press('link', 'Supplies');
+      await browser.see(/\d+ things to buy/);
+      const all = await toBuy(browser);
+      await browser.see(/Washing soda\n\d+ g needed, 0 g in the house\nby \w+day \d+ March\nfor \w+, /);
+      await browser.press('button', 'Bought: Washing soda');
+      await browser.until(async () => (await toBuy(browser)) === all - 1, 'one thing less');
+      await browser.press('button', 'Undo');
+      await browser.until(async () => (await toBuy(browser)) === all, 'it to be back');
+      await browser.see(/Dust masks[^]*3 × pack of 5/);
+      await browser.type('Packs of Dust masks', '1');
+      await browser.press('button', 'Bought: Dust masks');
+      await browser.see(/Dust masks[^]*5 in the house[^]*2 × pack of 5/);
+    });
+  });
+
+  it('run out in the middle: what that holds up is said, and it is on the list', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/supplies/cupboard');
+      await browser.press('button', 'Washing-up liquid has run out');
+      await browser.see(/Washing-up liquid\n\d+ ml needed, none there, \d+ jobs wait for it/);
+      await browser.goTo('/supplies');
+      await browser.see(/Washing-up liquid[^]*1 × 500 ml/);
+    });
+  });
+
+  it('are mixed for the bucket that one has, in millilitres and in spoons', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/supplies/cupboard');
+      await browser.type('The bucket holds, ml', '100');
+      await browser.see('A number from 500 to 30000.');
+      await browser.type('The bucket holds, ml', '4000');
+      await browser.press('heading', 'To mix in');
+      await browser.kept('Kept.');
+      await browser.goTo('/supplies/mix');
+      await browser.see(/16 ml in 4 l of water\nabout 1 tablespoon, in the bucket/);
+      await browser.see('Zones share none');
+    });
+  });
+
+  it('go along as a table, and the kit is carried in before the session', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      const table = await browser.run<string>(
+        'return fetch("/api/supplies").then((answer) => answer.text())',
+      );
+      expect(table.split('\r\n')[0]).toBe('Item,Packs,Pack,Price,Needed by,For');
+      expect(table).toMatch(/\r\nWashing soda,1,500 g,1.80,2027-03-\d\d,/);
+      await browser.press('link', 'Spread');
+      await browser.press('button', /^Spread/);
+      await browser.goTo('/day');
+      await browser.press('opener', /^Carry in: the kit for/);
+      await browser.see('Tools');
+      await browser.see(/\d+ for the (kitchen|bathroom|toilet|rest of the house)/);
+    });
+  });
+
+  it('wait for the walk in a house without rooms', async () => {
+    await visit(async (browser) => {
+      await signUp(browser);
+      await browser.goTo('/supplies');
+      await browser.see('What is needed follows from the work');
+      await browser.goTo('/supplies/elsewhere');
+      await browser.see('This page is not here');
+    });
+  });
+});
+
+describe('what to beware of', () => {
+  it('follows the school of products: what clashes is swapped, and the room can differ', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.press('opener', 'Change the aim');
+      await browser.choose('What it is cleaned with', 'From the shop');
+      await browser.press('button', 'Keep this aim');
+      await browser.kept('Kept.');
+      await browser.goTo('/safety');
+      await browser.see(
+        /Chlorine bleach for “Wash the tiles, scrub the grout”, beside what else is used in this room/,
+      );
+      await browser.see('Planned with oxygen bleach.');
+      await browser.goTo('/walk/bathroom');
+      await browser.choose('This room is cleaned with', 'From the pantry: acid, soda, soap');
+      await browser.kept('Kept.');
+      await browser.goTo('/safety');
+      await browser.see('Kept out of the plan');
+      expect(await browser.text()).not.toContain('Chlorine bleach for');
+    });
+  });
+
+  it('lists what is for a professional, with a day and a note, and says it on that day', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/safety');
+      await browser.press('button', /^Put on the list: Have old paint tested/);
+      await browser.find('button', /^Take off the list: Have old paint tested/);
+      await browser.set('Day', '2027-03-01');
+      await browser.type('Note', 'Rings first');
+      await browser.press('heading', 'For a professional');
+      await browser.kept('Kept.');
+      await browser.goTo('/day/2027-03-01');
+      await browser.see(
+        'For a professional today: Have old paint tested before anybody sands it. Rings first',
+      );
+    });
+  });
+
+  it('is said once a day, at the first step where it matters', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/day');
+      await browser.see('Take care.');
+      const said = (await browser.text()).split('Pull the plug or switch the circuit off first').length - 1;
+      expect(said).toBeLessThanOrEqual(1);
+    });
+  });
+});
