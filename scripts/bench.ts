@@ -5,6 +5,7 @@ import { CATALOGUE } from '../core/catalogue/catalogue';
 import { expand } from '../core/clean/expand';
 import { listTasks, tasksOf } from '../core/clean/tasks';
 import { workOf } from '../core/clean/work';
+import { orderWork } from '../core/order/ordered';
 import { checkPlan } from '../core/spread/check/check';
 import { plan } from '../core/spread/plan';
 import { householdAround, hugeHome } from '../demo/example-homes';
@@ -51,6 +52,12 @@ line(
   'estimate of 60 rooms and 1,500 fixtures',
   median(() => listTasks(workOf(huge, CATALOGUE))),
 );
+const hugeTasks = listTasks(workOf(huge, CATALOGUE)).slice(0, 2000);
+for (const grouping of ['room', 'kind', 'layer'] as const)
+  line(
+    `order of ${hugeTasks.length} tasks, by ${grouping}`,
+    median(() => orderWork(hugeTasks, huge.home, huge.rules, grouping)),
+  );
 line(
   'household to problem',
   median(() => expand(household, CATALOGUE)),

@@ -6,8 +6,9 @@ import { plan } from '../core/spread/plan';
 import { juniperRowUnderWay } from '../demo/juniper-row';
 import { basisOf, sha256 } from './basis';
 import { type HouseholdId, HouseholdScope } from './db/scope';
+import { findDemoHousehold } from './repositories/accounts';
 import { addPlan } from './repositories/clean';
-import { insertHousehold } from './repositories/household';
+import { householdFile, insertHousehold } from './repositories/household';
 
 /** Puts the demo household into the database, as it stands on the day of `now`, with its first plan and today's. */
 export async function insertDemo(db: Knex, now: string, seed: number): Promise<HouseholdId> {
@@ -27,6 +28,30 @@ export async function insertDemo(db: Knex, now: string, seed: number): Promise<H
       plan: first,
     });
     await addPlan(scope, household.clean.id, { id: randomUUID(), basis, madeAt: now, plan: latest });
+  });
+  return id;
+}
+
+/** How long a visitor's copy of the demo is kept. */
+const COPY_DAYS = 3;
+
+/**
+ * A copy of the demo household for one visitor, so that nobody finds what somebody else has tried out. Copies that
+ * nobody can be using any more go. Undefined where there is no demo in this database.
+ */
+export async function copyDemo(db: Knex): Promise<HouseholdId | undefined> {
+  const original = await findDemoHousehold(db);
+  if (!original) return undefined;
+  const demo = await householdFile(new HouseholdScope(db, original));
+  const id = randomUUID() as HouseholdId;
+  await db.transaction(async (trx) => {
+    await trx('households')
+      .where({ is_demo: true })
+      .whereNot({ id: original })
+      .where('created_at', '<', trx.raw('now() - interval ? day', [COPY_DAYS]))
+      .del();
+    await trx('households').insert({ id, name: demo.name, timezone: demo.timezone, is_demo: true });
+    await insertHousehold(new HouseholdScope(trx, id), demo);
   });
   return id;
 }

@@ -5,12 +5,12 @@ import { expand } from '../core/clean/expand';
 import { checkPlan } from '../core/spread/check/check';
 import { juniperRow } from '../demo/juniper-row';
 import { basisOf, sha256 } from './basis';
-import { HouseholdScope } from './db/scope';
-import { insertDemo } from './demo';
+import { type HouseholdId, HouseholdScope } from './db/scope';
+import { copyDemo, insertDemo } from './demo';
 import { spreadWork } from './planning';
 import { findDemoHousehold } from './repositories/accounts';
 import { loadPlans } from './repositories/clean';
-import { insertHousehold, loadHousehold } from './repositories/household';
+import { householdFile, insertHousehold, loadHousehold } from './repositories/household';
 import { newHousehold, testDatabase } from './testing/households';
 
 const NOW = '2027-03-01T17:00';
@@ -60,5 +60,28 @@ describe('insertDemo', () => {
     expect(checkPlan(problem, plans!.latest.plan, plans!.latest.plan.problem)).toEqual([]);
     await db('households').where({ id }).del();
     expect(await loadPlans(scope, clean!.id)).toBeUndefined();
+  });
+});
+
+describe('copyDemo', () => {
+  it('gives each visitor a copy of their own, and lets old ones go', async () => {
+    expect(await copyDemo(db)).toBeUndefined();
+    const original = await insertDemo(db, NOW, 1);
+    const [one, other] = [(await copyDemo(db))!, (await copyDemo(db))!];
+    const file = (id: HouseholdId) => householdFile(new HouseholdScope(db, id));
+    expect(await file(one)).toEqual(await file(original));
+    await new HouseholdScope(db, one).rows('marks').del();
+    await new HouseholdScope(db, one).rows('fixtures').del();
+    expect(await file(other)).toEqual(await file(original));
+    await db('households')
+      .where({ id: one })
+      .update({ created_at: db.raw('now() - interval 4 day') });
+    await db('households')
+      .where({ id: original })
+      .update({ created_at: db.raw('now() - interval 9 day') });
+    const last = (await copyDemo(db))!;
+    const left = (await db('households').where({ is_demo: true }).select('id')).map(({ id }) => id);
+    expect(left.toSorted()).toEqual([original, other, last].toSorted());
+    await db('households').whereIn('id', left).del();
   });
 });

@@ -2,7 +2,8 @@
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import { database } from '@/server/database';
-import { createAccount, findDemoHousehold, findHousehold } from '@/server/repositories/accounts';
+import { copyDemo } from '@/server/demo';
+import { createAccount, findHousehold } from '@/server/repositories/accounts';
 import { enterHousehold, isSameOrigin, leaveHousehold } from '@/server/session';
 import { type ActionResult, accepted, refused } from '@/ui/forms/result';
 import { signInSchema, signUpSchema } from '@/ui/forms/schemas';
@@ -35,7 +36,7 @@ export async function signIn(input: unknown): Promise<ActionResult> {
 
 export async function lookRound(): Promise<ActionResult> {
   return guarded(z.undefined(), undefined, async () => {
-    const demo = await findDemoHousehold(database());
+    const demo = await copyDemo(database());
     if (!demo) return refused('There is no demo household in this database.');
     await enterHousehold(demo);
     return accepted();

@@ -41,18 +41,21 @@ describe('rooms whose floors run on into each other', () => {
 
 describe('cautions of the home', () => {
   const room = roomsOf(household.home)[0] as Room;
+  const asDone = (id: string) => {
+    const method = CATALOGUE.method(id)!;
+    return { method, products: (method.products.shop ?? []).map((dose) => dose.product) };
+  };
   const cautions = (
     id: string,
     facts: Partial<typeof NO_FACTS> & { builtYear?: number },
     where: Partial<Room> = {},
-  ) =>
-    homeCautions(CATALOGUE.method(id)!, { ...NO_FACTS, ...facts }, { ...room, ...where }).map(
-      (row) => row.id,
-    );
+  ) => homeCautions(asDone(id), { ...NO_FACTS, ...facts }, { ...room, ...where }).map((row) => row.id);
 
   it('come from birds, age, tank, well and air, each where it concerns the work', () => {
     expect(cautions('mould-wipe', { birds: true })).toEqual(['birds-and-fumes']);
     expect(cautions('door-wash', { birds: true, tank: true, well: true, builtYear: 1850 })).toEqual([]);
+    expect(cautions('mould-wipe', { pets: true })).toEqual(['pets-and-wet']);
+    expect(cautions('door-wash', { pets: true })).toEqual([]);
     expect(cautions('walls-wash', { builtYear: 1908 })).toEqual(['old-materials']);
     expect(cautions('walls-wash', { builtYear: 2005 })).toEqual([]);
     expect(cautions('tiles-scrub', { tank: true, well: true })).toEqual([

@@ -6,11 +6,32 @@ import type { Method } from '../catalogue/method';
 import { newFixture } from '../home/fixture';
 import { type Fixture, fixturesOf, type Room, roomsOf } from '../home/room';
 import { usualStops } from '../home/templates';
+import type { OrderRule } from '../order/rule';
+import type { Call } from '../safety/calls';
+import type { Stock } from '../supplies/supplies';
 import { applyChange, type Editable, type HouseholdChange } from './change';
 import { type RowChange, reversed, rowChanges, rowsOf } from './rows';
 
 const { home, marks, catalogue, units, rules, supplies, calls } = juniperRow('2027-03-01');
 const BEFORE: Editable = { home, marks, catalogue, units, rules, supplies, calls };
+
+const rule = (id: string): OrderRule => ({
+  id,
+  name: id,
+  before: { methods: ['door-wash'] },
+  after: { methods: ['floor-mop'] },
+  within: 'room',
+  hard: false,
+  orderOnly: true,
+  reason: 'Ours.',
+});
+const stock = (amount: number): Stock => ({
+  product: 'vinegar',
+  amount,
+  unit: 'ml',
+  counted: '2027-03-01T08:00',
+});
+const call = (id: string): Call => ({ id, what: 'Have it looked at', why: '', note: '', done: false });
 
 function once(...changes: HouseholdChange[]): Editable {
   return changes.reduce((state, change) => {
@@ -25,6 +46,49 @@ const stopNames = (state: Editable, id: string) => room(state, id).stops.map((st
 const kindsIn = (state: Editable, id: string) => fixturesOf(room(state, id)).map((fixture) => fixture.kind);
 
 describe('a change by hand', () => {
+  it('keeps rules of one’s own apart from those that ship, and supplies and calls one of each', () => {
+    const made = once(
+      { do: 'put-rule', rule: rule('own-a') },
+      { do: 'put-rule', rule: { ...rule('own-a'), hard: true } },
+      { do: 'switch-rule', id: 'floor-last', off: true },
+      { do: 'put-stock', stock: stock(100) },
+      { do: 'put-stock', stock: stock(40) },
+      { do: 'put-call', call: call('a') },
+    );
+    expect(made.rules).toEqual({ off: ['floor-last'], own: [{ ...rule('own-a'), hard: true }] });
+    expect(made.supplies.stock.filter((one) => one.product === 'vinegar')).toEqual([stock(40)]);
+    expect(made.calls).toEqual([call('a')]);
+    expect(applyChange(BEFORE, { do: 'put-rule', rule: rule('floor-last') })).toEqual({
+      ok: false,
+      why: 'own-name',
+    });
+    const move = (before: string, after: string): OrderRule => ({
+      ...rule(`own-${before}`),
+      before: { tasks: [before] },
+      after: { tasks: [after] },
+    });
+    const turned = once({ do: 'put-rule', rule: move('x', 'y') }, { do: 'put-rule', rule: move('y', 'x') });
+    expect(turned.rules.own.map((one) => one.id)).toEqual(['own-y']);
+  });
+
+  it('refuses a method whose products must never be mixed', () => {
+    const { products: _none, ...door } = CATALOGUE.method('door-wash') as Method;
+    const mix: Method = {
+      ...door,
+      id: 'own-mix',
+      products: {
+        shop: [
+          { product: 'vinegar', amount: 10, unit: 'ml' },
+          { product: 'chlorine-bleach', amount: 10, unit: 'ml' },
+        ],
+      },
+    };
+    expect(applyChange(BEFORE, { do: 'put-method', method: mix })).toEqual({
+      ok: false,
+      why: 'forbidden-mix',
+    });
+  });
+
   it('adds a floor and a room that is filled with what is usual', () => {
     const made = once(
       { do: 'add-floor', id: 'roof', name: 'Roof' },
@@ -218,6 +282,21 @@ describe('rows of a change', () => {
       height: pick(['ceiling', 'low'] as const),
     }),
     fc.record({ do: fc.constant('drop-fixture' as const), id: pick(fixtures).map((one) => one.id) }),
+    fc.record({
+      do: fc.constant('switch-rule' as const),
+      id: pick(['floor-last', 'vacuum-before-mop']),
+      off: fc.boolean(),
+    }),
+    fc.record({ do: fc.constant('put-rule' as const), rule: pick([rule('own-a'), rule('own-b')]) }),
+    fc.record({ do: fc.constant('drop-rule' as const), id: pick(['own-a', 'own-b']) }),
+    fc.record({ do: fc.constant('put-stock' as const), stock: pick([stock(100), stock(0)]) }),
+    fc.record({ do: fc.constant('drop-stock' as const), product: pick(['vinegar', 'dish-soap'] as const) }),
+    fc.record({
+      do: fc.constant('put-thing' as const),
+      stock: pick([{ thing: 'gloves' as const, count: 3 }]),
+    }),
+    fc.record({ do: fc.constant('put-call' as const), call: pick([call('a'), call('b')]) }),
+    fc.record({ do: fc.constant('drop-call' as const), id: pick(['a', 'b']) }),
     fc.record({ do: fc.constant('way-round' as const), way: pick(['u', 'clockwise'] as const) }),
     fc.record({
       do: fc.constant('switch-method' as const),

@@ -37,7 +37,9 @@ export function cautionsAt(task: CleanTask, step: HandsStep, facts: HomeFacts): 
   return [
     ...found,
     ...(wet ? productCautions(task) : []),
-    ...homeCautions(task.method, facts, task.room).map(({ id, says }) => ({ id: `home:${id}`, says })),
+    ...homeCautions({ method: task.method, products: productsOf(task.products) }, facts, task.room).map(
+      ({ id, says }) => ({ id: `home:${id}`, says }),
+    ),
   ];
 }
 

@@ -3,6 +3,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { newFixture } from '../../core/home/fixture';
 import { fixturesOf, roomsOf } from '../../core/home/room';
 import type { HouseholdChange } from '../../core/household/change';
+import type { OrderRule } from '../../core/order/rule';
 import { juniperRowUnderWay } from '../../demo/juniper-row';
 import type { HouseholdScope } from '../db/scope';
 import { edit, redo, undo } from '../editing';
@@ -45,6 +46,17 @@ const STEPS: readonly HouseholdChange[] = [
   { do: 'add-stop', roomId: 'b', id: 'chair', name: 'Chair' },
   { do: 'put-fixture', stopId: 'chair', fixture: CHAIR },
 ];
+
+const OWN_RULE: OrderRule = {
+  id: 'own-doors',
+  name: 'doors before mirrors',
+  before: { methods: ['door-wash'] },
+  after: { methods: ['mirror-clean'] },
+  within: 'room',
+  hard: false,
+  orderOnly: true,
+  reason: 'Ours.',
+};
 
 describe('a household in the database', () => {
   it('comes back as it was written', async () => {
@@ -125,6 +137,14 @@ describe('a household in the database', () => {
       { do: 'switch-method', id: 'walls-spot', off: true },
       { do: 'home-facts', facts: { ...JUNIPER.home.facts, pets: true } },
       { do: 'units', units: 'us' },
+      { do: 'switch-rule', id: 'vacuum-before-mop', off: true },
+      { do: 'put-rule', rule: OWN_RULE },
+      {
+        do: 'put-stock',
+        stock: { product: 'vinegar', amount: 500, unit: 'ml', counted: '2027-03-01T08:00' },
+      },
+      { do: 'vessels', bucketMl: 8000, bottleMl: 750 },
+      { do: 'put-call', call: { id: 'sweep', what: 'Have the flue swept', why: '', note: '', done: false } },
     ];
     for (const step of wanted) {
       expect(await change(scope, step)).toEqual({ ok: true });

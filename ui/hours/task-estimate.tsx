@@ -6,6 +6,8 @@ import type { StepEstimate } from '@/core/estimate/estimate';
 import type { Units } from '@/core/formats/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import { homeCautions } from '@/core/safety/cautions';
+import { productsOf } from '@/core/safety/product-choice';
+import { productCautions } from '@/core/safety/step-cautions';
 import { TextLink } from '../parts/text-link';
 import { duration, minuteRange } from '../parts/words';
 import { scopeWords } from '../scope/scope-words';
@@ -56,7 +58,8 @@ function Cautions({ task, facts }: { task: CleanTask; facts: HomeFacts }) {
   const { method, room } = task;
   const cautions = [
     method.caution,
-    ...homeCautions(method, facts, room).map((row) => row.says),
+    ...productCautions(task).map((row) => row.says),
+    ...homeCautions({ method, products: productsOf(task.products) }, facts, room).map((row) => row.says),
     method.professional,
   ].filter((says) => says !== undefined);
   if (cautions.length === 0) return null;

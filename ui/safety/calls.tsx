@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Call } from '@/core/safety/calls';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { DateField } from '../parts/date-field';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
@@ -42,7 +43,7 @@ export function Calls({ calls, suggested, edits, actions }: CallsProps) {
       <Box component="ul" aria-label="Calls" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {calls.map((call) => (
           <CallLine
-            key={`${call.id} ${call.date} ${call.note}`}
+            key={`${call.id} ${call.note}`}
             call={call}
             onPut={put}
             onDrop={() => changes.send({ do: 'drop-call', id: call.id }, 'Taken off the list.')}
@@ -89,10 +90,9 @@ type CallLineProps = {
 
 function CallLine({ call, onPut, onDrop }: CallLineProps) {
   const [note, setNote] = useState(call.note);
-  const [date, setDate] = useState(call.date ?? '');
-  const keepDate = () => {
+  const putDate = (date: string | undefined) => {
     const { date: _old, ...rest } = call;
-    if (date !== (call.date ?? '')) onPut({ ...rest, ...(date && { date }) });
+    onPut({ ...rest, ...(date && { date }) });
   };
   return (
     <Box
@@ -106,16 +106,7 @@ function CallLine({ call, onPut, onDrop }: CallLineProps) {
       </Box>
       {call.why && <Box sx={{ color: 'text.secondary', fontSize: '0.92rem', mb: 1 }}>{call.why}</Box>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 1 }}>
-        <TextField
-          size="small"
-          type="date"
-          label="Day"
-          value={date}
-          onChange={(event) => setDate(event.target.value)}
-          onBlur={keepDate}
-          sx={{ width: 170 }}
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
+        <DateField label="Day" value={call.date} onKeep={putDate} sx={{ width: 170 }} />
         <TextField
           size="small"
           label="Note"

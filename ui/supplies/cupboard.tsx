@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { type ReactNode, useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
@@ -201,29 +202,6 @@ function Amount({ label, name, value, least = 0, most, hint, onKeep }: AmountPro
         htmlInput: { inputMode: 'numeric', ...(name && { 'aria-label': `${name}: ${label}` }) },
         formHelperText: { role: fault ? 'alert' : undefined },
       }}
-    />
-  );
-}
-
-type DateFieldProps = {
-  readonly label: string;
-  readonly value: string | undefined;
-  readonly disabled: boolean;
-  readonly onKeep: (date: string | undefined) => void;
-};
-
-function DateField({ label, value = '', disabled, onKeep }: DateFieldProps) {
-  const [text, setText] = useState(value);
-  return (
-    <TextField
-      size="small"
-      type="date"
-      label={label}
-      value={text}
-      disabled={disabled}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={() => text !== value && onKeep(text === '' ? undefined : text)}
-      slotProps={{ inputLabel: { shrink: true } }}
     />
   );
 }

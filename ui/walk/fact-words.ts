@@ -9,7 +9,7 @@ export const FACT_QUESTIONS: Record<Exclude<FactName, 'builtYear'>, { ask: strin
   },
   pets: {
     ask: 'Pets with fur',
-    use: 'Floors and furniture take 1.15 times as long and are due a quarter sooner.',
+    use: 'Floors and furniture take 1.15 times as long and are due a quarter sooner; strong products carry a caution.',
   },
   birds: {
     ask: 'Birds',
