@@ -1,4 +1,5 @@
 import type { CleanTask } from '../clean/task';
+import { stronglyConnected } from '../lists/strongly-connected';
 import type { RuledLink } from './links';
 import { type OrderRule, OWN_RULE_PREFIX } from './rule';
 
@@ -28,9 +29,10 @@ export function withoutCircles(tasks: readonly CleanTask[], links: readonly Rule
   let kept = links;
   for (;;) {
     const edges = edgesOf(tasks, kept, nodes);
-    const knots = knotsOf(edges);
-    if (knots.size === 0) return { links: kept, contradictions };
-    for (const members of knots.values()) {
+    const sets = stronglyConnected(edges.map((from) => from.map((edge) => edge.to)));
+    const knots = sets.filter((set) => set.length > 1).map((set) => new Set(set));
+    if (knots.length === 0) return { links: kept, contradictions };
+    for (const members of knots) {
       const circle = circleIn(members, edges);
       const setAside = weakest(listed.filter((rule) => circle.some((link) => link.rule === rule)));
       contradictions.push({ circle, setAside });
@@ -73,52 +75,6 @@ function edgesOf(
   });
   for (const link of links) edges[fromNode(link, nodes)]?.push({ to: toNode(link, nodes), link });
   return edges;
-}
-
-/** Sets of nodes that can all be reached from each other, by Tarjan's method, without recursion. */
-function knotsOf(edges: readonly (readonly Edge[])[]): Map<number, Set<number>> {
-  const order = new Int32Array(edges.length).fill(-1);
-  const low = new Int32Array(edges.length);
-  const onStack = new Uint8Array(edges.length);
-  const next = new Int32Array(edges.length);
-  const stack: number[] = [];
-  const knots = new Map<number, Set<number>>();
-  let count = 0;
-  for (let start = 0; start < edges.length; start++) {
-    if (order[start] !== -1) continue;
-    const path = [start];
-    while (path.length > 0) {
-      const node = path[path.length - 1] as number;
-      if (order[node] === -1) {
-        order[node] = low[node] = count++;
-        stack.push(node);
-        onStack[node] = 1;
-      }
-      const edge = (edges[node] as readonly Edge[])[next[node] as number];
-      if (edge) {
-        next[node] = (next[node] as number) + 1;
-        if (order[edge.to] === -1) path.push(edge.to);
-        else if (onStack[edge.to]) low[node] = Math.min(low[node] as number, order[edge.to] as number);
-        continue;
-      }
-      path.pop();
-      const parent = path[path.length - 1];
-      if (parent !== undefined) low[parent] = Math.min(low[parent] as number, low[node] as number);
-      if (low[node] === order[node]) close(node);
-    }
-  }
-  return knots;
-
-  function close(node: number): void {
-    const members = new Set<number>();
-    for (;;) {
-      const member = stack.pop() as number;
-      onStack[member] = 0;
-      members.add(member);
-      if (member === node) break;
-    }
-    if (members.size > 1) knots.set(node, members);
-  }
 }
 
 /** The links of a shortest circle through the first node of a knot. */

@@ -198,7 +198,7 @@ function cautions(tasks: readonly CleanTask[], { home }: Subject): Finding[] {
   for (const task of tasks)
     for (const step of task.method.steps) {
       if (step.mode !== 'hands') continue;
-      for (const { id, says } of cautionsAt(task, step, home.facts)) {
+      for (const { id, why, says } of cautionsAt(task, step, home.facts)) {
         const known = found.get(id);
         const concerned = [...new Set([...(known?.tasks ?? []), task.id])];
         found.set(id, {
@@ -207,14 +207,16 @@ function cautions(tasks: readonly CleanTask[], { home }: Subject): Finding[] {
           remedy: undefined,
           what: known ? known.what : cautionTitle(id, task),
           where: roomsWords([...(known?.where.split(', ') ?? []), task.room.name]),
-          why: says,
-          instead: '',
+          why,
+          instead: why === says ? LABEL_FIRST : says.replace(`${why} `, ''),
           tasks: concerned,
         });
       }
     }
   return [...found.values()];
 }
+
+const LABEL_FIRST = 'The label and the maker come first.';
 
 function roomsWords(rooms: readonly string[]): string {
   return [...new Set(rooms)].join(', ');

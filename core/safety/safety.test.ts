@@ -276,7 +276,8 @@ describe('findings', () => {
       const findings = safetyFindings(tasksIn(household), household);
       expect(new Set(findings.map((found) => found.id)).size).toBe(findings.length);
       for (const found of findings) {
-        expect(found.what.length * found.where.length * found.why.length, found.id).toBeGreaterThan(0);
+        expect(found.what.length * found.where.length, found.id).toBeGreaterThan(0);
+        expect(found.why.length * found.instead.length, found.id).toBeGreaterThan(0);
         expect(found.forbidden, found.id).toBe(found.remedy !== undefined);
         expect(found.tasks.length, found.id).toBeGreaterThan(0);
       }

@@ -1,3 +1,4 @@
+import { stronglyConnected } from '../lists/strongly-connected';
 import type { Link, Model, Task } from './model';
 
 /**
@@ -77,62 +78,22 @@ function firstIndex(cluster: Cluster): number {
   return Math.min(...cluster.tasks.map((task) => task.index));
 }
 
-/** Strongly connected components (Tarjan's algorithm, without recursion); `bothWays` links join their two ends. */
+/** Tasks that can all be reached from each other; `bothWays` links join their two ends. */
 function componentsOf(
   tasks: readonly Task[],
   links: readonly Link[],
   bothWays: (link: Link) => boolean,
 ): Cluster[] {
-  const next = new Map<Task, Task[]>(tasks.map((task) => [task, []]));
+  const numbers = new Map(tasks.map((task, i) => [task, i]));
+  const followers: number[][] = tasks.map(() => []);
   for (const link of links) {
-    const { task: before } = link.before;
-    const { task: after } = link.after;
-    if (before === after) continue;
-    next.get(before)?.push(after);
-    if (bothWays(link)) next.get(after)?.push(before);
+    const before = numbers.get(link.before.task);
+    const after = numbers.get(link.after.task);
+    if (before === undefined || after === undefined || before === after) continue;
+    followers[before]?.push(after);
+    if (bothWays(link)) followers[after]?.push(before);
   }
-  const order = new Map<Task, number>();
-  const low = new Map<Task, number>();
-  const onStack = new Set<Task>();
-  const stack: Task[] = [];
-  const found: Cluster[] = [];
-  const enter = (task: Task) => {
-    order.set(task, order.size);
-    low.set(task, order.get(task) as number);
-    stack.push(task);
-    onStack.add(task);
-  };
-  const lowOf = (task: Task) => low.get(task) as number;
-  for (const root of tasks) {
-    if (order.has(root)) continue;
-    const path = [{ task: root, at: 0 }];
-    enter(root);
-    while (path.length > 0) {
-      const top = path[path.length - 1] as { task: Task; at: number };
-      const follower = next.get(top.task)?.[top.at++];
-      if (follower === undefined) {
-        path.pop();
-        const parent = path[path.length - 1];
-        if (parent) low.set(parent.task, Math.min(lowOf(parent.task), lowOf(top.task)));
-        if (lowOf(top.task) === order.get(top.task))
-          found.push({ tasks: popUntil(stack, top.task, onStack) });
-      } else if (!order.has(follower)) {
-        enter(follower);
-        path.push({ task: follower, at: 0 });
-      } else if (onStack.has(follower)) {
-        low.set(top.task, Math.min(lowOf(top.task), order.get(follower) as number));
-      }
-    }
-  }
-  return found;
-}
-
-function popUntil(stack: Task[], last: Task, onStack: Set<Task>): Task[] {
-  const tasks: Task[] = [];
-  for (let task = stack.pop(); task; task = stack.pop()) {
-    onStack.delete(task);
-    tasks.push(task);
-    if (task === last) break;
-  }
-  return tasks.sort((a, b) => a.index - b.index);
+  return stronglyConnected(followers).map((set) => ({
+    tasks: set.map((i) => tasks[i] as Task).sort((a, b) => a.index - b.index),
+  }));
 }

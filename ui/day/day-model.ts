@@ -5,7 +5,7 @@ import { type DayItem, type DayView, dayView, type RunningWait, slippedSteps } f
 import type { PlanSession } from '@/core/formats/plan';
 import type { HomeFacts } from '@/core/home/facts';
 import type { Call } from '@/core/safety/calls';
-import { cautionsAt } from '@/core/safety/step-cautions';
+import { cautionsAt, cautionsBeside } from '@/core/safety/step-cautions';
 
 /** The day as plain data for the screen in the person's hand. */
 
@@ -106,12 +106,15 @@ function cautionsOf(
 ): Map<string, string[]> {
   const items = [...view.done, ...(view.now ? [view.now] : []), ...view.next];
   const said = new Set<string>();
+  const before: CleanTask[] = [];
   const found = new Map<string, string[]>();
   for (const item of items.sort((a, b) => a.start.localeCompare(b.start))) {
     const task = taskOf(item.step.id, tasks);
     const step = task.method.steps.find((known) => known.key === partsOfStepId(item.step.id)?.key);
     if (step?.mode !== 'hands') continue;
-    const fresh = cautionsAt(task, step, facts).filter(({ id }) => !said.has(id));
+    const all = [...cautionsAt(task, step, facts), ...cautionsBeside(task, before)];
+    before.push(task);
+    const fresh = all.filter(({ id }) => !said.has(id));
     for (const { id } of fresh) said.add(id);
     found.set(
       item.step.id,
