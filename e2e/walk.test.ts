@@ -214,10 +214,9 @@ describe('the walk', () => {
         'return document.querySelector("[role=toolbar]").getBoundingClientRect().top / innerHeight',
       );
       expect(low).toBeGreaterThan(0.8);
-      await browser.press('button', 'Move things');
+      await browser.press('button', 'Move');
       await browser.until(
-        async () =>
-          (await (await browser.find('button', 'Move things')).getAttribute('aria-pressed')) === 'true',
+        async () => (await (await browser.find('button', 'Move')).getAttribute('aria-pressed')) === 'true',
         'the mode for moving',
       );
     }, PHONE);

@@ -1,4 +1,5 @@
 import type { SurfaceName } from '../home/surfaces';
+import { remembered } from '../lists/remembered';
 import { FAMILIES, type Family, isOf } from './product-facts';
 import type { ProductName } from './products';
 
@@ -388,14 +389,16 @@ export const FIXTURE_CLASHES: readonly FixtureClash[] = [
 ];
 
 /** The rows that hold between two products that come so near, the forbidden ones first. Mixed in one go, what is forbidden in a room is forbidden too. */
-export function clashesBetween(a: ProductName, b: ProductName, near: Nearness): ProductClash[] {
-  if (a === b && !isOf(a, ['drain'])) return [];
-  const holds = (clash: ProductClash) =>
-    (isOf(a, clash.one) && isOf(b, clash.other)) || (isOf(b, clash.one) && isOf(a, clash.other));
-  return forbiddenFirst(
-    PRODUCT_CLASHES.filter((clash) => (near === 'task' || clash.near === 'room') && holds(clash)),
-  );
-}
+export const clashesBetween = remembered(
+  (a: ProductName, b: ProductName, near: Nearness): readonly ProductClash[] => {
+    if (a === b && !isOf(a, ['drain'])) return [];
+    const holds = (clash: ProductClash) =>
+      (isOf(a, clash.one) && isOf(b, clash.other)) || (isOf(b, clash.one) && isOf(a, clash.other));
+    return forbiddenFirst(
+      PRODUCT_CLASHES.filter((clash) => (near === 'task' || clash.near === 'room') && holds(clash)),
+    );
+  },
+);
 
 /** Whether two of some products must not come together in one go. */
 export function mixes(products: readonly ProductName[]): boolean {
@@ -405,19 +408,22 @@ export function mixes(products: readonly ProductName[]): boolean {
 }
 
 /** The rows that hold for a product on a surface, or on a kind of fixture. */
-export function clashesOn(
-  product: ProductName,
-  surface: string | undefined,
-  fixture?: string,
-): (SurfaceClash | FixtureClash)[] {
-  const onSurface = SURFACE_CLASHES.filter(
-    (clash) => isOf(product, clash.families) && (clash.surfaces as readonly string[]).includes(surface ?? ''),
-  );
-  const onFixture = FIXTURE_CLASHES.filter(
-    (clash) => isOf(product, clash.families) && clash.fixtures.includes(fixture ?? ''),
-  );
-  return forbiddenFirst([...onFixture, ...onSurface]);
-}
+export const clashesOn = remembered(
+  (
+    product: ProductName,
+    surface: string | undefined,
+    fixture?: string,
+  ): readonly (SurfaceClash | FixtureClash)[] => {
+    const onSurface = SURFACE_CLASHES.filter(
+      (clash) =>
+        isOf(product, clash.families) && (clash.surfaces as readonly string[]).includes(surface ?? ''),
+    );
+    const onFixture = FIXTURE_CLASHES.filter(
+      (clash) => isOf(product, clash.families) && clash.fixtures.includes(fixture ?? ''),
+    );
+    return forbiddenFirst([...onFixture, ...onSurface]);
+  },
+);
 
 function forbiddenFirst<T extends Row>(rows: readonly T[]): T[] {
   return [...rows].sort((a, b) => Number(b.forbidden) - Number(a.forbidden));

@@ -24,9 +24,9 @@ export function listTasks(work: Work): CleanTask[] {
 }
 
 /** Products matter to each other only where both tasks are done. */
-function withProductsApart(listed: readonly CleanTask[]): CleanTask[] {
-  const apart = new Map(keepApart(listed.filter((task) => task.scope.in)).map((task) => [task.id, task]));
-  return listed.map((task) => apart.get(task.id) ?? task);
+function withProductsApart(listed: CleanTask[]): CleanTask[] {
+  const swapped = keepApart(listed.filter((task) => task.scope.in));
+  return swapped.size === 0 ? listed : listed.map((task) => swapped.get(task.id) ?? task);
 }
 
 /** The tasks that are done in this clean. */

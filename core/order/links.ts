@@ -35,17 +35,13 @@ export function linksOf(
   connections: Connections,
 ): RuledLink[] {
   return rules.flatMap((rule) => {
-    const befores = groupBy(
-      tasks.filter((task) => selects(rule.before, task)),
-      (task) => placeOf(task, rule.within),
+    const [isBefore, isAfter] = [selecting(rule.before), selecting(rule.after)];
+    const befores = groupBy(tasks.filter(isBefore), (task) => placeOf(task, rule.within));
+    return tasks.filter(isAfter).flatMap((after) =>
+      placesNear(after, rule.within, connections)
+        .flatMap((place) => befores.get(place) ?? [])
+        .flatMap((before) => linkBetween(rule, before, after)),
     );
-    return tasks
-      .filter((task) => selects(rule.after, task))
-      .flatMap((after) =>
-        placesNear(after, rule.within, connections)
-          .flatMap((place) => befores.get(place) ?? [])
-          .flatMap((before) => linkBetween(rule, before, after)),
-      );
   });
 }
 
@@ -92,8 +88,10 @@ const SELECTS: {
   first: () => true,
 };
 
-export function selects(selector: Selector, task: CleanTask): boolean {
-  return (Object.entries(selector) as [keyof Selector, never][]).every(
-    ([name, wanted]) => wanted === undefined || SELECTS[name](wanted, task),
+/** Whether a selector selects a task; taken apart once, asked of many. */
+function selecting(selector: Selector): (task: CleanTask) => boolean {
+  const asked = (Object.entries(selector) as [keyof Selector, never][]).filter(
+    ([, wanted]) => wanted !== undefined,
   );
+  return (task) => asked.every(([name, wanted]) => SELECTS[name](wanted, task));
 }

@@ -1,4 +1,4 @@
-import { clashesBetween, type ProductClash } from '../catalogue/clashes';
+import { clashesBetween, PRODUCT_CLASHES, type ProductClash } from '../catalogue/clashes';
 import { isOf } from '../catalogue/product-facts';
 import type { ProductName } from '../catalogue/products';
 import type { CleanTask } from '../clean/task';
@@ -13,9 +13,10 @@ const SHARP_FIRST = ['drain', 'chlorine', 'caustic', 'ammonia', 'acid'] as const
 
 /**
  * Keeps products that must not meet in one room, drain and day away from each other: the sharper one is swapped for
- * another school's where that is safe in the room; where nothing is, the two tasks are to lie on different days.
+ * another school's where that is safe in the room; where nothing is, the two tasks
+ * are to lie on different days. Gives the tasks that changed, by id.
  */
-export function keepApart(tasks: readonly CleanTask[]): CleanTask[] {
+export function keepApart(tasks: readonly CleanTask[]): ReadonlyMap<string, CleanTask> {
   const swapped = new Map<string, CleanTask>();
   for (const room of roomsOf(tasks)) {
     const choices = new Map(room.map((task) => [task.id, task.products]));
@@ -26,7 +27,7 @@ export function keepApart(tasks: readonly CleanTask[]): CleanTask[] {
       swapped.set(task.id, { ...task, products: choice });
     }
   }
-  return tasks.map((task) => swapped.get(task.id) ?? task);
+  return swapped;
 }
 
 /** The pairs for which no other product was found: they are to lie on different days. */
@@ -41,9 +42,17 @@ export function apartIn(tasks: readonly CleanTask[]): Apart[] {
   );
 }
 
+/** Families of which one has to be in a room for anything to be forbidden in it. */
+const SHARP = [
+  ...new Set(PRODUCT_CLASHES.filter((row) => row.forbidden && row.near === 'room').flatMap((row) => row.one)),
+];
+
+/** The tasks with products, by room; rooms in which nothing can clash are left out. */
 function roomsOf(tasks: readonly CleanTask[]): CleanTask[][] {
-  const withProducts = tasks.filter((task) => productsOf(task.products).length > 0);
-  return [...groupBy(withProducts, (task) => task.room.id).values()];
+  const isSharp = (task: CleanTask) => productsOf(task.products).some((product) => isOf(product, SHARP));
+  const rooms = new Set(tasks.filter(isSharp).map((task) => task.room.id));
+  const concerned = tasks.filter((task) => rooms.has(task.room.id) && productsOf(task.products).length > 0);
+  return [...groupBy(concerned, (task) => task.room.id).values()];
 }
 
 function sharpFirst(tasks: readonly CleanTask[]): CleanTask[] {

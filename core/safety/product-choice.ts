@@ -38,14 +38,31 @@ export function chooseProducts(
   method: Method,
   fixture: Pick<Fixture, 'kind' | 'surface'>,
   wanted: ProductSchool,
-  clashing: (product: ProductName) => Swap | undefined = () => undefined,
+  clashing?: (product: ProductName) => Swap | undefined,
+): ProductChoice {
+  if (clashing) return choiceOf(method, fixture, wanted, clashing);
+  const known = usualChoices.get(method) ?? new Map<string, ProductChoice>();
+  usualChoices.set(method, known);
+  const key = `${fixture.kind} ${fixture.surface} ${wanted}`;
+  const choice = known.get(key) ?? choiceOf(method, fixture, wanted, () => undefined);
+  known.set(key, choice);
+  return choice;
+}
+
+/** Worked out once for each kind of thing: a house has many alike. */
+const usualChoices = new WeakMap<Method, Map<string, ProductChoice>>();
+
+function choiceOf(
+  method: Method,
+  fixture: Pick<Fixture, 'kind' | 'surface'>,
+  wanted: ProductSchool,
+  clashing: (product: ProductName) => Swap | undefined,
 ): ProductChoice {
   const refused = (dose: Dose) => onSurface(dose.product, fixture) ?? clashing(dose.product);
   const disinfectant = wanted === 'disinfecting' ? disinfectantFor(method, refused) : undefined;
   const found = candidates(method, wanted);
-  const safe =
-    found.find(({ doses }) => !doses.some(refused) && !mixes(doses.map((dose) => dose.product))) ??
-    NOTHING_MORE;
+  const mixed = (doses: readonly Dose[]) => mixes(doses.map((dose) => dose.product));
+  const safe = found.find(({ doses }) => !doses.some(refused) && !mixed(doses)) ?? NOTHING_MORE;
   const swap = swapOf(found, safe, wanted, refused);
   return {
     wanted,

@@ -234,8 +234,7 @@ describe('products that must not meet', () => {
   );
 
   it('swap nothing where nothing clashes', () => {
-    const tasks = tasksIn(demo);
-    expect(keepApart(tasks)).toEqual(tasks);
+    expect(keepApart(tasksIn(demo)).size).toBe(0);
   });
 });
 

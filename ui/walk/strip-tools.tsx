@@ -11,7 +11,7 @@ import type { StripMode } from './strip';
 const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = {
   count: 'Count',
   order: 'Order',
-  move: 'Move things',
+  move: 'Move',
 };
 
 const HINTS: Partial<Record<StripMode, string>> = {

@@ -48,6 +48,13 @@ type UnrolledRoomProps = {
   readonly moveTask: MoveTask;
 };
 
+/** Pushes the strip along until a thing on it can be seen; what is open below it stays where it is. */
+function bringIntoSight(fixture: string): void {
+  const chip = document.querySelector<HTMLElement>(`[data-fixture="${CSS.escape(fixture)}"]`);
+  const strip = chip?.closest<HTMLElement>('[role=region]');
+  if (chip && strip) strip.scrollTo({ left: chip.offsetLeft + (chip.offsetWidth - strip.clientWidth) / 2 });
+}
+
 /** Each fixture where its first step comes. */
 function fixturesInOrder(steps: readonly RoomOrderStep[]): string[] {
   return [...new Set(steps.map((step) => step.fixture))];
@@ -91,6 +98,7 @@ export function UnrolledRoom({
     if (!step) return;
     setAt(next);
     selection.choose(step.fixture);
+    bringIntoSight(step.fixture);
   };
   const turn = (next: StripMode) => {
     setMode(next);
