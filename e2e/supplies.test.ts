@@ -93,6 +93,11 @@ describe('what to beware of', () => {
       );
       await browser.see('Planned with oxygen bleach.');
       await browser.goTo('/walk/bathroom');
+      await browser.press('button', /^Wall tiles/);
+      await browser.press('opener', /^With oxygen bleach. Chlorine bleach must not meet/);
+      await browser.choose('Cleaned with', 'Water, microfibre, steam');
+      await browser.see(/The school you chose has nothing for this/);
+      await browser.kept('Kept.');
       await browser.choose('This room is cleaned with', 'From the pantry: acid, soda, soap');
       await browser.kept('Kept.');
       await browser.goTo('/safety');

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { ReactNode, SyntheticEvent } from 'react';
 
-type UnfoldProps = {
+export type UnfoldProps = {
   readonly title: ReactNode;
   readonly children: ReactNode;
   readonly open?: boolean;

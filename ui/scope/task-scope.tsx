@@ -1,4 +1,5 @@
 'use client';
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -10,7 +11,8 @@ import type { CleanTask } from '@/core/clean/tasks';
 import type { ProblemTask } from '@/core/formats/problem';
 import { type Mark, REASONS, type Reason } from '@/core/scope/marks';
 import { NativeSelect } from '../parts/native-select';
-import { ProductWords } from './product-words';
+import { UnfoldLater } from '../parts/unfold-later';
+import { productWords } from './product-words';
 import { SCHOOL_WORDS } from './school-words';
 import { PRIORITY_WORDS, REASON_WORDS } from './scope-words';
 
@@ -53,26 +55,42 @@ export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskSco
         options={Object.entries(PRIORITY_WORDS)}
         onChange={(priority) => say({ priority: priority as ProblemTask['priority'] })}
       />
-      {task.method.products && Object.keys(task.method.products).length > 0 && (
-        <NativeSelect
-          size="small"
-          label="Cleaned with"
-          value={known.products ?? ''}
-          none="as the room"
-          options={Object.entries(SCHOOL_WORDS)}
-          onChange={(products) =>
-            say({ products: products === '' ? undefined : (products as ProductSchool) })
-          }
-          sx={{ minWidth: 190 }}
-        />
-      )}
       <Guess minutes={scope.guessMinutes} onGuess={(guessMinutes) => say({ guessMinutes })} />
       <Tick label="Matters most" on={scope.matters} onChange={(matters) => say({ matters })} />
       <Tick label="Dreaded" on={scope.dreaded} onChange={(dreaded) => say({ dreaded })} />
-      <ProductWords choice={task.products} />
+      <Products task={task} school={known.products} onSchool={(products) => say({ products })} />
     </Stack>
   );
 });
+
+type ProductsProps = {
+  readonly task: CleanTask;
+  readonly school: ProductSchool | undefined;
+  readonly onSchool: (school: ProductSchool | undefined) => void;
+};
+
+/** What it is done with; opened, from which school that is taken for this task. */
+function Products({ task, school, onSchool }: ProductsProps) {
+  const words = productWords(task.products);
+  if (!words) return null;
+  return (
+    <Box sx={{ flexBasis: '100%' }}>
+      <UnfoldLater slim title={words}>
+        {() => (
+          <NativeSelect
+            size="small"
+            label="Cleaned with"
+            value={school ?? ''}
+            none="as the room"
+            options={Object.entries(SCHOOL_WORDS)}
+            onChange={(chosen) => onSchool(chosen === '' ? undefined : (chosen as ProductSchool))}
+            sx={{ maxWidth: 320, mt: 1 }}
+          />
+        )}
+      </UnfoldLater>
+    </Box>
+  );
+}
 
 function Tick({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
   return (

@@ -26,6 +26,7 @@ import { TaskEstimateLines } from '../hours/task-estimate';
 import { ChoiceRow } from '../parts/choice-row';
 import { NativeSelect } from '../parts/native-select';
 import { useUnits } from '../parts/units';
+import { useOneByOne } from '../parts/use-one-by-one';
 import { useStableEvents } from '../parts/use-stable-events';
 import { TaskScope } from '../scope/task-scope';
 import { CountStepper } from './count-stepper';
@@ -80,6 +81,7 @@ type SumsProps = Pick<PanelProps, 'room' | 'around' | 'onMark'> & { readonly fix
 const Sums = memo(function Sums({ room, around, fixtureId, onMark }: SumsProps) {
   const units = useUnits();
   const tasks = tasksOfFixture(room, around, fixtureId);
+  const shown = useOneByOne(fixtureId, tasks.length);
   const marks = new Map(around.marks.map((mark) => [markKey(mark), mark]));
   return (
     <Stack spacing={2.5}>
@@ -88,7 +90,7 @@ const Sums = memo(function Sums({ room, around, fixtureId, onMark }: SumsProps) 
           The catalogue has no method for this surface yet.
         </Typography>
       )}
-      {tasks.map((task) => (
+      {tasks.slice(0, shown).map((task) => (
         <TaskEstimateLines key={task.id} task={task} units={units} facts={around.facts}>
           <TaskScope task={task} mark={marks.get(markKey({ on: 'task', target: task.id }))} onMark={onMark} />
         </TaskEstimateLines>

@@ -102,8 +102,9 @@ export function UnrolledRoom({
   };
   const turn = (next: StripMode) => {
     setMode(next);
+    if (next !== 'order') return;
     setOpen(undefined);
-    if (next === 'order') goTo(0);
+    goTo(0);
   };
   const choose = (next: Extract<Open, { what: 'fixture' | 'stop' }>) => {
     selection.choose(next.id);

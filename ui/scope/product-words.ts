@@ -1,20 +1,15 @@
-import Box from '@mui/material/Box';
 import { PRODUCTS } from '@/core/catalogue/products';
 import { type ProductChoice, productsOf } from '@/core/safety/product-choice';
 
-/** What a task is done with, and why that is not what was asked for. */
-export function ProductWords({ choice }: { choice: ProductChoice }) {
+/** What a task is done with, and why that is not what was asked for; nothing where nothing is used. */
+export function productWords(choice: ProductChoice): string | undefined {
   const used = productsOf(choice).map((product) => PRODUCTS[product].toLowerCase());
-  if (used.length === 0 && !choice.swap) return null;
-  return (
-    <Box sx={{ flexBasis: '100%', fontSize: '0.92rem', color: 'text.secondary' }}>
-      With {used.length > 0 ? used.join(' and ') : 'water and a cloth'}. {swapWords(choice)}
-    </Box>
-  );
+  if (used.length === 0 && !choice.swap) return undefined;
+  return `With ${used.length > 0 ? used.join(' and ') : 'water and a cloth'}. ${swapWords(choice)}`.trim();
 }
 
 /** Where a school has nothing safe, the nearest that has. */
-export function swapWords({ swap }: ProductChoice): string {
+function swapWords({ swap }: ProductChoice): string {
   if (!swap) return '';
   if (swap.why === 'none') return 'The school you chose has nothing for this, so it is the nearest that has.';
   const product = PRODUCTS[swap.product];
