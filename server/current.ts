@@ -17,9 +17,20 @@ export const current = cache(async (): Promise<Current> => {
     order: kept.order,
     listed: kept.listed,
     edits: kept.edits,
-    campaign: campaignOf(kept, now),
+    campaign: campaignAt(kept, now),
   };
 });
+
+/** Until the household or the minute changes, the campaign is the same. */
+const campaigns = new WeakMap<Kept, { readonly now: string; readonly campaign: Campaign | undefined }>();
+
+function campaignAt(kept: Kept, now: string): Campaign | undefined {
+  const known = campaigns.get(kept);
+  if (known?.now === now) return known.campaign;
+  const campaign = campaignOf(kept, now);
+  campaigns.set(kept, { now, campaign });
+  return campaign;
+}
 
 function campaignOf({ household, order, plans, basis }: Kept, now: string): Campaign | undefined {
   const { clean } = household;

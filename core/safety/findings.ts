@@ -167,7 +167,10 @@ function emptyHouse(tasks: readonly CleanTask[], { machines }: Subject): Finding
 /** Products of one room that may be used on one day, but not one on top of the other. */
 function besideEachOther(tasks: readonly CleanTask[]): Finding[] {
   const found = new Map<string, Finding>();
-  const rooms = groupBy(tasks, (task) => task.room.id);
+  const rooms = groupBy(
+    tasks.filter((task) => productsOf(task.products).length > 0),
+    (task) => task.room.id,
+  );
   for (const room of rooms.values())
     room.forEach((a, i) => {
       for (const b of room.slice(i + 1))

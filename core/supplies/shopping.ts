@@ -148,12 +148,17 @@ function productLines(
 }
 
 function thingLines(sessions: readonly WorkSession[], supplies: Supplies, prices: PriceList): SupplyLine[] {
+  const needs = sessions.flatMap((session) =>
+    thingsFor(session.tasks).map(({ thing, count }) => ({
+      thing,
+      session,
+      amount: count,
+      tasks: session.tasks,
+    })),
+  );
+  const byThing = groupBy(needs, (need) => need.thing);
   return THING_NAMES.flatMap((thing) => {
-    const uses = sessions.flatMap((session) =>
-      thingsFor(session.tasks)
-        .filter((need) => need.thing === thing)
-        .map(({ count }) => ({ session, amount: count, tasks: session.tasks })),
-    );
+    const uses = byThing.get(thing) ?? [];
     if (uses.length === 0) return [];
     const have = supplies.things.find((known) => known.thing === thing)?.count ?? 0;
     return [
@@ -231,12 +236,14 @@ export function consumedSince(
     if (known === undefined || at < known) begun.set(task, at);
   }
   const consumed = new Map<ProductName, number>();
-  for (const { product, counted } of supplies.stock) {
+  for (const [counted, stocks] of groupBy(supplies.stock, (stock) => stock.counted)) {
     const since = tasks.filter((task) => (begun.get(task.id) ?? '') >= counted);
-    const used = mixturesFor(since)
-      .filter((mixture) => mixture.product === product)
-      .reduce((sum, mixture) => sum + mixture.amount, 0);
-    consumed.set(product, used);
+    const used = groupBy(mixturesFor(since), (mixture) => mixture.product);
+    for (const { product } of stocks)
+      consumed.set(
+        product,
+        (used.get(product) ?? []).reduce((sum, mixture) => sum + mixture.amount, 0),
+      );
   }
   return consumed;
 }
