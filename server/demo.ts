@@ -15,7 +15,12 @@ export async function insertDemo(db: Knex, now: string, seed: number): Promise<H
   const { household, first } = juniperRowUnderWay(now.slice(0, 10));
   const id = randomUUID() as HouseholdId;
   const problem = expand(household, CATALOGUE, now);
-  const latest = plan(problem, { problemHash: sha256(JSON.stringify(problem)), seed, stop: () => false });
+  const latest = plan(problem, {
+    problemHash: sha256(JSON.stringify(problem)),
+    seed,
+    rounds: 0,
+    stop: () => false,
+  });
   await db.transaction(async (trx) => {
     await trx('households').insert({ id, name: household.name, timezone: household.timezone, is_demo: true });
     const scope = new HouseholdScope(trx, id);

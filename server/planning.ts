@@ -11,7 +11,7 @@ import type { HouseholdScope } from './db/scope';
 import { addPlan } from './repositories/clean';
 
 /** How long a person waits for a plan at the most. */
-const SEARCH_SECONDS = 1;
+const SEARCH_SECONDS = 2;
 
 let pool: Piscina | undefined;
 

@@ -123,12 +123,12 @@ export class Board {
     return found;
   }
 
-  /** Runs with the wish for even days set aside. */
-  withoutDayLoad<T>(run: () => T): T {
-    const { dayLoad } = this;
-    this.dayLoad = NEVER;
-    const result = run();
+  /** Runs with another wish for the load of a date; `NEVER` sets it aside. */
+  withDayLoad<T>(dayLoad: number, run: () => T): T {
+    const usual = this.dayLoad;
     this.dayLoad = dayLoad;
+    const result = run();
+    this.dayLoad = usual;
     return result;
   }
 

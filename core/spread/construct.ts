@@ -1,6 +1,6 @@
 import { PRIORITIES } from '../formats/choices';
 import type { UnplacedReason } from '../formats/plan';
-import { Board, type Lifted } from './board';
+import { Board, type Lifted, NEVER } from './board';
 import { type Cluster, inOrder, loosen } from './clusters';
 import type { Placed } from './metrics';
 import {
@@ -31,7 +31,7 @@ export type Recipe = {
 };
 
 /** Tasks left out together. `waitsFor` marks those that only lack a predecessor. */
-type LeftOut = { readonly tasks: readonly Task[]; readonly waitsFor: boolean };
+export type LeftOut = { readonly tasks: readonly Task[]; readonly waitsFor: boolean };
 
 export type Construction = { readonly board: Board; readonly leftOut: readonly LeftOut[] };
 
@@ -89,7 +89,7 @@ export function construct(
     ];
     const placed = ways.some((options) => placeCluster(board, cluster, links, options));
     if (placed || !Number.isFinite(recipe.dayLoad)) return placed;
-    return board.withoutDayLoad(() => placeCluster(board, cluster, links, { wishes: false }));
+    return board.withDayLoad(NEVER, () => placeCluster(board, cluster, links, { wishes: false }));
   }
 
   function leaveOut(tasks: readonly Task[], waitsFor: boolean): void {
@@ -149,7 +149,7 @@ class Doors {
 }
 
 /** A hard predecessor that is left out, and not only an order of two that may each be left out. */
-function isMissing(link: Link, out: ReadonlySet<Task>): boolean {
+export function isMissing(link: Link, out: ReadonlySet<Task>): boolean {
   if (!link.hard || link.orderOnly || !out.has(link.before.task)) return false;
   if (link.after.doneAt !== undefined || link.after.over) return false;
   return link.beforeIsTask || !isSettled(link.before);
@@ -178,7 +178,7 @@ function givenStart(step: Step, board: Board): number | undefined {
   return board.endOf(previous);
 }
 
-function isFixedEntry(entry: Placed): boolean {
+export function isFixedEntry(entry: Placed): boolean {
   return entry.step.fixed.some((fixed) => fixed.start === entry.start && fixed.end === entry.end);
 }
 

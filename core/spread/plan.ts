@@ -4,6 +4,7 @@ import { formatMinute } from '../time/local-time';
 import { clustersOf } from './clusters';
 import { compareScores, SCORE_OF_TIME, type Score, scoreOf } from './compare';
 import { type Construction, construct, type Recipe, reasonsFor } from './construct';
+import { improve } from './improve';
 import { metricsOf, type Placed, sessionDocuments, sessionsOf } from './metrics';
 import { type Model, modelOf, openHands, type Room, type Task } from './model';
 import { randomFrom, shuffled } from './random';
@@ -15,10 +16,15 @@ export type PlanOptions = {
   readonly seed: number;
   /** Asked between attempts: true ends the search, and the best plan so far is returned. */
   readonly stop: () => boolean;
+  /** The most rounds of bettering the best plan that was built. */
+  readonly rounds?: number;
 };
 
 /** Room orders that are drawn once the set recipes have been tried. */
 const DRAWN_ORDERS = 12;
+
+/** Rounds of bettering where nothing else ends them; the same seed then gives the same plan. */
+const MOST_ROUNDS = 400;
 
 /** Loads by date to aim for, as multiples of a perfectly even one. */
 const LOAD_FACTORS = [1, 1.1, 1.25, 1.5];
@@ -26,8 +32,8 @@ const LOAD_FACTORS = [1, 1.1, 1.25, 1.5];
 /**
  * The best plan found for a problem that passed `problemFaults`.
  *
- * Builds a plan by each of a fixed list of recipes, then by room orders drawn from the seed, and keeps the best in
- * the order of docs/formats/plan.md. Always returns a valid plan; what can't be placed is in `unplaced`.
+ * Builds a plan by each of a fixed list of recipes, keeps the best in the order of docs/formats/plan.md, and betters it
+ * by placing parts of it anew, drawn from the seed. Always returns a valid plan; what can't be placed is in `unplaced`.
  */
 export function plan(problem: Problem, options: PlanOptions): Plan {
   const model = modelOf(problem);
@@ -47,22 +53,30 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
     if (!best || compareScores(score, best.score) < 0) best = { construction, score };
   }
   if (!best) throw new Error('There is always a recipe.');
-  return documentOf(model, best.construction, links, options.problemHash);
+  const bettered = improve(model, best.construction, {
+    clusters,
+    links,
+    random: randomFrom(options.seed),
+    stop: options.stop,
+    rounds: options.rounds ?? MOST_ROUNDS,
+    scoreOf: (construction) => coarsened(scoreConstruction(model, construction), model),
+    dayLoads: loadsOf(model),
+  });
+  return documentOf(model, bettered, links, options.problemHash);
 }
 
 function* recipes(model: Model, seed: number): Generator<Recipe> {
   const { spread, grouping } = model.policy;
   const base = { priorityFirst: false, wishes: true, closeRooms: false, roomOrder: roomsInOrder(model) };
-  const loads = [
-    ...(spread === 'even' ? LOAD_FACTORS.map((factor) => factor * evenLoad(model)) : []),
-    Number.POSITIVE_INFINITY,
-  ];
+  const loads = loadsOf(model);
   for (const dayLoad of loads) {
     if (grouping === 'room') yield { ...base, dayLoad, closeRooms: true };
     yield { ...base, dayLoad };
     yield { ...base, dayLoad, wishes: false };
     yield { ...base, dayLoad, priorityFirst: true };
   }
+  // How an even load closes its rooms is decided by the order of the rooms; an early finish is bettered piece by piece.
+  if (spread === 'early') return;
   const random = randomFrom(seed);
   for (let i = 0; i < DRAWN_ORDERS; i++) {
     const dayLoad = loads[i % Math.max(1, loads.length - 1)] as number;
@@ -74,6 +88,12 @@ function* recipes(model: Model, seed: number): Generator<Recipe> {
       roomOrder: shuffled(base.roomOrder, random),
     };
   }
+}
+
+function loadsOf(model: Model): number[] {
+  const even = evenLoad(model);
+  const wished = model.policy.spread === 'even' ? LOAD_FACTORS.map((factor) => factor * even) : [];
+  return [...wished, Number.POSITIVE_INFINITY];
 }
 
 /** Rooms as listed, or the most dreaded first. */
