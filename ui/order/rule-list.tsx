@@ -4,8 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
-import { Sentence } from '../parts/sentence';
-import { UndoButtons } from '../parts/undo-buttons';
+import { ChangeBar } from '../parts/change-bar';
 import { UnfoldLater } from '../parts/unfold-later';
 import { useChanges } from '../parts/use-changes';
 import { count } from '../parts/words';
@@ -39,13 +38,7 @@ export function RuleList({ rules, methods, edits, actions }: RuleListProps) {
   );
   return (
     <Box sx={{ maxWidth: 860 }}>
-      <Box role="toolbar" aria-label="Rules" sx={{ display: 'flex' }}>
-        <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-      </Box>
-      <Sentence>{changes.sentence}</Sentence>
-      <span role="status" className="visually-hidden">
-        {changes.said}
-      </span>
+      <ChangeBar label="Rules" edits={edits} changes={changes} />
       <UnfoldLater title="A rule of your own">
         {() => (
           <OwnRuleForm

@@ -6,10 +6,9 @@ import Typography from '@mui/material/Typography';
 import { type ReactNode, useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { ChangeBar } from '../parts/change-bar';
 import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
-import { Sentence } from '../parts/sentence';
-import { UndoButtons } from '../parts/undo-buttons';
 import { useChanges } from '../parts/use-changes';
 import { count } from '../parts/words';
 import { PRODUCT_FORMS } from './product-forms';
@@ -29,13 +28,7 @@ export function Cupboard({ screen, edits, actions }: CupboardProps) {
   const send: Send = (change, words) => changes.send(change, words);
   return (
     <>
-      <Box role="toolbar" aria-label="The cupboard" sx={{ display: 'flex' }}>
-        <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-      </Box>
-      <Sentence>{changes.sentence}</Sentence>
-      <span role="status" className="visually-hidden">
-        {changes.said}
-      </span>
+      <ChangeBar label="The cupboard" edits={edits} changes={changes} />
       <Box component="ul" aria-label="Products" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 980 }}>
         {screen.cupboard.map((row) => (
           <ProductLine

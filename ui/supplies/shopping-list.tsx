@@ -5,8 +5,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
-import { Sentence } from '../parts/sentence';
-import { UndoButtons } from '../parts/undo-buttons';
+import { ChangeBar } from '../parts/change-bar';
 import { Unfold } from '../parts/unfold';
 import { useChanges } from '../parts/use-changes';
 import { longDate } from '../parts/words';
@@ -38,19 +37,14 @@ export function ShoppingList({ screen, edits, actions }: ShoppingListProps) {
   };
   return (
     <>
-      <Box role="toolbar" aria-label="The list" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
+      <ChangeBar label="The list" edits={edits} changes={changes}>
         <Button onClick={() => window.print()}>Print</Button>
         <Button onClick={copy}>Copy as text</Button>
         <Button component="a" href="/api/supplies" download>
           Save as a table
         </Button>
-        <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-      </Box>
-      <Sentence>{changes.sentence}</Sentence>
+      </ChangeBar>
       <span role="status">{copied}</span>
-      <span role="status" className="visually-hidden">
-        {changes.said}
-      </span>
       <Box component="ul" aria-label="To buy" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {shopping.map((row) => (
           <Line key={row.name} row={row} onBought={(packs) => bought(row, packs)} />
