@@ -1,5 +1,7 @@
 'use server';
 import { type CleanTask, partsOfStepId, stepIdOf } from '@/core/clean/tasks';
+import type { Use } from '@/core/safety/use';
+import { usedAt } from '@/core/safety/uses';
 import { nowIn } from '@/server/clock';
 import { keptHousehold } from '@/server/kept';
 import { tick, untick } from '@/server/repositories/clean';
@@ -14,7 +16,8 @@ export async function tickStep(input: unknown): Promise<ActionResult> {
   return act(tickFormSchema, input, async (scope, { step }) => {
     const { household, tasks } = await keptHousehold(scope);
     if (!household.clean || !stepsFrom(step, tasks).includes(step)) return refused(GONE);
-    await tick(scope, household.clean.id, { step, at: nowIn(household.timezone) });
+    const used = usedIn(step, tasks);
+    await tick(scope, household.clean.id, { step, at: nowIn(household.timezone), ...(used && { used }) });
     return accepted();
   });
 }
@@ -27,6 +30,13 @@ export async function untickStep(input: unknown): Promise<ActionResult> {
     await untick(scope, household.clean.id, [step, ...stepsFrom(step, tasks)]);
     return accepted();
   });
+}
+
+/** What a step is done with: remembered, since the choice may be another tomorrow. */
+function usedIn(step: string, tasks: readonly CleanTask[]): Use | undefined {
+  const parts = partsOfStepId(step);
+  const task = tasks.find((known) => known.id === parts?.taskId);
+  return task && parts && usedAt(task, parts.key);
 }
 
 /** A step and those after it in its task; none where the clean no longer has it. */

@@ -63,7 +63,7 @@ const waitSchema = z.strictObject({
   closesRoom: z.boolean().default(false),
 });
 
-const doseSchema = z
+export const doseSchema = z
   .strictObject({
     product: z.enum(PRODUCT_NAMES),
     amount: z.number().gt(0),

@@ -8,6 +8,7 @@ import { type OrderedWork, orderWork } from '../order/ordered';
 import { apartPrecedence, precedenceOf } from '../order/precedence';
 import { tasksInOrder } from '../order/working-order';
 import { cannotDo, tagsOf } from '../safety/step-tags';
+import { earliestAfter, usesOf } from '../safety/uses';
 import { dayOf, formatDate, formatMinute, minuteOf, weekdayOf } from '../time/local-time';
 import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from './tasks';
 import { workOf } from './work';
@@ -40,6 +41,7 @@ export function expandWork(
 ): Problem {
   const { clean } = household;
   const { tasks } = work;
+  const uses = usesOf(household.ticks);
   const machines = new Map(household.machines.map((machine) => [machine.kind, machine]));
   const problem: Problem = {
     format: 'early-thaw/problem',
@@ -56,7 +58,7 @@ export function expandWork(
     rooms: household.home.floors
       .flatMap((floor) => floor.rooms)
       .map((room) => ({ id: room.id, maxPeople: maxPeople(room) })),
-    tasks: tasks.map((task) => taskOf(task, machines)),
+    tasks: tasks.map((task) => taskOf(task, machines, earliestAfter(uses, task))),
     precedence: [
       ...precedenceOf(work.links),
       ...apartPrecedence(tasks, begunTasks(household), ranksIn(work)),
@@ -133,7 +135,11 @@ function maxPeople(room: Room): number {
   return room.lengthM * room.widthM < SMALL_ROOM_M2 ? 1 : 2;
 }
 
-function taskOf(task: CleanTask, machines: ReadonlyMap<string, HouseholdMachine>): ProblemTask {
+function taskOf(
+  task: CleanTask,
+  machines: ReadonlyMap<string, HouseholdMachine>,
+  earliest: string | undefined,
+): ProblemTask {
   const { method } = task;
   return {
     id: task.id,
@@ -144,6 +150,7 @@ function taskOf(task: CleanTask, machines: ReadonlyMap<string, HouseholdMachine>
     priority: task.scope.priority,
     hardness: task.scope.hardness,
     steps: task.estimate.steps.map((estimate) => stepOf(task, estimate, machines)),
+    ...(earliest !== undefined && { earliest }),
     ...(method.sameDay && { sameDay: true }),
     ...(method.needs.length > 0 && { needs: method.needs }),
   };

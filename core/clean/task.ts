@@ -11,6 +11,7 @@ import {
 import type { Clean } from '../formats/household';
 import type { BelongingsSchool, Home, Place } from '../home/room';
 import type { ProductChoice } from '../safety/product-choice';
+import type { PastUse } from '../safety/use';
 import { type Marks, type Scope, scopeOf } from '../scope/scope';
 
 /** One method at one place in this clean. */
@@ -37,6 +38,8 @@ export type Work = {
   readonly estimates: Clean['estimates'];
   /** The school of products, where nothing else was said of a room or a task. */
   readonly school: ProductSchool;
+  /** What has been used already, by task. */
+  readonly uses: ReadonlyMap<string, PastUse>;
   /** The finish line, by which something is due or not. */
   readonly finish: string | undefined;
 };

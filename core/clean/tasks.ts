@@ -3,7 +3,7 @@ import type { Method } from '../catalogue/method';
 import { type Circumstances, estimateTask } from '../estimate/estimate';
 import { type Place, placesOf } from '../home/room';
 import { keepApart } from '../safety/apart';
-import { chooseProducts } from '../safety/product-choice';
+import { begunWith, chooseProducts, type ProductChoice } from '../safety/product-choice';
 import { schoolFor } from '../scope/scope';
 import { joinedRooms } from './floor-runs';
 import { sortingTasks } from './sorting';
@@ -20,12 +20,16 @@ export function listTasks(work: Work): CleanTask[] {
       return task.byRates.steps.some((step) => step.step.mode === 'hands') ? [task] : [];
     }),
   );
-  return withProductsApart(work.belongings === 'first' ? [...sortingTasks(found, work), ...found] : found);
+  return withProductsApart(
+    work.belongings === 'first' ? [...sortingTasks(found, work), ...found] : found,
+    work,
+  );
 }
 
 /** Products matter to each other only where both tasks are done. */
-function withProductsApart(listed: CleanTask[]): CleanTask[] {
-  const swapped = keepApart(listed.filter((task) => task.scope.in));
+function withProductsApart(listed: CleanTask[], { uses }: Work): CleanTask[] {
+  const done = listed.filter((task) => task.scope.in);
+  const swapped = keepApart(done, (task) => uses.has(task.id));
   return swapped.size === 0 ? listed : listed.map((task) => swapped.get(task.id) ?? task);
 }
 
@@ -45,8 +49,15 @@ function circumstancesOf(work: Work, method: Method, joined: boolean): Circumsta
 
 function taskAt(place: Place, method: Method, work: Work, circumstances: Circumstances): CleanTask {
   const { fixture, room } = place;
-  const school = schoolFor({ id: taskId(place, method), method, room }, work.marks, work.school);
-  const products = chooseProducts(method, fixture, school);
+  const products = productsAt(place, method, work);
   const done = products.disinfectant ? disinfecting(method, products.disinfectant) : method;
   return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work);
+}
+
+function productsAt(place: Place, method: Method, work: Work): ProductChoice {
+  const { fixture, room } = place;
+  const id = taskId(place, method);
+  const wanted = schoolFor({ id, method, room }, work.marks, work.school);
+  const used = work.uses.get(id);
+  return (used && begunWith(used, fixture, wanted)) ?? chooseProducts(method, fixture, wanted);
 }

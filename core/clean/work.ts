@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue';
 import { catalogueWith } from '../catalogue/household-catalogue';
 import type { Member } from '../formats/household';
 import { PACES } from '../home/room';
+import { usesOf } from '../safety/uses';
 import { marksOf } from '../scope/scope';
 import { clockMinutes } from '../time/local-time';
 import type { StoredHousehold } from './campaign';
@@ -12,7 +13,7 @@ export const USUAL_SCHOOL = 'pantry';
 
 /** What the tasks of a household are made from, over the catalogue that ships. */
 export function workOf(
-  household: Pick<StoredHousehold, 'home' | 'people' | 'marks' | 'catalogue' | 'clean'>,
+  household: Pick<StoredHousehold, 'home' | 'people' | 'marks' | 'catalogue' | 'clean' | 'ticks'>,
   catalogue: Catalogue,
 ): Work {
   const { home, people, marks, clean } = household;
@@ -24,6 +25,7 @@ export function workOf(
     belongings: clean?.belongings ?? 'stop',
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,
+    uses: usesOf(household.ticks),
     finish: clean?.finish,
   };
 }

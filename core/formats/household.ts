@@ -17,6 +17,7 @@ import {
   UNCHANGED_RULES,
 } from '../order/rule';
 import { callSchema } from '../safety/calls';
+import { useSchema } from '../safety/use';
 import { markSchema } from '../scope/mark-schema';
 import { markKey } from '../scope/marks';
 import { NO_SUPPLIES, suppliesSchema } from '../supplies/supplies';
@@ -95,7 +96,7 @@ export const cleanSchema = z.strictObject({
 });
 export type Clean = z.infer<typeof cleanSchema>;
 
-export const tickSchema = z.strictObject({ step: idSchema, at: dateTimeSchema });
+export const tickSchema = z.strictObject({ step: idSchema, at: dateTimeSchema, used: useSchema.optional() });
 export type Tick = z.infer<typeof tickSchema>;
 
 /** A plan as kept: `basis` tells what it was made from, so that one can see whether it still fits. */

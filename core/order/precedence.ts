@@ -3,6 +3,7 @@ import type { StepEstimate } from '../estimate/estimate';
 import type { Precedence } from '../formats/problem';
 import type { Home } from '../home/room';
 import { type Apart, apartIn } from '../safety/apart';
+import { APART_MINUTES } from '../safety/uses';
 import { type Settled, withoutCircles } from './contradictions';
 import { rulesWith } from './household-rules';
 import { connectionsOf, linksOf, type RuledLink } from './links';
@@ -29,9 +30,6 @@ function stepAt(task: CleanTask, position: number): string {
   return stepIdOf(task, task.estimate.steps[position] as StepEstimate);
 }
 
-/** So long after the end of the one that it falls on another day. */
-const ANOTHER_DAY_MINUTES = 24 * 60;
-
 /**
  * Products that must not meet, as precedence: the second task begins a whole day after the first has ended. What has
  * begun already goes first; else what comes first on the walk of work, so that no circle arises.
@@ -46,7 +44,7 @@ export function apartPrecedence(
     return {
       before: before.id,
       after: after.id,
-      minGap: ANOTHER_DAY_MINUTES,
+      minGap: APART_MINUTES,
       hard: true,
       orderOnly: true,
       reason: apart.clash.why,

@@ -3,7 +3,7 @@ import { isOf } from '../catalogue/product-facts';
 import type { ProductName } from '../catalogue/products';
 import type { CleanTask } from '../clean/task';
 import { groupBy } from '../lists/group-by';
-import { chooseProducts, type ProductChoice, productsOf, type Swap } from './product-choice';
+import { chooseProducts, type ProductChoice, type Products, productsOf, type Swap } from './product-choice';
 
 /** Two tasks of one room whose products must not meet there on one day. */
 export type Apart = { readonly first: CleanTask; readonly second: CleanTask; readonly clash: ProductClash };
@@ -14,13 +14,16 @@ const SHARP_FIRST = ['drain', 'chlorine', 'caustic', 'ammonia', 'acid'] as const
 /**
  * Keeps products that must not meet in one room, drain and day away from each other: the sharper one is swapped for
  * another school's where that is safe in the room; where nothing is, the two tasks
- * are to lie on different days. Gives the tasks that changed, by id.
+ * are to lie on different days. What is `begun` keeps what it was begun with. Gives the tasks that changed, by id.
  */
-export function keepApart(tasks: readonly CleanTask[]): ReadonlyMap<string, CleanTask> {
+export function keepApart(
+  tasks: readonly CleanTask[],
+  begun: (task: CleanTask) => boolean,
+): ReadonlyMap<string, CleanTask> {
   const swapped = new Map<string, CleanTask>();
   for (const room of roomsOf(tasks)) {
     const choices = new Map(room.map((task) => [task.id, task.products]));
-    for (const task of sharpFirst(room)) {
+    for (const task of sharpFirst(room.filter((known) => !begun(known)))) {
       const choice = apartFromRoom(task, choices);
       if (!choice) continue;
       choices.set(task.id, choice);
@@ -85,7 +88,7 @@ function apartFromRoom(
 }
 
 /** The row that keeps two choices out of one room on one day; undefined where they may meet. */
-export function clashOf(a: ProductChoice, b: ProductChoice): ProductClash | undefined {
+export function clashOf(a: Products, b: Products): ProductClash | undefined {
   for (const one of productsOf(a))
     for (const other of productsOf(b)) {
       const clash = forbiddenBetween(one, other);

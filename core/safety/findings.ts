@@ -8,6 +8,7 @@ import { apartIn } from './apart';
 import { productsOf, type Swap } from './product-choice';
 import { cautionsAt } from './step-cautions';
 import { cannotDo, mayDo, tagsOf } from './step-tags';
+import { holdOf, usesOf } from './uses';
 
 /** How what must not happen was kept out of the plan. */
 export type Remedy = 'another-product' | 'another-day' | 'another-person' | 'somebody-home' | 'none';
@@ -28,13 +29,14 @@ export type Finding = {
   readonly tasks: readonly string[];
 };
 
-type Subject = Pick<Household, 'home' | 'people' | 'machines'>;
+type Subject = Pick<Household, 'home' | 'people' | 'machines' | 'ticks'>;
 
 /** All that was found in the tasks of a clean: the forbidden first, then what is to beware of, each once. */
 export function safetyFindings(tasks: readonly CleanTask[], household: Subject): Finding[] {
   return [
     ...swaps(tasks),
     ...keptApart(tasks),
+    ...waiting(tasks, household.ticks),
     ...people(tasks, household.people),
     ...emptyHouse(tasks, household),
     ...besideEachOther(tasks),
@@ -89,6 +91,29 @@ function keptApart(tasks: readonly CleanTask[]): Finding[] {
     instead: 'Planned a whole day apart; rinse well with water after the first.',
     tasks: [first.id, second.id],
   }));
+}
+
+/** What waits until what was used in its room is a day old. */
+function waiting(tasks: readonly CleanTask[], ticks: Subject['ticks']): Finding[] {
+  const uses = usesOf(ticks);
+  return tasks.flatMap((task) => {
+    const held = holdOf(uses, task);
+    if (!held) return [];
+    return [
+      {
+        id: `waits:${task.id}`,
+        forbidden: true,
+        remedy: 'another-day' as const,
+        what: `“${task.method.title}” after ${productsOf(held.use)
+          .map((product) => PRODUCTS[product].toLowerCase())
+          .join(' and ')} was used`,
+        where: task.room.name,
+        why: held.clash.why,
+        instead: `Planned no earlier than a whole day after; rinse well with water before.`,
+        tasks: [task.id],
+      },
+    ];
+  });
 }
 
 /** What a person is kept from, by hazard; and what nobody in the house may do. */

@@ -113,8 +113,25 @@ function onSurface(product: ProductName, fixture: Pick<Fixture, 'kind' | 'surfac
   return clash && { why: 'surface', clash: clash.id, product };
 }
 
+/** What is used: the heart of a choice, and of what is remembered of one. */
+export type Products = Pick<ProductChoice, 'school' | 'doses' | 'disinfectant'>;
+
+/**
+ * A task that was begun goes on with what it was begun with, whatever is wanted now. Undefined where the surface turned
+ * out to forbid it.
+ */
+export function begunWith(
+  used: Products,
+  fixture: Pick<Fixture, 'kind' | 'surface'>,
+  wanted: ProductSchool,
+): ProductChoice | undefined {
+  if (productsOf(used).some((product) => onSurface(product, fixture))) return undefined;
+  const { school, doses, disinfectant } = used;
+  return { wanted, school, doses, ...(disinfectant && { disinfectant }) };
+}
+
 /** Every product that a choice uses. */
-export function productsOf(choice: ProductChoice): ProductName[] {
+export function productsOf(choice: Products): ProductName[] {
   return [...choice.doses, ...(choice.disinfectant ? [choice.disinfectant] : [])].map((dose) => dose.product);
 }
 

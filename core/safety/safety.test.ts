@@ -5,10 +5,11 @@ import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE, surfaceOf } from '../catalogue/catalogue';
 import { clashesBetween, clashesOn, mixes } from '../catalogue/clashes';
 import { type Dose, type MethodEntry, methodSchema } from '../catalogue/method';
+import { isOf } from '../catalogue/product-facts';
 import { PRODUCT_NAMES, type ProductName } from '../catalogue/products';
 import { PRODUCT_SCHOOLS, type ProductSchool } from '../catalogue/work-kinds';
 import { expand } from '../clean/expand';
-import { type CleanTask, partsOfStepId, tasksOf } from '../clean/tasks';
+import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from '../clean/tasks';
 import { workOf } from '../clean/work';
 import type { Household } from '../formats/household';
 import { newFixture } from '../home/fixture';
@@ -17,9 +18,10 @@ import { plan } from '../spread/plan';
 import { apartIn, clashOf, keepApart } from './apart';
 import { suggestedCalls } from './calls';
 import { safetyFindings } from './findings';
-import { chooseProducts, productsOf } from './product-choice';
+import { chooseProducts, type Products, productsOf } from './product-choice';
 import { cautionsAt } from './step-cautions';
 import { cannotDo, mayDo, tagsOf } from './step-tags';
+import { usedAt, usesOf } from './uses';
 
 const demo = juniperRow('2027-03-01');
 const method = (id: string) => CATALOGUE.method(id)!;
@@ -164,6 +166,99 @@ describe('products that must not meet', () => {
         expect(mixes((doses ?? []).map(({ product }) => product)), one.id).toBe(false);
   });
 
+  describe('and were used already', () => {
+    const acid = (task: CleanTask) =>
+      task.room.id === 'bathroom' && productsOf(task.products).some((product) => isOf(product, ['acid']));
+
+    /** The tiles washed with chlorine at four, while every other job there was left out; what is wanted changes after. */
+    const tilesBleached = (after: (household: Household) => void) =>
+      withSchool('shop', (household) => {
+        household.marks = tasksIn(household)
+          .filter((task) => task.room.id === 'bathroom' && task.method.id !== 'tiles-scrub')
+          .map((task) => ({ on: 'task', target: task.id, in: false }));
+        const tiles = tasksIn(household).find((task) => task.method.id === 'tiles-scrub')!;
+        expect(productsOf(tiles.products)).toEqual(['chlorine-bleach']);
+        for (const step of tiles.method.steps) {
+          const used = usedAt(tiles, step.key);
+          if (step.mode === 'hands')
+            household.ticks.push({
+              step: `${tiles.id}/${step.key}`,
+              at: '2027-03-01T16:00',
+              ...(used && { used }),
+            });
+        }
+        household.marks = [];
+        after(household);
+      });
+    /** When the first of the acid jobs begins, as soon as may be, with nothing else to do. */
+    const firstAcid = (household: Household) => {
+      const acids = new Set(
+        tasksIn(household)
+          .filter(acid)
+          .map((task) => task.id),
+      );
+      expect(acids.size).toBeGreaterThan(0);
+      household.marks = tasksIn(household)
+        .filter((task) => !acids.has(task.id) && task.method.id !== 'tiles-scrub')
+        .map((task) => ({ on: 'task', target: task.id, in: false }));
+      household.clean.spread = 'early';
+      const made = plan(expand(household, CATALOGUE, '2027-03-01T17:00'), {
+        problemHash: '0'.repeat(64),
+        seed: 1,
+        rounds: 0,
+        stop: () => true,
+      });
+      const starts = made.entries
+        .filter(({ step, people }) => people.length > 0 && acids.has(partsOfStepId(step)?.taskId ?? ''))
+        .map((entry) => entry.start);
+      return starts.sort()[0]!;
+    };
+
+    it('would begin at once where nothing was used', () => {
+      expect(firstAcid(withSchool('shop'))).toMatch(/^2027-03-01/);
+    });
+
+    it('stay what they were when the scope changes, and hold what must not meet them for a day', () => {
+      const household = tilesBleached(() => {});
+      const tiles = tasksIn(household).find((task) => task.method.id === 'tiles-scrub')!;
+      expect(productsOf(tiles.products)).toEqual(['chlorine-bleach']);
+      expect(firstAcid(household) >= '2027-03-02T16:00').toBe(true);
+    });
+
+    it('stay what they were when the school changes', () => {
+      const household = tilesBleached(({ clean }) => {
+        clean.products = 'pantry';
+      });
+      const tiles = tasksIn(household).find((task) => task.method.id === 'tiles-scrub')!;
+      expect(tiles.products).toMatchObject({ wanted: 'pantry', school: 'shop' });
+    });
+
+    it('hold the room even when their own job is no longer part of the clean', () => {
+      const household = tilesBleached(({ catalogue }) => {
+        catalogue.off.push('tiles-scrub');
+      });
+      expect(firstAcid(household) >= '2027-03-02T16:00').toBe(true);
+      expect(safetyFindings(tasksIn(household), household)).toContainEqual(
+        expect.objectContaining({
+          remedy: 'another-day',
+          what: expect.stringMatching(/after chlorine bleach was used$/),
+        }),
+      );
+    });
+
+    it('are forgotten on a surface that turned out to forbid them, not in the room', () => {
+      const household = tilesBleached(({ home }) => {
+        for (const room of roomsOf(home))
+          for (const stop of room.stops)
+            for (const fixture of stop.fixtures)
+              if (fixture.kind === 'wall-tiles') fixture.surface = 'marble';
+      });
+      const tiles = tasksIn(household).find((task) => task.method.id === 'tiles-scrub')!;
+      expect(productsOf(tiles.products)).not.toContain('chlorine-bleach');
+      expect(firstAcid(household) >= '2027-03-02T16:00').toBe(true);
+    });
+  });
+
   const productArb = fc.constantFrom(...PRODUCT_NAMES);
   const FIXTURES = [
     'basin',
@@ -184,39 +279,55 @@ describe('products that must not meet', () => {
       maxLength: 6,
     }),
     ticked: fc.nat(400),
+    /** What was wanted, and left out, when the step was ticked off. */
+    before: fc.constantFrom(...PRODUCT_SCHOOLS),
+    left: fc.array(fc.nat(400), { maxLength: 150 }),
+    /** Whether the job that was begun is in scope now. */
+    stays: fc.boolean(),
     spread: fc.constantFrom('early' as const, 'even' as const),
   });
 
   test.prop([houseArb], { numRuns: 40, seed: 2027 })(
     'are never in a plan that comes out',
-    ({ school, own, ticked, spread }) => {
-      const household = withSchool(school, (known) => {
+    ({ school, own, ticked, before, left, stays, spread }) => {
+      const household = withSchool(before, (known) => {
         known.clean.spread = spread;
         own.forEach(([fixture, product, layer], i) => {
           known.catalogue.own.push(ownMethod(`m-${i}`, fixture, product, layer));
         });
-        const steps = expand(known, CATALOGUE).tasks.flatMap((task) =>
-          task.steps.filter((step) => step.mode === 'hands'),
+        const all = tasksIn(known);
+        known.marks = left.map((i) => ({ on: 'task', target: all[i % all.length]!.id, in: false }));
+        const steps = tasksIn(known).flatMap((task) =>
+          task.estimate.steps.flatMap((step) => (step.step.mode === 'hands' ? [{ task, step }] : [])),
         );
-        const step = steps[ticked % steps.length]!;
-        known.ticks.push({ step: step.id, at: '2027-03-01T16:00' });
+        const { task, step } = steps[ticked % steps.length]!;
+        const used = usedAt(task, step.step.key);
+        known.ticks.push({
+          step: stepIdOf(task, step),
+          at: '2027-03-01T16:00',
+          ...(used && { used }),
+        });
+        known.marks = stays ? [] : [{ on: 'task', target: task.id, in: false }];
+        known.clean.products = school;
       });
       const tasks = new Map(tasksIn(household).map((task) => [task.id, task]));
       const problem = expand(household, CATALOGUE, '2027-03-01T17:00');
       const made = plan(problem, { problemHash: '0'.repeat(64), seed: 1, stop: () => true });
-      const days = new Map<string, Map<string, CleanTask>>();
-      const use = (stepId: string, at: string) => {
-        const task = tasks.get(partsOfStepId(stepId)?.taskId ?? '')!;
-        const key = `${task.room.id} ${at.slice(0, 10)}`;
-        days.set(key, (days.get(key) ?? new Map()).set(task.id, task));
+      const days = new Map<string, Map<string, Products>>();
+      const use = (taskId: string, room: string, products: Products, at: string) => {
+        const key = `${room} ${at.slice(0, 10)}`;
+        days.set(key, (days.get(key) ?? new Map()).set(taskId, products));
       };
-      for (const entry of made.entries) if (entry.people.length > 0) use(entry.step, entry.start);
-      for (const entry of problem.done ?? []) use(entry.step, entry.end);
+      for (const entry of made.entries) {
+        const task = tasks.get(partsOfStepId(entry.step)?.taskId ?? '')!;
+        if (entry.people.length > 0) use(task.id, task.room.id, task.products, entry.start);
+      }
+      for (const [taskId, used] of usesOf(household.ticks)) use(taskId, used.room, used, used.at);
       for (const day of days.values()) {
-        const together = [...day.values()];
-        together.forEach((a, i) => {
-          for (const b of together.slice(i + 1))
-            expect(clashOf(a.products, b.products), `${a.id} ${b.id}`).toBeUndefined();
+        const together = [...day];
+        together.forEach(([a, ofA], i) => {
+          for (const [b, ofB] of together.slice(i + 1))
+            expect(clashOf(ofA, ofB), `${a} ${b}`).toBeUndefined();
         });
       }
       for (const task of tasks.values()) {
@@ -234,7 +345,7 @@ describe('products that must not meet', () => {
   );
 
   it('swap nothing where nothing clashes', () => {
-    expect(keepApart(tasksIn(demo)).size).toBe(0);
+    expect(keepApart(tasksIn(demo), () => false).size).toBe(0);
   });
 });
 

@@ -11,7 +11,7 @@ export function tagsOf(task: CleanTask, step: HandsStep): string[] {
 }
 
 /** Products are used where the method says so; where it does not say, in all work but with belongings. */
-function touchesProducts({ method }: CleanTask, step: HandsStep): boolean {
+export function touchesProducts({ method }: CleanTask, step: HandsStep): boolean {
   const said = method.steps.some((known) => known.mode === 'hands' && known.tags.includes('chemical'));
   return said ? step.tags.includes('chemical') : step.belongings === undefined;
 }

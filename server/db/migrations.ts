@@ -241,6 +241,14 @@ export const MIGRATIONS: readonly Migration[] = [
       });
     },
   },
+  {
+    name: '009-uses',
+    up: async (db) => {
+      await addColumns(db, 'ticks', 'used', (table) => {
+        table.text('used').nullable();
+      });
+    },
+  },
 ];
 
 /** A database that knows migrations which this version does not. */

@@ -6,6 +6,7 @@ import {
   type Tick,
 } from '../../core/formats/household';
 import { planSchema } from '../../core/formats/plan';
+import { useSchema } from '../../core/safety/use';
 import type { HouseholdScope, Row } from '../db/scope';
 
 /** The clean that a household is about, its plans by version, and what is ticked off. */
@@ -67,7 +68,17 @@ export async function insertWeather(scope: HouseholdScope, weather: Household['w
 }
 
 export async function loadTicks(scope: HouseholdScope, cleanId: string): Promise<Tick[]> {
-  return scope.rows('ticks').where({ clean_id: cleanId }).orderBy('at').orderBy('step').select('step', 'at');
+  const rows: { step: string; at: string; used: string | null }[] = await scope
+    .rows('ticks')
+    .where({ clean_id: cleanId })
+    .orderBy('at')
+    .orderBy('step')
+    .select('step', 'at', 'used');
+  return rows.map(({ step, at, used }) => ({
+    step,
+    at,
+    ...(used !== null && { used: useSchema.parse(JSON.parse(used)) }),
+  }));
 }
 
 export async function insertTicks(
@@ -77,13 +88,17 @@ export async function insertTicks(
 ): Promise<void> {
   await scope.insert(
     'ticks',
-    ticks.map((tick) => ({ clean_id: cleanId, step: tick.step, at: tick.at })),
+    ticks.map((tick) => tickRow(cleanId, tick)),
   );
+}
+
+function tickRow(cleanId: string, { step, at, used }: Tick) {
+  return { clean_id: cleanId, step, at, used: used ? JSON.stringify(used) : null };
 }
 
 /** Ticks a step off. Ticked already, it keeps the time of the first tick. */
 export async function tick(scope: HouseholdScope, cleanId: string, item: Tick): Promise<void> {
-  await scope.insertOnce('ticks', { clean_id: cleanId, step: item.step, at: item.at }, ['clean_id', 'step']);
+  await scope.insertOnce('ticks', tickRow(cleanId, item), ['clean_id', 'step']);
 }
 
 export async function untick(

@@ -205,6 +205,13 @@ describe('a household in the database', () => {
     expect(await loadTicks(scope, 'house-swap')).toEqual([{ step: 'a:b/c', at: '2027-03-01T18:00' }]);
     await untick(scope, 'house-swap', ['a:b/c']);
     expect(await loadTicks(scope, 'house-swap')).toEqual([]);
+    const used = {
+      room: 'bathroom',
+      school: 'shop' as const,
+      doses: [{ product: 'chlorine-bleach' as const, amount: 20, unit: 'ml' as const, inMl: 1000 }],
+    };
+    await tick(scope, 'house-swap', { step: 'a:b/c', at: '2027-03-01T18:00', used });
+    expect(await loadTicks(scope, 'house-swap')).toEqual([{ step: 'a:b/c', at: '2027-03-01T18:00', used }]);
   });
 
   it('keeps every plan as a version, the first and the latest at hand', async () => {

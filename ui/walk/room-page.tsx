@@ -1,10 +1,11 @@
 import type { Current } from '@/core/clean/campaign';
 import { joinedRooms } from '@/core/clean/floor-runs';
 import { clearFixtures } from '@/core/clean/progress';
-import { handsRange } from '@/core/clean/tasks';
+import { handsRange, partsOfStepId } from '@/core/clean/tasks';
 import { paceOf, USUAL_SCHOOL } from '@/core/clean/work';
 import { ROOM_KINDS, type Room, roomsOf } from '@/core/home/room';
 import { shownIn, unitName } from '@/core/home/units';
+import { usesOf } from '@/core/safety/uses';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
@@ -65,7 +66,7 @@ export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
 
 /** What its estimates depend on outside the room; of the marks only those that concern it. */
 function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
-  const { home, people, marks, catalogue, clean } = household;
+  const { home, people, marks, catalogue, clean, ticks } = household;
   const here = new Set(room.stops.flatMap((stop) => stop.fixtures.map((fixture) => fixture.id)));
   return {
     facts: home.facts,
@@ -74,6 +75,7 @@ function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
     belongings: clean?.belongings ?? 'stop',
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,
+    uses: usesOf(ticks.filter(({ step }) => here.has(partsOfStepId(step)?.fixtureId ?? ''))),
     finish: clean?.finish,
     marks: marks.filter(
       ({ on, target }) =>

@@ -7,7 +7,7 @@ import type { Mark } from '@/core/scope/marks';
 import { marksOf } from '@/core/scope/scope';
 
 /** What the estimates of one room depend on outside it, as plain data for the browser. */
-export type RoomSurroundings = Pick<Work, 'pace' | 'belongings' | 'estimates' | 'school'> & {
+export type RoomSurroundings = Pick<Work, 'pace' | 'belongings' | 'estimates' | 'school' | 'uses'> & {
   readonly finish: string | undefined;
   readonly way: WayRound;
   readonly facts: HomeFacts;
@@ -34,6 +34,7 @@ function workAround(room: Room, around: RoomSurroundings): Work {
     belongings: around.belongings,
     estimates: around.estimates,
     school: around.school,
+    uses: around.uses,
     finish: around.finish,
   };
 }
