@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { exampleProblem } from '../spread/example-problems';
+import { exampleProblem } from '../spread/examples/problems';
 import { plan } from '../spread/plan';
 import { describeFault } from './fault';
 import { type Plan, parsePlan } from './plan';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { exampleProblem } from '../spread/example-problems';
+import { exampleProblem } from '../spread/examples/problems';
 import { describeFault } from './fault';
 import { parseProblem } from './problem';
 

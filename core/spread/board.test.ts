@@ -2,7 +2,7 @@ import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import { dayOfMinute, type Minute, midnightOf, minuteOf } from '../time/local-time';
 import { Board, NEVER } from './board';
-import { exampleProblem, FEATURES } from './example-problems';
+import { exampleProblem, FEATURES } from './examples/problems';
 import { type Placed, SESSION_GAP } from './metrics';
 import { type Model, modelOf, type Person, type Step } from './model';
 import { randomFrom } from './random';

@@ -165,6 +165,14 @@ export class Board {
     return undefined;
   }
 
+  /** The first moment from `from` on at which any of these people has time at all. */
+  opensFor(people: readonly Person[], from: Minute): Minute {
+    return Math.max(
+      from,
+      ...people.map((person) => windowStart(this.windows[person.index] as readonly Span[], 1, from)),
+    );
+  }
+
   private calendarStart(step: Step, length: number, from: Minute, lifted: Lifted): Minute {
     const { task } = step;
     const dry = task.dry && lifted !== 'dry';
@@ -265,6 +273,11 @@ export class Board {
     }
     return sum > person.dailyCap || (this.loads.get(day) ?? 0) + length > this.dayLoad;
   }
+}
+
+/** Whether the entry was placed by hand, and not by the planner. */
+export function isFixedEntry(entry: Placed): boolean {
+  return entry.step.fixed.some((fixed) => fixed.start === entry.start && fixed.end === entry.end);
 }
 
 /** Asks every question in turn until none of them moves the start any more. */

@@ -2,7 +2,7 @@ import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import type { Problem } from '../formats/problem';
 import { clustersOf, inOrder, loosen } from './clusters';
-import { exampleProblem } from './example-problems';
+import { exampleProblem } from './examples/problems';
 import { type Model, modelOf } from './model';
 
 /** Tasks t0, t1 … of two steps each, with hard rules between them as [before, after]. */

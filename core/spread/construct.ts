@@ -1,8 +1,7 @@
 import { PRIORITIES } from '../formats/choices';
 import type { UnplacedReason } from '../formats/plan';
-import { Board, type Lifted, NEVER } from './board';
+import { Board, isFixedEntry, type Lifted, NEVER } from './board';
 import { type Cluster, inOrder, loosen } from './clusters';
-import type { Placed } from './metrics';
 import {
   eligiblePeople,
   isSettled,
@@ -176,10 +175,6 @@ function givenStart(step: Step, board: Board): number | undefined {
   if (step.mode !== 'wait' || isSettled(step) || !previous || previous.over || !isSettled(previous))
     return undefined;
   return board.endOf(previous);
-}
-
-export function isFixedEntry(entry: Placed): boolean {
-  return entry.step.fixed.some((fixed) => fixed.start === entry.start && fixed.end === entry.end);
 }
 
 function fits(board: Board, cluster: Cluster, links: LinkIndex, lifted: Lifted): boolean {

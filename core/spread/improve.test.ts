@@ -5,7 +5,7 @@ import { expand } from '../clean/expand';
 import type { Plan } from '../formats/plan';
 import type { Problem } from '../formats/problem';
 import { checkPlan, describeViolation } from './check/check';
-import { exampleProblem, FEATURES } from './example-problems';
+import { exampleProblem, FEATURES } from './examples/problems';
 import { plan } from './plan';
 
 const HASH = '0'.repeat(64);

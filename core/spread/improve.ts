@@ -1,11 +1,16 @@
-import { dayOfMinute, type Minute, midnightOf } from '../time/local-time';
-import type { Board } from './board';
+import { type Minute, midnightOf } from '../time/local-time';
+import { type Board, isFixedEntry } from './board';
+import { Bottleneck } from './bottleneck';
 import { type Cluster, inOrder } from './clusters';
-import { compareScores, type Score } from './compare';
-import { type Construction, isFixedEntry, isMissing, type LeftOut } from './construct';
+import { compareScores, SCORE_OF_TIME, type Score } from './compare';
+import { type Construction, isMissing, type LeftOut } from './construct';
 import type { Placed } from './metrics';
-import { isSettled, type Model, type Task } from './model';
+import { isSettled, type Model, type Step, type Task } from './model';
+import { FEW_CLUSTERS, pickClusters } from './neighbourhoods';
 import { placeCluster } from './place';
+import { oneOf } from './random';
+import { placeInOrder, type Sequence, sequenceOf } from './resequence';
+import type { Segment } from './segments';
 import type { LinkIndex } from './step-order';
 
 export type Search = {
@@ -21,31 +26,153 @@ export type Search = {
 };
 
 /**
- * Betters a plan by taking part of it off the board and placing that anew, in another order, from another day on, or
- * with another load by day; kept when the plan is no worse for it. Each round is valid in itself, so that it can stop
- * at any of them. Changes the construction that it is given, and returns it.
+ * Betters a plan by taking part of it off the board and placing that anew: in another order, from another day on, with
+ * another load by day, step by step in between each other, or by what holds up its end. Kept when the plan is no worse
+ * for it. Each round is valid in itself, so that it can stop at any of them. Changes the construction that it is given,
+ * and returns it.
  */
-export function improve(model: Model, start: Construction, search: Search): Construction {
-  const { board } = start;
-  const movable = search.clusters.filter((cluster) => cluster.tasks.some(isOpen));
-  let { leftOut } = start;
-  let score = search.scoreOf(start);
-  for (let round = 0; round < search.rounds && movable.length > 0 && !search.stop(); round++) {
-    const before = new Set(board.entries());
-    const out = new Set(leftOut.flatMap((item) => item.tasks));
-    const picked = pick(movable, board, search.random).filter(
-      (cluster) => !cluster.tasks.some((task) => out.has(task)),
-    );
-    for (const cluster of picked) takeOff(board, cluster);
-    const placed = placeAnew(model, board, picked, search);
-    const next = placed ? { board, leftOut: withPlaced(board, leftOut, search) } : undefined;
-    const reached = next && search.scoreOf(next);
-    if (next && reached && compareScores(reached, score) <= 0) {
-      score = reached;
-      leftOut = next.leftOut;
-    } else restore(board, before);
+export function improve(start: Construction, search: Search): Construction {
+  const improving = new Improving(start, search);
+  for (let round = 0; round < search.rounds && improving.canMove && !search.stop(); round++)
+    improving.round();
+  return improving.best();
+}
+
+/** How often a round places step by step. */
+const BY_STEPS = 0.6;
+/** How often it looks at what holds up the end, at least, and the more the more of the work is machines'. */
+const BY_BOTTLENECK = 0.1;
+const BY_BOTTLENECK_OF_MACHINES = 0.4;
+const BOTTLENECK_TURNS = 40;
+
+/** Takes something off the board and places it again; false where something found no place. */
+type Placing = () => boolean;
+
+/** The best plan so far, which the one on the board may stray from. */
+type Found = {
+  readonly entries: ReadonlySet<Placed>;
+  readonly leftOut: readonly LeftOut[];
+  readonly score: Score;
+};
+
+class Improving {
+  private readonly model: Model;
+  private readonly board: Board;
+  private readonly movable: readonly Cluster[];
+  private leftOut: readonly LeftOut[];
+  private score: Score;
+  private found: Found;
+  private readonly bottleneckShare: number;
+  private whole: Sequence | undefined;
+  private bottleneck: Bottleneck | undefined;
+
+  constructor(
+    start: Construction,
+    private readonly search: Search,
+  ) {
+    this.board = start.board;
+    this.model = start.board.model;
+    this.leftOut = start.leftOut;
+    this.movable = search.clusters.filter((cluster) => cluster.tasks.some(isOpen));
+    this.score = search.scoreOf(start);
+    this.bottleneckShare = this.bottleneckShareOf();
+    this.found = this.remember();
   }
-  return { board, leftOut };
+
+  /** Puts the best that was found on the board. */
+  best(): Construction {
+    restore(this.board, this.found.entries);
+    return { board: this.board, leftOut: this.found.leftOut };
+  }
+
+  get canMove(): boolean {
+    return this.movable.length > 0;
+  }
+
+  round(): void {
+    const { random } = this.search;
+    const picked = this.placed(pickClusters(this.movable, this.board, random));
+    const placing = random() < this.bottleneckShare ? this.byBottleneck(picked) : this.byDraw(picked);
+    if (!placing) return;
+    const before = new Set(this.board.entries());
+    if (!placing() || !this.keepIfNoWorse()) restore(this.board, before);
+  }
+
+  /** Whether the whole plan is placed anew each time, and its end is what matters. */
+  private get isSmall(): boolean {
+    return this.movable.length <= FEW_CLUSTERS && this.model.policy.spread === 'early';
+  }
+
+  private bottleneckShareOf(): number {
+    if (!this.isSmall) return 0;
+    const steps = this.movable.flatMap((cluster) => cluster.tasks).flatMap((task) => task.steps);
+    const ofMachines = steps.filter((step) => step.mode === 'wait' && step.machine).length;
+    return BY_BOTTLENECK + (BY_BOTTLENECK_OF_MACHINES * ofMachines) / steps.length;
+  }
+
+  private placed(clusters: readonly Cluster[]): Cluster[] {
+    const out = new Set(this.leftOut.flatMap((item) => item.tasks));
+    return clusters.filter((cluster) => !cluster.tasks.some((task) => out.has(task)));
+  }
+
+  private keepIfNoWorse(): boolean {
+    const leftOut = withPlaced(this.board, this.leftOut, this.search.links);
+    const reached = this.search.scoreOf({ board: this.board, leftOut });
+    const difference = compareScores(reached, this.score);
+    if (difference > 0 && !this.mayDrift(reached)) return false;
+    // Another assignment of the people: what holds up the end is seen anew.
+    if (reached[SCORE_OF_TIME] !== this.score[SCORE_OF_TIME]) this.bottleneck = undefined;
+    this.score = reached;
+    this.leftOut = leftOut;
+    if (compareScores(reached, this.found.score) < 0) this.found = this.remember();
+    return true;
+  }
+
+  /** In a small plan what comes after the end in the comparison may get worse for a while, so that the end can move. */
+  private mayDrift(reached: Score): boolean {
+    const end = SCORE_OF_TIME + 1;
+    return this.isSmall && compareScores(reached.slice(0, end), this.score.slice(0, end)) <= 0;
+  }
+
+  private remember(): Found {
+    return { entries: new Set(this.board.entries()), leftOut: this.leftOut, score: this.score };
+  }
+
+  private byDraw(picked: readonly Cluster[]): Placing {
+    const { random } = this.search;
+    const sequence = random() < BY_STEPS ? this.sequence(picked) : undefined;
+    if (!sequence) return () => placeAnew(this.model, this.board, picked, this.search);
+    const { keys, from } = shuffledKeys(sequence, startsOf(sequence, this.board), random);
+    const keyOf = (segment: Segment) => keys.get(segment) as number;
+    return () => this.placeFrom(sequence, keyOf, from);
+  }
+
+  /** What comes before a key stays as it is. */
+  private placeFrom(sequence: Sequence, keyOf: (segment: Segment) => number, from: number): boolean {
+    const segments = sequence.segments.filter((segment) => keyOf(segment) >= from);
+    for (const { steps } of segments) for (const step of steps) takeOff(this.board, step);
+    const latest = this.isSmall ? (this.score[SCORE_OF_TIME] as number) : Number.POSITIVE_INFINITY;
+    return placeInOrder(this.board, sequence, { segments, keyOf, latest }, this.search.links);
+  }
+
+  /** The sequence of a small plan is always the same. */
+  private sequence(picked: readonly Cluster[]): Sequence | undefined {
+    if (!this.isSmall || picked.length < this.movable.length) return sequenceOf(picked, this.search.links);
+    this.whole ??= sequenceOf(picked, this.search.links);
+    return this.whole;
+  }
+
+  private byBottleneck(picked: readonly Cluster[]): Placing | undefined {
+    const { links, random } = this.search;
+    if (!this.bottleneck) {
+      const sequence = this.sequence(picked);
+      if (!sequence) return undefined;
+      this.bottleneck = new Bottleneck(sequence, this.board, links, random);
+    }
+    const { sequence } = this.bottleneck;
+    const keys = this.bottleneck.search(BOTTLENECK_TURNS);
+    return keys && (() => this.placeFrom(sequence, keys, Number.NEGATIVE_INFINITY));
+  }
 }
 
 function isOpen(task: Task): boolean {
@@ -56,64 +183,37 @@ function hasBegun(task: Task): boolean {
   return task.steps.some((step) => step.over || isSettled(step));
 }
 
-/** Ways to choose what is placed anew, drawn in turn. */
-const NEIGHBOURHOODS: readonly ((
-  movable: readonly Cluster[],
-  board: Board,
+function startsOf({ segments }: Sequence, board: Board): Map<Segment, Minute> {
+  return new Map(segments.map((segment) => [segment, board.startOf(segment.steps[0] as Step) ?? 0]));
+}
+
+const MOST_MOVED = 3;
+
+/** The order as it was, but for a few segments that go somewhere else in it; before `from` nothing changes. */
+function shuffledKeys(
+  { segments }: Sequence,
+  starts: ReadonlyMap<Segment, Minute>,
   random: () => number,
-) => Cluster[])[] = [ofRooms, ofDays, ofFew];
-
-function pick(movable: readonly Cluster[], board: Board, random: () => number): Cluster[] {
-  const choose = NEIGHBOURHOODS[
-    Math.floor(random() * NEIGHBOURHOODS.length)
-  ] as (typeof NEIGHBOURHOODS)[number];
-  return choose(movable, board, random);
+): { keys: ReadonlyMap<Segment, number>; from: number } {
+  const keys = new Map(starts);
+  const all = [...starts.values()];
+  const moved = 1 + Math.floor(random() * MOST_MOVED);
+  let from = Number.POSITIVE_INFINITY;
+  for (let i = 0; i < moved && segments.length > 0; i++) {
+    const segment = oneOf(segments, random);
+    const key = oneOf(all, random) + random() - 0.5;
+    from = Math.min(from, key, keys.get(segment) as number);
+    keys.set(segment, key);
+  }
+  return { keys, from };
 }
 
-function oneOf<Item>(list: readonly Item[], random: () => number): Item {
-  return list[Math.floor(random() * list.length)] as Item;
-}
-
-/** All of a room, or of two. */
-function ofRooms(movable: readonly Cluster[], _board: Board, random: () => number): Cluster[] {
-  const rooms = new Set([roomOf(oneOf(movable, random)), roomOf(oneOf(movable, random))]);
-  return movable.filter((cluster) => rooms.has(roomOf(cluster)));
-}
-
-function roomOf(cluster: Cluster) {
-  return (cluster.tasks[0] as Task).room;
-}
-
-const MOST_DAYS = 4;
-
-/** What lies on a few days in a row. */
-function ofDays(movable: readonly Cluster[], board: Board, random: () => number): Cluster[] {
-  const entry = oneOf(board.entries(), random);
-  if (!entry) return [];
-  const from = dayOfMinute(entry.start);
-  const to = from + Math.floor(random() * MOST_DAYS);
-  const lies = ({ start }: Placed) => dayOfMinute(start) >= from && dayOfMinute(start) <= to;
-  return movable.filter((cluster) =>
-    cluster.tasks.some((task) => task.steps.some((step) => board.entriesOf(step).some(lies))),
-  );
-}
-
-const MOST_FEW = 10;
-
-/** A few, wherever they lie; of a small plan all. */
-function ofFew(movable: readonly Cluster[], _board: Board, random: () => number): Cluster[] {
-  const share = (1 + random() * MOST_FEW) / movable.length;
-  return movable.filter(() => random() < share);
-}
-
-function takeOff(board: Board, cluster: Cluster): void {
-  for (const task of cluster.tasks)
-    for (const step of task.steps) {
-      const previous = task.steps[step.position - 1];
-      const isGiven = step.mode === 'wait' && previous !== undefined && isSettled(previous);
-      if (isGiven) continue;
-      for (const entry of board.entriesOf(step)) if (!isFixedEntry(entry)) board.take(entry);
-    }
+/** Takes a step off the board, unless it stands there as a fixed entry or was set going by one. */
+function takeOff(board: Board, step: Step): void {
+  const previous = step.task.steps[step.position - 1];
+  const isGiven = step.mode === 'wait' && previous !== undefined && isSettled(previous);
+  if (isGiven) return;
+  for (const entry of board.entriesOf(step)) if (!isFixedEntry(entry)) board.take(entry);
 }
 
 /** How often what is placed anew keeps to its usual order, and how often it waits for a later day. */
@@ -122,6 +222,7 @@ const LATER_DAY = 0.3;
 
 function placeAnew(model: Model, board: Board, picked: readonly Cluster[], search: Search): boolean {
   const { random, links, dayLoads } = search;
+  for (const step of picked.flatMap(({ tasks }) => tasks).flatMap((task) => task.steps)) takeOff(board, step);
   const drawn = new Map(picked.map((cluster) => [cluster, random()]));
   const usual = random() < USUAL_ORDER;
   const rank = (cluster: Cluster) => (usual ? cluster.tasks[0]?.index : drawn.get(cluster)) ?? 0;
@@ -142,14 +243,14 @@ function laterDay(model: Model, random: () => number): Minute {
 }
 
 /** What was left out so far and has found a place by now is left out no longer. */
-function withPlaced(board: Board, leftOut: readonly LeftOut[], search: Search): LeftOut[] {
+function withPlaced(board: Board, leftOut: readonly LeftOut[], links: LinkIndex): LeftOut[] {
   const out = new Set(leftOut.flatMap((item) => item.tasks));
   return leftOut.filter(({ tasks }) => {
     // A wait that a done step has set going left the board with its task; it has only the one place there.
     if (tasks.some(hasBegun)) return true;
-    const into = tasks.flatMap((task) => task.steps).flatMap((step) => search.links.into.get(step) ?? []);
+    const into = tasks.flatMap((task) => task.steps).flatMap((step) => links.into.get(step) ?? []);
     if (into.some((link) => !tasks.includes(link.before.task) && isMissing(link, out))) return true;
-    if (!placeCluster(board, { tasks }, search.links, { wishes: false })) return true;
+    if (!placeCluster(board, { tasks }, links, { wishes: false })) return true;
     for (const task of tasks) out.delete(task);
     return false;
   });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Problem } from '../formats/problem';
 import { minuteOf } from '../time/local-time';
 import { compareScores, scoreOf } from './compare';
-import { exampleProblem } from './example-problems';
+import { exampleProblem } from './examples/problems';
 import {
   brokenWishes,
   metricsOf,

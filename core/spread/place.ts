@@ -1,5 +1,5 @@
 import { dayOfMinute, type Minute, midnightOf } from '../time/local-time';
-import { type Board, type Lifted, NEVER } from './board';
+import { type Board, isFixedEntry, type Lifted, NEVER } from './board';
 import type { Cluster } from './clusters';
 import type { Placed } from './metrics';
 import { isSettled, lastDayOf, type Person, remainingMinutes, type Step, type Task } from './model';
@@ -29,7 +29,16 @@ export function placeCluster(
   options: PlaceOptions,
 ): boolean {
   const order = stepOrder(cluster, links);
-  if (order === undefined) return false;
+  return order !== undefined && placeSteps(board, order, links, options);
+}
+
+/** The same for steps in an order in which they can be taken; what comes before them stands on the board already. */
+export function placeSteps(
+  board: Board,
+  order: readonly Step[],
+  links: LinkIndex,
+  options: PlaceOptions,
+): boolean {
   const placing = new Placing(board, links, options);
   for (let shifts = 0; shifts < MOST_SHIFTS; shifts++) {
     const outcome = placing.attempt(order);
@@ -307,9 +316,13 @@ class Placing {
       const outcome = this.endWait(previous, start);
       if (outcome !== 'placed') return outcome;
     }
-    if (step.fixed.length === 0 && this.options.lifted !== 'latest' && end > step.task.latest)
-      return 'impossible';
+    if (this.options.lifted !== 'latest' && this.isTooLate(step)) return 'impossible';
     return step.task.sameDay ? this.keepToOneDay(step.task, { start, end }) : 'placed';
+  }
+
+  /** What is fixed stands even after the task's latest time; what is placed around it must not. */
+  private isTooLate(step: Step): boolean {
+    return this.board.entriesOf(step).some((entry) => !isFixedEntry(entry) && entry.end > step.task.latest);
   }
 
   private endWait(wait: Step, end: Minute): Outcome {

@@ -4,7 +4,7 @@ import type { Plan } from '../formats/plan';
 import type { Problem, ProblemTask } from '../formats/problem';
 import { problemFaults } from '../formats/problem';
 import { checkPlan, describeViolation } from './check/check';
-import { exampleProblem, FEATURES, type Feature } from './example-problems';
+import { exampleProblem, FEATURES, type Feature } from './examples/problems';
 import { plan } from './plan';
 
 const HASH = '0'.repeat(64);

@@ -53,7 +53,7 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
     if (!best || compareScores(score, best.score) < 0) best = { construction, score };
   }
   if (!best) throw new Error('There is always a recipe.');
-  const bettered = improve(model, best.construction, {
+  const bettered = improve(best.construction, {
     clusters,
     links,
     random: randomFrom(options.seed),

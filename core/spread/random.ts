@@ -18,3 +18,8 @@ export function shuffled<T>(items: readonly T[], random: () => number): T[] {
   }
   return copy;
 }
+
+/** One of the items, drawn evenly; there has to be one. */
+export function oneOf<Item>(items: readonly Item[], random: () => number): Item {
+  return items[Math.floor(random() * items.length)] as Item;
+}

@@ -1,8 +1,15 @@
-import { PRIORITIES } from '../formats/choices';
-import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../formats/problem';
-import { GROUPINGS, problemFaults, SPREADS } from '../formats/problem';
-import { type DayNumber, dayOf, formatDate, formatMinute, type Minute, midnightOf } from '../time/local-time';
-import { randomFrom } from './random';
+import { PRIORITIES } from '../../formats/choices';
+import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../../formats/problem';
+import { GROUPINGS, problemFaults, SPREADS } from '../../formats/problem';
+import {
+  type DayNumber,
+  dayOf,
+  formatDate,
+  formatMinute,
+  type Minute,
+  midnightOf,
+} from '../../time/local-time';
+import { type Draw, drawFrom } from './draw';
 
 /** Features of the problem format that a generated problem may use; each test and measurement names those it wants. */
 export const FEATURES = [
@@ -31,20 +38,9 @@ export type Feature = (typeof FEATURES)[number];
 
 const FIRST_DAY = dayOf('2027-03-01');
 
-type Draw = {
-  readonly chance: (p: number) => boolean;
-  readonly from: (low: number, high: number) => number;
-  readonly one: <T>(items: readonly T[]) => T;
-};
-
 /** A problem drawn from a seed: the same seed, size and features give the same problem. It has no faults. */
 export function exampleProblem(seed: number, features: readonly Feature[] = FEATURES, size = 24): Problem {
-  const random = randomFrom(seed);
-  const draw: Draw = {
-    chance: (p) => random() < p,
-    from: (low, high) => low + Math.floor(random() * (high - low + 1)),
-    one: (items) => items[Math.floor(random() * items.length)] as never,
-  };
+  const draw = drawFrom(seed);
   const has = (feature: Feature) => features.includes(feature);
   const days = draw.from(1, 12);
   const rooms = Array.from({ length: draw.from(1, 5) }, (_, i) => ({
