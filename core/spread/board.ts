@@ -19,6 +19,9 @@ export const NEVER = Number.POSITIVE_INFINITY;
 /** Conditions that may be lifted one at a time, to find out which of them kept a task out of the plan. */
 export type Lifted = 'dry' | 'daylight' | 'latest' | 'machine' | undefined;
 
+/** Lengths of work for which the dates without time are remembered. */
+const LENGTHS = [1, 5, 10, 15, 20, 30, 45, 60];
+
 type RoomUse = Span & { readonly count: number };
 
 /**
@@ -32,6 +35,12 @@ export class Board {
   private readonly closed: Track<Span>[];
   private readonly windows: readonly (readonly Span[])[];
   private readonly loads = new Map<DayNumber, number>();
+  /** For each wish for the load that is in force, each person and each of `LENGTHS`: no date before this one has time left. */
+  private readonly fullBefore: DayNumber[][][];
+  /** Free minutes of each person by date, as far as they bound the work of a date. */
+  private readonly free: ReadonlyMap<DayNumber, number>[];
+  /** Hands-on minutes of each person by date. */
+  private readonly worked: Map<DayNumber, number>[];
   private readonly shares: number[];
   private readonly eligible = new Map<Step, readonly Person[]>();
   private readonly marks = new Map<Placed, { run?: Span; use?: RoomUse; closing?: Span }>();
@@ -48,6 +57,9 @@ export class Board {
     this.closed = model.rooms.map(() => new Track<Span>());
     this.windows = model.people.map((person) => workingWindows(person, model));
     this.shares = model.people.map(() => 0);
+    this.worked = model.people.map(() => new Map());
+    this.fullBefore = [this.nothingFull()];
+    this.free = model.people.map((person) => freeByDate(person, this.windows[person.index] ?? [], model));
   }
 
   put(entry: Placed): void {
@@ -111,7 +123,17 @@ export class Board {
     const length = (entry.end - entry.start) * sign;
     const day = dayOfMinute(entry.start);
     this.loads.set(day, (this.loads.get(day) ?? 0) + length * entry.people.length);
-    for (const person of entry.people) this.shares[person.index] = (this.shares[person.index] ?? 0) + length;
+    for (const { index } of entry.people) {
+      this.shares[index] = (this.shares[index] ?? 0) + length;
+      const worked = this.worked[index] as Map<DayNumber, number>;
+      worked.set(day, (worked.get(day) ?? 0) + length);
+    }
+    if (sign < 0) this.reopen(day);
+  }
+
+  private reopen(day: DayNumber): void {
+    for (const known of this.fullBefore.flat())
+      for (let i = 0; i < known.length; i++) known[i] = Math.min(known[i] as DayNumber, day);
   }
 
   eligibleFor(step: Step): readonly Person[] {
@@ -127,9 +149,36 @@ export class Board {
   withDayLoad<T>(dayLoad: number, run: () => T): T {
     const usual = this.dayLoad;
     this.dayLoad = dayLoad;
+    this.fullBefore.push(this.nothingFull());
     const result = run();
+    this.fullBefore.pop();
     this.dayLoad = usual;
     return result;
+  }
+
+  private nothingFull(): DayNumber[][] {
+    return this.model.people.map(() => LENGTHS.map(() => this.model.firstDay));
+  }
+
+  /** The first date on which this person could still have so many minutes left, as far as is known. */
+  private firstOpenDay(person: Person, length: number): DayNumber {
+    const at = LENGTHS.findLastIndex((least) => least <= length);
+    if (at < 0) return this.model.firstDay;
+    const known = this.fullBefore[this.fullBefore.length - 1]?.[person.index] as DayNumber[];
+    const least = LENGTHS[at] as number;
+    let day = known[at] as DayNumber;
+    while (
+      day <= this.model.lastDay &&
+      (this.isDayFull(person, day, least) || this.isTaken(person, day, least))
+    )
+      day++;
+    known[at] = day;
+    return day;
+  }
+
+  private isTaken(person: Person, day: DayNumber, length: number): boolean {
+    const worked = this.worked[person.index]?.get(day) ?? 0;
+    return worked + length > (this.free[person.index]?.get(day) ?? 0);
   }
 
   /** Who would rather do it, then who has done the least of it so far. */
@@ -240,7 +289,7 @@ export class Board {
     if (length > person.breakAfter || length > this.model.policy.sessionCap) return NEVER;
     const windows = this.windows[person.index] as readonly Span[];
     const track = this.work[person.index] as Track<Placed>;
-    let start = from;
+    let start = Math.max(from, midnightOf(this.firstOpenDay(person, length)));
     for (;;) {
       start = windowStart(windows, length, start);
       if (start === NEVER) return NEVER;
@@ -252,10 +301,10 @@ export class Board {
 
   private nextIfTaken(person: Person, track: Track<Placed>, start: Minute, length: number): Minute {
     const end = start + length;
+    const day = dayOfMinute(start);
+    if (this.isDayFull(person, day, length) || this.isTaken(person, day, length)) return midnightOf(day + 1);
     const busy = track.overlapping(start, end);
     if (busy.length > 0) return Math.max(...busy.map((entry) => entry.end));
-    const day = dayOfMinute(start);
-    if (this.isDayFull(person, track, day, length)) return midnightOf(day + 1);
     const run = neighbours(track, start, end, Math.max(person.breakLength, 0));
     if (run.minutes + length > person.breakAfter) return pastNeighbour(run, start, person.breakLength);
     const session = neighbours(track, start, end, SESSION_GAP, day);
@@ -264,14 +313,9 @@ export class Board {
     return start;
   }
 
-  private isDayFull(person: Person, track: Track<Placed>, day: DayNumber, length: number): boolean {
-    let sum = length;
-    for (let i = track.firstFrom(midnightOf(day)); i < track.spans.length; i++) {
-      const entry = track.spans[i] as Placed;
-      if (entry.start >= midnightOf(day + 1)) break;
-      sum += entry.end - entry.start;
-    }
-    return sum > person.dailyCap || (this.loads.get(day) ?? 0) + length > this.dayLoad;
+  private isDayFull(person: Person, day: DayNumber, length: number): boolean {
+    const worked = this.worked[person.index]?.get(day) ?? 0;
+    return worked + length > person.dailyCap || (this.loads.get(day) ?? 0) + length > this.dayLoad;
   }
 }
 
@@ -290,6 +334,19 @@ function firstStart(from: Minute, questions: readonly ((t: Minute) => Minute)[])
     start = next;
   }
   return start;
+}
+
+/** Free minutes by date. Fixed work may lie outside free time; then nothing bounds the date but its cap. */
+function freeByDate(person: Person, windows: readonly Span[], model: Model): Map<DayNumber, number> {
+  const free = new Map<DayNumber, number>();
+  for (const { start, end } of windows) {
+    const day = dayOfMinute(start);
+    free.set(day, (free.get(day) ?? 0) + end - start);
+  }
+  for (const step of model.steps.values())
+    for (const entry of step.fixed)
+      if (entry.people.includes(person)) free.set(dayOfMinute(entry.start), MINUTES_A_DAY * 2);
+  return free;
 }
 
 /** Free time within the plan's dates, cut at midnight, since no session crosses it. Reserve dates are out. */

@@ -1,5 +1,6 @@
 import { PRIORITIES } from '../formats/choices';
 import type { UnplacedReason } from '../formats/plan';
+import { groupBy } from '../lists/group-by';
 import { Board, isFixedEntry, type Lifted, NEVER } from './board';
 import { type Cluster, inOrder, loosen } from './clusters';
 import {
@@ -12,7 +13,7 @@ import {
   type Step,
   type Task,
 } from './model';
-import { type PlaceOptions, placeCluster } from './place';
+import { fitsOn, type PlaceOptions, placeCluster } from './place';
 import type { LinkIndex } from './step-order';
 
 /** One way to go about building a plan; the search tries several and keeps the best. */
@@ -105,12 +106,14 @@ export function construct(
 /** Why each task is left out. Of tasks that only go together, the first that can't be placed is the cause. */
 export function reasonsFor({ board, leftOut }: Construction, links: LinkIndex): Map<Task, UnplacedReason> {
   const reasons = new Map<Task, UnplacedReason>();
+  const empty = new Board(board.model, Number.POSITIVE_INFINITY);
+  setOut(empty);
   for (const { tasks, waitsFor } of leftOut) {
     const cause = waitsFor
       ? undefined
       : (tasks.find((task) => !fits(board, { tasks: [task] }, links, undefined)) ?? tasks[0]);
     for (const task of tasks) {
-      reasons.set(task, task === cause ? diagnose(board, { tasks }, links) : 'predecessor');
+      reasons.set(task, task === cause ? diagnose([empty, board], { tasks }, links) : 'predecessor');
     }
   }
   return reasons;
@@ -119,11 +122,18 @@ export function reasonsFor({ board, leftOut }: Construction, links: LinkIndex): 
 /** When a room may be begun so that, of those before it, fewer than the wished number are still open. */
 class Doors {
   private readonly openings = new Map<Room, number>();
+  private readonly steps: ReadonlyMap<Room, readonly Step[]>;
 
   constructor(
     private readonly board: Board,
     private readonly order: readonly Room[],
-  ) {}
+  ) {
+    const tasks = board.model.tasks.filter((task) => !task.dry);
+    this.steps = groupBy(
+      tasks.flatMap((task) => task.steps),
+      (step) => step.task.room,
+    );
+  }
 
   opening(cluster: Cluster): number {
     const { room } = cluster.tasks[0] as Task;
@@ -139,10 +149,9 @@ class Doors {
 
   /** The end of a room's work so far; work that waits for the weather does not keep the next room shut. */
   private closing(room: Room): number {
-    const tasks = this.board.model.tasks.filter((task) => task.room === room && !task.dry);
-    const ends = tasks
-      .flatMap((task) => task.steps)
-      .map((step) => this.board.endOf(step) ?? Number.NEGATIVE_INFINITY);
+    const ends = (this.steps.get(room) ?? []).map(
+      (step) => this.board.endOf(step) ?? Number.NEGATIVE_INFINITY,
+    );
     return Math.max(Number.NEGATIVE_INFINITY, ...ends);
   }
 }
@@ -178,15 +187,18 @@ function givenStart(step: Step, board: Board): number | undefined {
 }
 
 function fits(board: Board, cluster: Cluster, links: LinkIndex, lifted: Lifted): boolean {
-  const before = new Set(board.entries());
-  if (!placeCluster(board, cluster, links, { wishes: false, lifted })) return false;
-  for (const entry of board.entries()) if (!before.has(entry)) board.take(entry);
-  for (const entry of before) if (!board.entriesOf(entry.step).includes(entry)) board.put(entry);
-  return true;
+  return fitsOn(board, cluster, links, { wishes: false, lifted });
 }
 
-/** Why a task could not be placed, found by lifting one condition after the other. */
-function diagnose(board: Board, cluster: Cluster, links: LinkIndex): UnplacedReason {
+/**
+ * Why a task could not be placed, found by lifting one condition after the other: with nothing else in the way first,
+ * since what keeps a task out then would keep it out of any plan.
+ */
+function diagnose(
+  [empty, board]: readonly [Board, Board],
+  cluster: Cluster,
+  links: LinkIndex,
+): UnplacedReason {
   for (const task of cluster.tasks) {
     const reason = reasonByItself(task, board);
     if (reason !== undefined) return reason;
@@ -197,9 +209,6 @@ function diagnose(board: Board, cluster: Cluster, links: LinkIndex): UnplacedRea
     ['machine', 'machine', (task) => task.steps.some((step) => step.machine?.windows !== undefined)],
     ['latest', 'deadline', (task) => Number.isFinite(task.latest)],
   ];
-  const empty = new Board(board.model, Number.POSITIVE_INFINITY);
-  setOut(empty);
-  // Nothing else in the way first: what keeps a task out then would keep it out of any plan.
   for (const where of [empty, board]) {
     if (where === empty && fits(empty, cluster, links, undefined)) continue;
     const found = lifts.find(

@@ -39,14 +39,17 @@ export function placeSteps(
   links: LinkIndex,
   options: PlaceOptions,
 ): boolean {
+  return new Placing(board, links, options).place(order);
+}
+
+/** Whether a cluster could be placed; the board stays as it was. */
+export function fitsOn(board: Board, cluster: Cluster, links: LinkIndex, options: PlaceOptions): boolean {
+  const order = stepOrder(cluster, links);
+  if (order === undefined) return false;
   const placing = new Placing(board, links, options);
-  for (let shifts = 0; shifts < MOST_SHIFTS; shifts++) {
-    const outcome = placing.attempt(order);
-    if (outcome === 'placed') return true;
-    placing.undo();
-    if (outcome === 'impossible') return false;
-  }
-  return false;
+  const fits = placing.place(order);
+  placing.undo();
+  return fits;
 }
 
 type Outcome = 'placed' | 'shifted' | 'impossible';
@@ -66,6 +69,16 @@ class Placing {
     private readonly options: PlaceOptions,
   ) {}
 
+  place(order: readonly Step[]): boolean {
+    for (let shifts = 0; shifts < MOST_SHIFTS; shifts++) {
+      const outcome = this.attempt(order);
+      if (outcome === 'placed') return true;
+      this.undo();
+      if (outcome === 'impossible') return false;
+    }
+    return false;
+  }
+
   undo(): void {
     for (const entry of this.put.reverse()) this.board.take(entry);
     for (const entry of this.taken) this.board.put(entry);
@@ -73,7 +86,7 @@ class Placing {
     this.taken = [];
   }
 
-  attempt(order: readonly Step[]): Outcome {
+  private attempt(order: readonly Step[]): Outcome {
     this.put = [];
     this.taken = [];
     for (const step of order) {

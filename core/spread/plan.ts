@@ -69,6 +69,8 @@ function* recipes(model: Model, seed: number): Generator<Recipe> {
   const { spread, grouping } = model.policy;
   const base = { priorityFirst: false, wishes: true, closeRooms: false, roomOrder: roomsInOrder(model) };
   const loads = loadsOf(model);
+  // As early as can be is quickest to build, and so there is a plan at once.
+  if (loads.length > 1) yield { ...base, dayLoad: Number.POSITIVE_INFINITY };
   for (const dayLoad of loads) {
     if (grouping === 'room') yield { ...base, dayLoad, closeRooms: true };
     yield { ...base, dayLoad };

@@ -126,7 +126,7 @@ function stepsFor(draw: Draw, task: string, kind: string): ProblemStep[] {
       hands('take-down', draw.from(1, 3) * 5),
       wait('wash', 90, { machine: 'washer', atMost: 240 }),
       hands('hang', 10),
-      wait('dry', draw.from(4, 16) * 30, { machine: draw.one(['line', 'rack']) }),
+      wait('dry', draw.from(2, 8) * 30, { machine: draw.one(['line', 'rack']) }),
       hands('put-back', draw.from(1, 3) * 5),
     ];
   if (kind === 'floors')
