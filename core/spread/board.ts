@@ -22,6 +22,10 @@ export type Lifted = 'dry' | 'daylight' | 'latest' | 'machine' | undefined;
 /** Lengths of work for which the dates without time are remembered. */
 const LENGTHS = [1, 5, 10, 15, 20, 30, 45, 60];
 
+/** What counts when somebody is chosen, against a whole share of the work: a minute of standing about, a dislike. */
+const IDLE_WEIGHT = 1;
+const DISLIKE_WEIGHT = 10;
+
 type RoomUse = Span & { readonly count: number };
 
 /**
@@ -42,6 +46,7 @@ export class Board {
   /** Hands-on minutes of each person by date. */
   private readonly worked: Map<DayNumber, number>[];
   private readonly shares: number[];
+  private readonly offered: readonly number[];
   private readonly eligible = new Map<Step, readonly Person[]>();
   private readonly marks = new Map<Placed, { run?: Span; use?: RoomUse; closing?: Span }>();
   private readonly placed = new Map<Step, Placed[]>();
@@ -57,6 +62,7 @@ export class Board {
     this.closed = model.rooms.map(() => new Track<Span>());
     this.windows = model.people.map((person) => workingWindows(person, model));
     this.shares = model.people.map(() => 0);
+    this.offered = this.windows.map((windows) => windows.reduce((sum, w) => sum + w.end - w.start, 0) || 1);
     this.worked = model.people.map(() => new Map());
     this.fullBefore = [this.nothingFull()];
     this.free = model.people.map((person) => freeByDate(person, this.windows[person.index] ?? [], model));
@@ -181,10 +187,23 @@ export class Board {
     return worked + length > (this.free[person.index]?.get(day) ?? 0);
   }
 
-  /** Who would rather do it, then who has done the least of it so far. */
-  preference(person: Person, step: Step): number {
-    const offered = this.windows[person.index]?.reduce((sum, w) => sum + w.end - w.start, 0) || 1;
-    return (person.dislikes[step.task.kind] ?? 0) * 10 + (this.shares[person.index] ?? 0) / offered;
+  /** Who stands about least for it, then who would rather do it, then who has done the least so far; the less, the better. */
+  preference(person: Person, step: Step, span: Span): number {
+    const dislike = person.dislikes[step.task.kind] ?? 0;
+    const share = (this.shares[person.index] ?? 0) / (this.offered[person.index] ?? 1);
+    return this.idleFor(person, span) * IDLE_WEIGHT + dislike * DISLIKE_WEIGHT + share;
+  }
+
+  /** Minutes between work of one session that this work would add, or fill. */
+  private idleFor(person: Person, { start, end }: Span): number {
+    const track = this.work[person.index] as Track<Placed>;
+    const at = track.firstFrom(start);
+    const [previous, next] = [track.spans[at - 1], track.spans[at]];
+    const before = previous ? start - previous.end : SESSION_GAP;
+    const after = next ? next.start - end : SESSION_GAP;
+    if (before < SESSION_GAP && after < SESSION_GAP && before + after + end - start < SESSION_GAP)
+      return start - end;
+    return (before < SESSION_GAP ? before : 0) + (after < SESSION_GAP ? after : 0);
   }
 
   /** The first start from `from` on at which these people can work on the step for `length` minutes. */
@@ -212,6 +231,17 @@ export class Board {
     for (let day = dayOfMinute(start); day <= lastDayOf({ start, end }); day++)
       if (!this.model.isDry(day)) return day;
     return undefined;
+  }
+
+  /** Pairs of work of one person and session between which he or she stands about. */
+  gaps(): { readonly before: Placed; readonly after: Placed }[] {
+    return this.work.flatMap(({ spans }) =>
+      spans.flatMap((after, i) => {
+        const before = spans[i - 1];
+        const idle = before ? after.start - before.end : 0;
+        return before && idle > 0 && idle < SESSION_GAP ? [{ before, after }] : [];
+      }),
+    );
   }
 
   /** The first moment from `from` on at which any of these people has time at all. */

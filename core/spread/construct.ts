@@ -20,6 +20,8 @@ import type { LinkIndex } from './step-order';
 export type Recipe = {
   /** All `must` tasks before any `should`, whatever the grouping says. */
   readonly priorityFirst: boolean;
+  /** Tasks in the order of the problem, whatever grouping is wished for. */
+  readonly asListed: boolean;
   /** Keep to the wishes wherever a task can be placed with them. */
   readonly wishes: boolean;
   /** Hands-on person-minutes a date that the load should stay below; infinite for "as early as can be". */
@@ -253,14 +255,16 @@ function rankOf(model: Model, recipe: Recipe): (cluster: Cluster) => Rank {
   const ranks = new Map<Task, Rank>(
     model.tasks.map((task) => [
       task,
-      [
-        recipe.priorityFirst ? PRIORITIES.indexOf(task.priority) : 0,
-        groupBy[grouping](task),
-        hardestFirst && grouping === 'none' ? -task.hardness : 0,
-        task.layer,
-        -waiting(task),
-        task.index,
-      ],
+      recipe.asListed
+        ? [task.index]
+        : [
+            recipe.priorityFirst ? PRIORITIES.indexOf(task.priority) : 0,
+            groupBy[grouping](task),
+            hardestFirst && grouping === 'none' ? -task.hardness : 0,
+            task.layer,
+            -waiting(task),
+            task.index,
+          ],
     ]),
   );
   return (cluster) =>

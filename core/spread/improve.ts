@@ -1,4 +1,4 @@
-import { type Minute, midnightOf } from '../time/local-time';
+import { dayOfMinute, type Minute, midnightOf } from '../time/local-time';
 import { type Board, isFixedEntry } from './board';
 import { Bottleneck } from './bottleneck';
 import { type Cluster, inOrder } from './clusters';
@@ -38,7 +38,13 @@ export function improve(start: Construction, search: Search): Construction {
   return improving.best();
 }
 
-/** How often a round places step by step. */
+/** How often a round of a small plan looks at nothing but its end. */
+const BY_END = 0.95;
+/** How often a round only hands something over. */
+const BY_HANDING_OVER = 0.3;
+/** How often it only looks at a gap in somebody's work. */
+const BY_CLOSING_GAPS = 0.4;
+/** How often one that places anew goes step by step. */
 const BY_STEPS = 0.6;
 /** How often it looks at what holds up the end, at least, and the more the more of the work is machines'. */
 const BY_BOTTLENECK = 0.1;
@@ -63,6 +69,7 @@ class Improving {
   private score: Score;
   private found: Found;
   private readonly bottleneckShare: number;
+  private readonly homes: ReadonlyMap<Task, Cluster>;
   private whole: Sequence | undefined;
   private bottleneck: Bottleneck | undefined;
 
@@ -74,6 +81,7 @@ class Improving {
     this.model = start.board.model;
     this.leftOut = start.leftOut;
     this.movable = search.clusters.filter((cluster) => cluster.tasks.some(isOpen));
+    this.homes = new Map(this.movable.flatMap((cluster) => cluster.tasks.map((task) => [task, cluster])));
     this.score = search.scoreOf(start);
     this.bottleneckShare = this.bottleneckShareOf();
     this.found = this.remember();
@@ -91,11 +99,75 @@ class Improving {
 
   round(): void {
     const { random } = this.search;
+    if (this.isSmall && random() < BY_END) {
+      this.placeSomeAnew();
+      return;
+    }
+    const drawn = random();
+    if (drawn < BY_HANDING_OVER) this.handOver();
+    else if (drawn < BY_HANDING_OVER + BY_CLOSING_GAPS) this.closeGap();
+    else this.placeSomeAnew();
+  }
+
+  /** Moves work up to what the same person does next, or puts both somewhere else, so that nobody stands about. */
+  private closeGap(): void {
+    const { random, links } = this.search;
+    const gap = oneOf(this.board.gaps(), random);
+    if (!gap) return;
+    const { before, after: next } = gap;
+    const [one, other] = [this.clusterOf(before), this.clusterOf(next)];
+    if (!one || !other) return;
+    const notBefore = next.start - (before.end - before.start);
+    this.attempt(() => {
+      if (random() < 0.5 || one === other) {
+        takeOffAll(this.board, [one]);
+        return placeCluster(this.board, one, links, { wishes: true, notBefore });
+      }
+      const moved = random() < 0.5 ? [one, other] : [other, one];
+      takeOffAll(this.board, moved);
+      return moved.every((cluster) =>
+        placeCluster(this.board, cluster, links, {
+          wishes: true,
+          notBefore: midnightOf(dayOfMinute(next.start)),
+        }),
+      );
+    });
+  }
+
+  private clusterOf(entry: Placed): Cluster | undefined {
+    return this.homes.get(entry.step.task);
+  }
+
+  private attempt(placing: Placing): void {
+    const before = new Set(this.board.entries());
+    if (!placing() || !this.keepIfNoWorse()) restore(this.board, before);
+  }
+
+  /** Gives a piece of work to somebody else, at the same time. */
+  private handOver(): void {
+    const { random } = this.search;
+    const entry = oneOf(this.board.entries(), random);
+    if (entry?.people.length !== 1 || isFixedEntry(entry)) return;
+    const { step, start, end } = entry;
+    const others = this.board.eligibleFor(step).filter((person) => !entry.people.includes(person));
+    if (others.length === 0) return;
+    const other = oneOf(others, random);
+    const handed = { ...entry, people: [other] };
+    this.board.take(entry);
+    if (this.board.handsStart(step, [other], end - start, start, undefined) === start) {
+      this.board.put(handed);
+      if (this.keepIfNoWorse()) return;
+      this.board.take(handed);
+    }
+    this.board.put(entry);
+  }
+
+  private placeSomeAnew(): void {
+    const { random } = this.search;
     const picked = this.placed(pickClusters(this.movable, this.board, random));
     const placing = random() < this.bottleneckShare ? this.byBottleneck(picked) : this.byDraw(picked);
     if (!placing) return;
-    const before = new Set(this.board.entries());
-    if (!placing() || !this.keepIfNoWorse()) restore(this.board, before);
+    this.attempt(placing);
   }
 
   /** Whether the whole plan is placed anew each time, and its end is what matters. */
@@ -216,13 +288,18 @@ function takeOff(board: Board, step: Step): void {
   for (const entry of board.entriesOf(step)) if (!isFixedEntry(entry)) board.take(entry);
 }
 
+function takeOffAll(board: Board, clusters: readonly Cluster[]): void {
+  for (const step of clusters.flatMap(({ tasks }) => tasks).flatMap((task) => task.steps))
+    takeOff(board, step);
+}
+
 /** How often what is placed anew keeps to its usual order, and how often it waits for a later day. */
 const USUAL_ORDER = 0.4;
 const LATER_DAY = 0.3;
 
 function placeAnew(model: Model, board: Board, picked: readonly Cluster[], search: Search): boolean {
   const { random, links, dayLoads } = search;
-  for (const step of picked.flatMap(({ tasks }) => tasks).flatMap((task) => task.steps)) takeOff(board, step);
+  takeOffAll(board, picked);
   const drawn = new Map(picked.map((cluster) => [cluster, random()]));
   const usual = random() < USUAL_ORDER;
   const rank = (cluster: Cluster) => (usual ? cluster.tasks[0]?.index : drawn.get(cluster)) ?? 0;

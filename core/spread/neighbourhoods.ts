@@ -21,7 +21,8 @@ const NEIGHBOURHOODS: readonly Neighbourhood[] = [ofRooms, ofDays, ofFew];
 
 /** All of a room, or of two. */
 function ofRooms(movable: readonly Cluster[], _board: Board, random: () => number): Cluster[] {
-  const rooms = new Set([roomOf(oneOf(movable, random)), roomOf(oneOf(movable, random))]);
+  const rooms = new Set([roomOf(oneOf(movable, random))]);
+  if (random() < 0.3) rooms.add(roomOf(oneOf(movable, random)));
   return movable.filter((cluster) => rooms.has(roomOf(cluster)));
 }
 
@@ -29,7 +30,7 @@ function roomOf(cluster: Cluster): Room {
   return (cluster.tasks[0] as Task).room;
 }
 
-const MOST_DAYS = 4;
+const MOST_DAYS = 2;
 
 /** What lies on a few days in a row. */
 function ofDays(movable: readonly Cluster[], board: Board, random: () => number): Cluster[] {
@@ -43,7 +44,7 @@ function ofDays(movable: readonly Cluster[], board: Board, random: () => number)
   );
 }
 
-const MOST_FEW = 10;
+const MOST_FEW = 5;
 
 /** A few, wherever they lie. */
 function ofFew(movable: readonly Cluster[], _board: Board, random: () => number): Cluster[] {

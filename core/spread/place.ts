@@ -212,9 +212,10 @@ class Placing {
         (item) => item.start <= nth && (item.start === nth || alone(item.person, nth) === nth),
       );
       if (free.length >= step.crew) {
+        const span = { start: nth, end: nth + length };
         const crew = free
           .map((item) => item.person)
-          .sort((a, b) => this.board.preference(a, step) - this.board.preference(b, step))
+          .sort((a, b) => this.board.preference(a, step, span) - this.board.preference(b, step, span))
           .slice(0, step.crew);
         const together = this.board.handsStart(step, crew, length, nth, this.options.lifted);
         if (together === nth) return { start: nth, crew };

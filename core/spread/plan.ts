@@ -1,12 +1,13 @@
 import type { Plan, UnplacedReason } from '../formats/plan';
 import type { Problem } from '../formats/problem';
-import { formatMinute } from '../time/local-time';
+import { dayOfMinute, formatMinute } from '../time/local-time';
 import { clustersOf } from './clusters';
 import { compareScores, SCORE_OF_TIME, type Score, scoreOf } from './compare';
 import { type Construction, construct, type Recipe, reasonsFor } from './construct';
 import { improve } from './improve';
 import { metricsOf, type Placed, sessionDocuments, sessionsOf } from './metrics';
 import { type Model, modelOf, openHands, type Room, type Task } from './model';
+import { FEW_CLUSTERS } from './neighbourhoods';
 import { randomFrom, shuffled } from './random';
 import { indexLinks, type LinkIndex } from './step-order';
 
@@ -21,13 +22,13 @@ export type PlanOptions = {
 };
 
 /** Room orders that are drawn once the set recipes have been tried. */
-const DRAWN_ORDERS = 12;
+const DRAWN_ORDERS = 4;
 
 /** Rounds of bettering where nothing else ends them; the same seed then gives the same plan. */
 const MOST_ROUNDS = 400;
 
 /** Loads by date to aim for, as multiples of a perfectly even one. */
-const LOAD_FACTORS = [1, 1.1, 1.25, 1.5];
+const LOAD_FACTORS = [1.05, 1.3];
 
 /**
  * The best plan found for a problem that passed `problemFaults`.
@@ -39,6 +40,7 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
   const model = modelOf(problem);
   const clusters = clustersOf(model);
   const links = indexLinks(model);
+  let reference: Score | undefined;
   let best: { construction: Construction; score: Score } | undefined;
   for (const recipe of recipes(model, options.seed)) {
     const construction = construct(
@@ -49,17 +51,20 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
       () => best !== undefined && options.stop(),
     );
     if (!construction) break;
-    const score = coarsened(scoreConstruction(model, construction), model);
+    const exact = scoreConstruction(model, construction);
+    reference ??= exact;
+    const score = coarsened(exact, model, reference);
     if (!best || compareScores(score, best.score) < 0) best = { construction, score };
   }
-  if (!best) throw new Error('There is always a recipe.');
+  if (!best || !reference) throw new Error('There is always a recipe.');
+  const first = reference;
   const bettered = improve(best.construction, {
     clusters,
     links,
     random: randomFrom(options.seed),
     stop: options.stop,
     rounds: options.rounds ?? MOST_ROUNDS,
-    scoreOf: (construction) => coarsened(scoreConstruction(model, construction), model),
+    scoreOf: (construction) => coarsened(scoreConstruction(model, construction), model, first),
     dayLoads: loadsOf(model),
   });
   return documentOf(model, bettered, links, options.problemHash);
@@ -67,12 +72,20 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
 
 function* recipes(model: Model, seed: number): Generator<Recipe> {
   const { spread, grouping } = model.policy;
-  const base = { priorityFirst: false, wishes: true, closeRooms: false, roomOrder: roomsInOrder(model) };
+  const base = {
+    priorityFirst: false,
+    wishes: true,
+    closeRooms: false,
+    roomOrder: roomsInOrder(model),
+    asListed: false,
+  };
   const loads = loadsOf(model);
+  // Where nothing else is wished for, rooms are closed one by one as well.
+  const byRooms = grouping === 'room' || grouping === 'none';
   // As early as can be is quickest to build, and so there is a plan at once.
-  if (loads.length > 1) yield { ...base, dayLoad: Number.POSITIVE_INFINITY };
+  yield { ...base, wishes: false, asListed: true, dayLoad: Number.POSITIVE_INFINITY };
   for (const dayLoad of loads) {
-    if (grouping === 'room') yield { ...base, dayLoad, closeRooms: true };
+    if (byRooms) yield { ...base, dayLoad, closeRooms: true };
     yield { ...base, dayLoad };
     yield { ...base, dayLoad, wishes: false };
     yield { ...base, dayLoad, priorityFirst: true };
@@ -86,7 +99,7 @@ function* recipes(model: Model, seed: number): Generator<Recipe> {
       ...base,
       dayLoad,
       priorityFirst: i % 2 === 1,
-      closeRooms: grouping === 'room' && i % 4 < 2,
+      closeRooms: byRooms && i % 4 < 2,
       roomOrder: shuffled(base.roomOrder, random),
     };
   }
@@ -126,12 +139,19 @@ function evenLoad(model: Model): number {
 /** Squared loads closer than this, in parts, count as equally even: a few minutes must not scatter the rooms. */
 const EVEN_ENOUGH = 0.1;
 
-/** The score that the search goes by: of plans about equally even, it wants the one that closes its rooms. */
-function coarsened(score: Score, model: Model): Score {
-  if (model.policy.spread !== 'even') return score;
-  return score.map((figure, i) =>
-    i === SCORE_OF_TIME ? Math.round(Math.log(figure + 1) / EVEN_ENOUGH) : figure,
-  );
+/**
+ * The score that the search goes by. Of plans that are about equally even, or done on the same date and no later than
+ * the first that was built, it wants the one that closes its rooms and wastes no time; only then the exact figure.
+ * In a small plan every minute counts.
+ */
+function coarsened(score: Score, model: Model, first: Score): Score {
+  const exact = score[SCORE_OF_TIME] as number;
+  if (model.policy.spread === 'early' && model.tasks.length <= FEW_CLUSTERS) return score;
+  const coarse =
+    model.policy.spread === 'even'
+      ? Math.round(Math.log(exact + 1) / EVEN_ENOUGH)
+      : dayOfMinute(exact) + (exact > (first[SCORE_OF_TIME] as number) ? 0.5 : 0);
+  return [...score.map((figure, i) => (i === SCORE_OF_TIME ? coarse : figure)), exact];
 }
 
 function scoreConstruction(model: Model, { board, leftOut }: Construction): Score {

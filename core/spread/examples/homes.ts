@@ -1,6 +1,6 @@
 import { PRIORITIES } from '../../formats/choices';
 import {
-  GROUPINGS,
+  type Policy,
   type Problem,
   type ProblemPerson,
   type ProblemStep,
@@ -15,16 +15,18 @@ type WaitStep = Extract<ProblemStep, { mode: 'wait' }>;
 /** A Monday. */
 const FIRST_DAY = dayOf('2027-03-01');
 const TASKS_A_ROOM = 14;
+const DAYS_FOR_200 = 28;
 /** As often as they are met. */
 const KINDS = 'dust dust dust storage storage windows windows sanitary sanitary floors textiles'.split(' ');
 const LAYERS = 8;
 
 /**
  * A home as it is lived in: rooms of some fourteen tasks, ceiling to floor, four people with evenings and a longer
- * Saturday, a washer and a line, soaks, floors that dry, work for dry days. Drawn from a seed; days grow with the
- * tasks, four weeks to two hundred, unless `days` says otherwise.
+ * Saturday, a washer and a line, soaks, floors that dry, work for dry days. Drawn from a seed; the dates grow with the
+ * tasks, four weeks to two hundred.
  */
-export function exampleHome(seed: number, tasks: number, days = Math.ceil((tasks * 28) / 200)): Problem {
+export function exampleHome(seed: number, tasks: number, grouping: Policy['grouping'] = 'room'): Problem {
+  const days = Math.ceil((tasks * DAYS_FOR_200) / 200);
   const draw = drawFrom(seed);
   const rooms = Array.from({ length: Math.ceil(tasks / TASKS_A_ROOM) }, (_, i) => ({
     id: `room-${i}`,
@@ -51,7 +53,7 @@ export function exampleHome(seed: number, tasks: number, days = Math.ceil((tasks
     })),
     policy: {
       spread: SPREADS[seed % SPREADS.length] as Problem['policy']['spread'],
-      grouping: GROUPINGS[seed % GROUPINGS.length] as Problem['policy']['grouping'],
+      grouping,
       hardestFirst: draw.chance(0.5),
       openRooms: draw.from(1, 3),
       reserve: [formatDate(FIRST_DAY + days - 1)],

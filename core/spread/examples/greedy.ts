@@ -1,0 +1,44 @@
+import type { Problem } from '../../formats/problem';
+import { Board } from '../board';
+import { clustersOf, inOrder } from '../clusters';
+import { type Score, scoreOf } from '../compare';
+import { metricsOf, sessionsOf } from '../metrics';
+import { modelOf, type Person, type Task } from '../model';
+import { placeCluster } from '../place';
+import { indexLinks } from '../step-order';
+
+/** Whoever is listed first does it. */
+class PlainBoard extends Board {
+  override preference(person: Person): number {
+    return person.index;
+  }
+}
+
+/**
+ * Plain greedy list scheduling, to measure against: tasks as they are listed, each as early as it fits, whatever is
+ * wished. For problems without fixed or done steps.
+ */
+export function greedyScore(problem: Problem): Score {
+  const model = modelOf(problem);
+  const links = indexLinks(model);
+  const board = new PlainBoard(model, Number.POSITIVE_INFINITY);
+  const out: Task[] = [];
+  const hard = model.links.filter((link) => link.hard);
+  const listed = inOrder(
+    clustersOf(model),
+    hard,
+    (a, b) => (a.tasks[0]?.index ?? 0) - (b.tasks[0]?.index ?? 0),
+  );
+  for (const cluster of listed) {
+    const lacks = model.links.some(
+      (link) =>
+        link.hard &&
+        !link.orderOnly &&
+        cluster.tasks.includes(link.after.task) &&
+        out.includes(link.before.task),
+    );
+    if (lacks || !placeCluster(board, cluster, links, { wishes: false })) out.push(...cluster.tasks);
+  }
+  const entries = board.entries();
+  return scoreOf(model, entries, out, metricsOf(model, entries, sessionsOf(entries, model.people), out));
+}
