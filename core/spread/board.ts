@@ -50,6 +50,7 @@ export class Board {
   private readonly eligible = new Map<Step, readonly Person[]>();
   private readonly marks = new Map<Placed, { run?: Span; use?: RoomUse; closing?: Span }>();
   private readonly placed = new Map<Step, Placed[]>();
+  private listed: readonly Placed[] | undefined;
 
   constructor(
     readonly model: Model,
@@ -87,6 +88,7 @@ export class Board {
     this.marks.set(entry, mark);
     this.placed.set(entry.step, [...this.entriesOf(entry.step), entry]);
     this.weigh(entry, 1);
+    this.listed = undefined;
   }
 
   take(entry: Placed): void {
@@ -101,10 +103,12 @@ export class Board {
     if (left.length > 0) this.placed.set(entry.step, left);
     else this.placed.delete(entry.step);
     this.weigh(entry, -1);
+    this.listed = undefined;
   }
 
-  entries(): Placed[] {
-    return [...this.placed.values()].flat();
+  entries(): readonly Placed[] {
+    this.listed ??= [...this.placed.values()].flat();
+    return this.listed;
   }
 
   entriesOf(step: Step): readonly Placed[] {
@@ -231,6 +235,13 @@ export class Board {
     for (let day = dayOfMinute(start); day <= lastDayOf({ start, end }); day++)
       if (!this.model.isDry(day)) return day;
     return undefined;
+  }
+
+  /** Whether a person is free and has nothing else to do then; breaks and caps are left aside. */
+  hasTime(person: Person, { start, end }: Span): boolean {
+    if (windowStart(this.windows[person.index] as readonly Span[], end - start, start) !== start)
+      return false;
+    return this.work[person.index]?.overlapping(start, end).length === 0;
   }
 
   /** Pairs of work of one person and session between which he or she stands about. */

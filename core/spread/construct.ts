@@ -108,8 +108,7 @@ export function construct(
 /** Why each task is left out. Of tasks that only go together, the first that can't be placed is the cause. */
 export function reasonsFor({ board, leftOut }: Construction, links: LinkIndex): Map<Task, UnplacedReason> {
   const reasons = new Map<Task, UnplacedReason>();
-  const empty = new Board(board.model, Number.POSITIVE_INFINITY);
-  setOut(empty);
+  const empty = emptyBoard(board.model);
   for (const { tasks, waitsFor } of leftOut) {
     const cause = waitsFor
       ? undefined
@@ -119,6 +118,13 @@ export function reasonsFor({ board, leftOut }: Construction, links: LinkIndex): 
     }
   }
   return reasons;
+}
+
+/** A board with nothing on it but what is given. */
+export function emptyBoard(model: Model): Board {
+  const board = new Board(model, Number.POSITIVE_INFINITY);
+  setOut(board);
+  return board;
 }
 
 /** When a room may be begun so that, of those before it, fewer than the wished number are still open. */

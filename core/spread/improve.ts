@@ -1,13 +1,13 @@
 import { dayOfMinute, type Minute, midnightOf } from '../time/local-time';
-import { type Board, isFixedEntry } from './board';
+import { type Board, isFixedEntry, NEVER } from './board';
 import { Bottleneck } from './bottleneck';
 import { type Cluster, inOrder } from './clusters';
 import { compareScores, SCORE_OF_TIME, type Score } from './compare';
-import { type Construction, isMissing, type LeftOut } from './construct';
+import { type Construction, emptyBoard, isMissing, type LeftOut } from './construct';
 import type { Placed } from './metrics';
 import { isSettled, type Model, type Step, type Task } from './model';
 import { FEW_CLUSTERS, pickClusters } from './neighbourhoods';
-import { placeCluster } from './place';
+import { fitsOn, placeCluster } from './place';
 import { oneOf } from './random';
 import { placeInOrder, type Sequence, sequenceOf } from './resequence';
 import type { Segment } from './segments';
@@ -33,17 +33,18 @@ export type Search = {
  */
 export function improve(start: Construction, search: Search): Construction {
   const improving = new Improving(start, search);
-  for (let round = 0; round < search.rounds && improving.canMove && !search.stop(); round++)
-    improving.round();
+    start.board.withDayLoad(NEVER, () => {
+    for (let round = 0; round < search.rounds && improving.canMove && !search.stop(); round++) improving.round();
+  });
   return improving.best();
 }
 
 /** How often a round of a small plan looks at nothing but its end. */
 const BY_END = 0.95;
 /** How often a round only hands something over. */
-const BY_HANDING_OVER = 0.3;
+const BY_HANDING_OVER = 0.15;
 /** How often it only looks at a gap in somebody's work. */
-const BY_CLOSING_GAPS = 0.4;
+const BY_CLOSING_GAPS = 0.55;
 /** How often one that places anew goes step by step. */
 const BY_STEPS = 0.6;
 /** How often it looks at what holds up the end, at least, and the more the more of the work is machines'. */
@@ -69,6 +70,8 @@ class Improving {
   private score: Score;
   private found: Found;
   private readonly bottleneckShare: number;
+  /** What finds no place even where nothing else is. */
+  private readonly hopeless: ReadonlySet<LeftOut>;
   private readonly homes: ReadonlyMap<Task, Cluster>;
   private whole: Sequence | undefined;
   private bottleneck: Bottleneck | undefined;
@@ -82,6 +85,7 @@ class Improving {
     this.leftOut = start.leftOut;
     this.movable = search.clusters.filter((cluster) => cluster.tasks.some(isOpen));
     this.homes = new Map(this.movable.flatMap((cluster) => cluster.tasks.map((task) => [task, cluster])));
+    this.hopeless = hopelessOf(start, search.links);
     this.score = search.scoreOf(start);
     this.bottleneckShare = this.bottleneckShareOf();
     this.found = this.remember();
@@ -104,54 +108,20 @@ class Improving {
       return;
     }
     const drawn = random();
-    if (drawn < BY_HANDING_OVER) this.handOver();
+    if (drawn < BY_HANDING_OVER) this.handOver(oneOf(this.board.entries(), random));
     else if (drawn < BY_HANDING_OVER + BY_CLOSING_GAPS) this.closeGap();
     else this.placeSomeAnew();
   }
 
-  /** Moves work up to what the same person does next, or puts both somewhere else, so that nobody stands about. */
-  private closeGap(): void {
-    const { random, links } = this.search;
-    const gap = oneOf(this.board.gaps(), random);
-    if (!gap) return;
-    const { before, after: next } = gap;
-    const [one, other] = [this.clusterOf(before), this.clusterOf(next)];
-    if (!one || !other) return;
-    const notBefore = next.start - (before.end - before.start);
-    this.attempt(() => {
-      if (random() < 0.5 || one === other) {
-        takeOffAll(this.board, [one]);
-        return placeCluster(this.board, one, links, { wishes: true, notBefore });
-      }
-      const moved = random() < 0.5 ? [one, other] : [other, one];
-      takeOffAll(this.board, moved);
-      return moved.every((cluster) =>
-        placeCluster(this.board, cluster, links, {
-          wishes: true,
-          notBefore: midnightOf(dayOfMinute(next.start)),
-        }),
-      );
-    });
-  }
-
-  private clusterOf(entry: Placed): Cluster | undefined {
-    return this.homes.get(entry.step.task);
-  }
-
-  private attempt(placing: Placing): void {
-    const before = new Set(this.board.entries());
-    if (!placing() || !this.keepIfNoWorse()) restore(this.board, before);
-  }
-
   /** Gives a piece of work to somebody else, at the same time. */
-  private handOver(): void {
-    const { random } = this.search;
-    const entry = oneOf(this.board.entries(), random);
+  private handOver(entry: Placed | undefined): void {
     if (entry?.people.length !== 1 || isFixedEntry(entry)) return;
     const { step, start, end } = entry;
-    const others = this.board.eligibleFor(step).filter((person) => !entry.people.includes(person));
-    if (others.length === 0) return;
-    const other = oneOf(others, random);
+    const others = this.board
+      .eligibleFor(step)
+      .filter((person) => !entry.people.includes(person) && this.board.hasTime(person, entry));
+    const other = oneOf(others, this.search.random);
+    if (!other) return;
     const handed = { ...entry, people: [other] };
     this.board.take(entry);
     if (this.board.handsStart(step, [other], end - start, start, undefined) === start) {
@@ -160,6 +130,41 @@ class Improving {
       this.board.take(handed);
     }
     this.board.put(entry);
+  }
+
+  /** Somebody stands about: one of the two pieces of work goes to somebody else, up to the other, or somewhere else. */
+  private closeGap(): void {
+    const { random } = this.search;
+    const gap = oneOf(this.board.gaps(), random);
+    if (!gap) return;
+    const { before, after } = gap;
+    const either = random() < 0.5 ? before : after;
+    const length = before.end - before.start;
+    const ways: readonly (() => void)[] = [
+      () => this.handOver(either),
+      () => this.move(before, after.start - length),
+      () => this.move(before, after.start - length),
+      () => this.move(after, before.end),
+      () => this.move(either, midnightOf(dayOfMinute(after.start))),
+      () => this.move(either, midnightOf(dayOfMinute(after.start) + 1)),
+      () => this.move(either, laterDay(this.model, random)),
+    ];
+    oneOf(ways, random)();
+  }
+
+  /** Places the cluster of an entry anew, from a moment on. */
+  private move(entry: Placed, notBefore: Minute): void {
+    const cluster = this.homes.get(entry.step.task);
+    if (!cluster) return;
+    this.attempt(() => {
+      takeOffAll(this.board, [cluster]);
+      return placeCluster(this.board, cluster, this.search.links, { wishes: true, notBefore });
+    });
+  }
+
+  private attempt(placing: Placing): void {
+    const before = new Set(this.board.entries());
+    if (!placing() || !this.keepIfNoWorse()) restore(this.board, before);
   }
 
   private placeSomeAnew(): void {
@@ -188,7 +193,7 @@ class Improving {
   }
 
   private keepIfNoWorse(): boolean {
-    const leftOut = withPlaced(this.board, this.leftOut, this.search.links);
+    const leftOut = withPlaced(this.board, this.leftOut, this.hopeless, this.search.links);
     const reached = this.search.scoreOf({ board: this.board, leftOut });
     const difference = compareScores(reached, this.score);
     if (difference > 0 && !this.mayDrift(reached)) return false;
@@ -310,7 +315,7 @@ function placeAnew(model: Model, board: Board, picked: readonly Cluster[], searc
       (cluster) =>
         (notBefore !== undefined && placeCluster(board, cluster, links, { wishes: true, notBefore })) ||
         placeCluster(board, cluster, links, { wishes: true }) ||
-        placeCluster(board, cluster, links, { wishes: false }),
+        board.withDayLoad(NEVER, () => placeCluster(board, cluster, links, { wishes: false })),
     ),
   );
 }
@@ -320,9 +325,16 @@ function laterDay(model: Model, random: () => number): Minute {
 }
 
 /** What was left out so far and has found a place by now is left out no longer. */
-function withPlaced(board: Board, leftOut: readonly LeftOut[], links: LinkIndex): LeftOut[] {
+function withPlaced(
+  board: Board,
+  leftOut: readonly LeftOut[],
+  hopeless: ReadonlySet<LeftOut>,
+  links: LinkIndex,
+): LeftOut[] {
   const out = new Set(leftOut.flatMap((item) => item.tasks));
-  return leftOut.filter(({ tasks }) => {
+  return leftOut.filter((item) => {
+    if (hopeless.has(item)) return true;
+    const { tasks } = item;
     // A wait that a done step has set going left the board with its task; it has only the one place there.
     if (tasks.some(hasBegun)) return true;
     const into = tasks.flatMap((task) => task.steps).flatMap((step) => links.into.get(step) ?? []);
@@ -331,6 +343,11 @@ function withPlaced(board: Board, leftOut: readonly LeftOut[], links: LinkIndex)
     for (const task of tasks) out.delete(task);
     return false;
   });
+}
+
+function hopelessOf({ board, leftOut }: Construction, links: LinkIndex): Set<LeftOut> {
+  const empty = emptyBoard(board.model);
+  return new Set(leftOut.filter(({ tasks }) => !fitsOn(empty, { tasks }, links, { wishes: false })));
 }
 
 function restore(board: Board, before: ReadonlySet<Placed>): void {

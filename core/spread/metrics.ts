@@ -124,8 +124,11 @@ function raise(map: Map<string, Minute>, key: string, minute: Minute): void {
 
 /** The wishes (soft precedences) whose order or gap the plan breaks. A side that is left out breaks nothing. */
 export function brokenWishes(model: Model, entries: readonly Placed[]): Link[] {
-  const times = stepTimes(entries);
-  return model.links.filter((link) => !link.hard && isLinkBroken(link, times));
+  const wishes = model.links.filter((link) => !link.hard);
+  if (wishes.length === 0) return [];
+  const concerned = new Set(wishes.flatMap(({ before, after }) => [before, after]));
+  const times = stepTimes(entries.filter(({ step }) => concerned.has(step)));
+  return wishes.filter((link) => isLinkBroken(link, times));
 }
 
 export type StepTimes = {
