@@ -33,8 +33,9 @@ export type Search = {
  */
 export function improve(start: Construction, search: Search): Construction {
   const improving = new Improving(start, search);
-    start.board.withDayLoad(NEVER, () => {
-    for (let round = 0; round < search.rounds && improving.canMove && !search.stop(); round++) improving.round();
+  start.board.withDayLoad(NEVER, () => {
+    for (let round = 0; round < search.rounds && improving.canMove && !search.stop(); round++)
+      improving.round();
   });
   return improving.best();
 }
