@@ -41,8 +41,9 @@ export class Board {
   private readonly loads = new Map<DayNumber, number>();
   /** For each wish for the load that is in force, each person and each of `LENGTHS`: no date before this one has time left. */
   private readonly fullBefore: DayNumber[][][];
-  /** Free minutes of each person by date, as far as they bound the work of a date. */
-  private readonly free: ReadonlyMap<DayNumber, number>[];
+  /** Free minutes of each person by date, and how many of them are taken by work that lies wholly within. */
+  private readonly free: readonly ReadonlyMap<DayNumber, number>[];
+  private readonly inFree: Map<DayNumber, number>[];
   /** Hands-on minutes of each person by date. */
   private readonly worked: Map<DayNumber, number>[];
   private readonly shares: number[];
@@ -66,7 +67,8 @@ export class Board {
     this.offered = this.windows.map((windows) => windows.reduce((sum, w) => sum + w.end - w.start, 0) || 1);
     this.worked = model.people.map(() => new Map());
     this.fullBefore = [this.nothingFull()];
-    this.free = model.people.map((person) => freeByDate(person, this.windows[person.index] ?? [], model));
+    this.inFree = model.people.map(() => new Map());
+    this.free = this.windows.map(freeByDate);
   }
 
   put(entry: Placed): void {
@@ -137,6 +139,10 @@ export class Board {
       this.shares[index] = (this.shares[index] ?? 0) + length;
       const worked = this.worked[index] as Map<DayNumber, number>;
       worked.set(day, (worked.get(day) ?? 0) + length);
+      const windows = this.windows[index] as readonly Span[];
+      if (windowStart(windows, entry.end - entry.start, entry.start) !== entry.start) continue;
+      const inFree = this.inFree[index] as Map<DayNumber, number>;
+      inFree.set(day, (inFree.get(day) ?? 0) + length);
     }
     if (sign < 0) this.reopen(day);
   }
@@ -187,8 +193,8 @@ export class Board {
   }
 
   private isTaken(person: Person, day: DayNumber, length: number): boolean {
-    const worked = this.worked[person.index]?.get(day) ?? 0;
-    return worked + length > (this.free[person.index]?.get(day) ?? 0);
+    const taken = this.inFree[person.index]?.get(day) ?? 0;
+    return taken + length > (this.free[person.index]?.get(day) ?? 0);
   }
 
   /** Who stands about least for it, then who would rather do it, then who has done the least so far; the less, the better. */
@@ -377,16 +383,13 @@ function firstStart(from: Minute, questions: readonly ((t: Minute) => Minute)[])
   return start;
 }
 
-/** Free minutes by date. Fixed work may lie outside free time; then nothing bounds the date but its cap. */
-function freeByDate(person: Person, windows: readonly Span[], model: Model): Map<DayNumber, number> {
+/** Free minutes by date; no window crosses midnight. */
+function freeByDate(windows: readonly Span[]): Map<DayNumber, number> {
   const free = new Map<DayNumber, number>();
   for (const { start, end } of windows) {
     const day = dayOfMinute(start);
     free.set(day, (free.get(day) ?? 0) + end - start);
   }
-  for (const step of model.steps.values())
-    for (const entry of step.fixed)
-      if (entry.people.includes(person)) free.set(dayOfMinute(entry.start), MINUTES_A_DAY * 2);
   return free;
 }
 

@@ -48,8 +48,7 @@ export function construct(
   recipe: Recipe,
   stop: () => boolean,
 ): Construction | undefined {
-  const board = new Board(model, recipe.dayLoad);
-  const stuck = setOut(board);
+  const { board, stuck } = givenBoard(model, recipe.dayLoad);
   const out = new Set<Task>();
   const leftOut: LeftOut[] = [];
   const doors = new Doors(board, recipe.roomOrder);
@@ -120,11 +119,14 @@ export function reasonsFor({ board, leftOut }: Construction, links: LinkIndex): 
   return reasons;
 }
 
-/** A board with nothing on it but what is given. */
+/** A board with nothing on it but what is given, and the tasks for which what is given can't be. */
+export function givenBoard(model: Model, dayLoad: number): { board: Board; stuck: ReadonlySet<Task> } {
+  const board = new Board(model, dayLoad);
+  return { board, stuck: setOut(board) };
+}
+
 export function emptyBoard(model: Model): Board {
-  const board = new Board(model, Number.POSITIVE_INFINITY);
-  setOut(board);
-  return board;
+  return givenBoard(model, Number.POSITIVE_INFINITY).board;
 }
 
 /** When a room may be begun so that, of those before it, fewer than the wished number are still open. */

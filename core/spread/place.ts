@@ -13,6 +13,8 @@ export type PlaceOptions = {
   readonly wishes: boolean;
   /** Nothing of the cluster starts before it. */
   readonly notBefore?: Minute;
+  /** Where each step lay before; it stays there if it can, and else comes later. */
+  readonly like?: ReadonlyMap<Step, readonly Placed[]>;
 };
 
 /**
@@ -102,7 +104,9 @@ class Placing {
     if (isSettled(step)) return this.acceptGiven(step, limits);
     if (this.isRunning(step)) return this.afterPlacing(step);
     if (!this.fixedPartsSuit(step)) return 'impossible';
-    const from = this.earliest(step);
+    const ready = this.earliest(step);
+    if (this.staysWhereItWas(step, ready, limits)) return this.afterPlacing(step);
+    const from = Math.max(ready, this.options.like?.get(step)?.[0]?.start ?? ready);
     const outcome =
       step.mode === 'wait' ? this.placeWait(step, from, limits) : this.placeHands(step, from, limits);
     return outcome === 'placed' ? this.afterPlacing(step) : outcome;
@@ -123,6 +127,34 @@ class Placing {
     const exceeded = limits.find((limit) => start > limit.latest);
     if (exceeded) return this.shift(exceeded.hangsOn, start - exceeded.latest);
     return this.afterPlacing(step);
+  }
+
+  /** Puts a step where it lay in an earlier plan, with the same people, if all of it still fits there. */
+  private staysWhereItWas(step: Step, ready: Minute, limits: readonly Limit[]): boolean {
+    const before = this.options.like?.get(step);
+    const first = before?.[0];
+    if (!before || !first || first.start < ready || limits.some((limit) => first.start > limit.latest))
+      return false;
+    const put: Placed[] = [];
+    for (const entry of before) {
+      if (!this.fitsWhereItWas(step, entry)) {
+        for (const other of put) this.board.take(other);
+        return false;
+      }
+      // How long a wait lasts is seen when the step after it is placed.
+      const placed = step.mode === 'wait' ? { ...entry, end: entry.start + step.minutes } : { ...entry };
+      this.board.put(placed);
+      put.push(placed);
+    }
+    this.put.push(...put);
+    return true;
+  }
+
+  private fitsWhereItWas(step: Step, { start, end, people }: Placed): boolean {
+    if (step.mode === 'wait') return this.board.waitStart(step, start, this.options.lifted) === start;
+    const eligible = this.board.eligibleFor(step);
+    if (!people.every((person) => eligible.includes(person))) return false;
+    return this.board.handsStart(step, people, end - start, start, this.options.lifted) === start;
   }
 
   /** Parts of a split step that are fixed stand after the step before it, as the parts still to place do. */

@@ -1,15 +1,17 @@
-import type { Plan, UnplacedReason } from '../formats/plan';
+import type { Plan } from '../formats/plan';
 import type { Problem } from '../formats/problem';
-import { dayOfMinute, formatMinute } from '../time/local-time';
+import { type DayNumber, dayOfMinute } from '../time/local-time';
+import type { Board } from './board';
 import { clustersOf } from './clusters';
 import { compareScores, SCORE_OF_TIME, type Score, scoreOf } from './compare';
-import { type Construction, construct, type Recipe, reasonsFor } from './construct';
+import { type Construction, construct, type Recipe } from './construct';
+import { documentOf } from './document';
 import { improve } from './improve';
-import { metricsOf, type Placed, sessionDocuments, sessionsOf } from './metrics';
-import { type Model, modelOf, openHands, type Room, type Task } from './model';
+import { handsOf, metricsOf, sessionsOf } from './metrics';
+import { type Model, modelOf, openHands, type Room } from './model';
 import { FEW_CLUSTERS } from './neighbourhoods';
 import { randomFrom, shuffled } from './random';
-import { indexLinks, type LinkIndex } from './step-order';
+import { indexLinks } from './step-order';
 
 export type PlanOptions = {
   /** SHA-256 of the problem's bytes, lower-case hex. */
@@ -53,7 +55,7 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
     if (!construction) break;
     const exact = scoreConstruction(model, construction);
     reference ??= exact;
-    const score = coarsened(exact, model, reference);
+    const score = coarsened(exact, construction, reference);
     if (!best || compareScores(score, best.score) < 0) best = { construction, score };
   }
   if (!best || !reference) throw new Error('There is always a recipe.');
@@ -64,7 +66,7 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
     random: randomFrom(options.seed),
     stop: options.stop,
     rounds: options.rounds ?? MOST_ROUNDS,
-    scoreOf: (construction) => coarsened(scoreConstruction(model, construction), model, first),
+    scoreOf: (construction) => coarsened(scoreConstruction(model, construction), construction, first),
     dayLoads: loadsOf(model),
   });
   return documentOf(model, bettered, links, options.problemHash);
@@ -144,14 +146,26 @@ const EVEN_ENOUGH = 0.1;
  * the first that was built, it wants the one that closes its rooms and wastes no time; only then the exact figure.
  * In a small plan every minute counts.
  */
-function coarsened(score: Score, model: Model, first: Score): Score {
+function coarsened(score: Score, { board }: Construction, first: Score): Score {
+  const { model } = board;
   const exact = score[SCORE_OF_TIME] as number;
   if (model.policy.spread === 'early' && model.tasks.length <= FEW_CLUSTERS) return score;
   const coarse =
     model.policy.spread === 'even'
       ? Math.round(Math.log(exact + 1) / EVEN_ENOUGH)
-      : dayOfMinute(exact) + (exact > (first[SCORE_OF_TIME] as number) ? 0.5 : 0);
+      : dayOfMinute(exact) +
+        workOn(board, dayOfMinute(exact)) +
+        (exact > (first[SCORE_OF_TIME] as number) ? 0.5 : 0);
   return [...score.map((figure, i) => (i === SCORE_OF_TIME ? coarse : figure)), exact];
+}
+
+/** What lies on a date, as a small part of one: the less is left for the last date, the nearer is the one before. */
+function workOn(board: Board, day: DayNumber): number {
+  const minutes = board
+    .entries()
+    .filter((entry) => dayOfMinute(entry.end) === day)
+    .reduce((sum, entry) => sum + Math.max(1, handsOf(entry)), 0);
+  return Math.min(minutes / 100_000, 0.4);
 }
 
 function scoreConstruction(model: Model, { board, leftOut }: Construction): Score {
@@ -159,45 +173,4 @@ function scoreConstruction(model: Model, { board, leftOut }: Construction): Scor
   const unplaced = leftOut.flatMap((item) => item.tasks);
   const metrics = metricsOf(model, entries, sessionsOf(entries, model.people), unplaced);
   return scoreOf(model, entries, unplaced, metrics);
-}
-
-const MESSAGES: Record<UnplacedReason, (task: Task) => string> = {
-  'no-time': (task) => `There is not enough free time for “${task.title}” before the finish date.`,
-  person: (task) => `Nobody who may do “${task.title}” is there, or too few at once.`,
-  machine: (task) => `No machine is free long enough for “${task.title}”.`,
-  weather: (task) => `“${task.title}” needs a dry day, and none of them has time for it.`,
-  daylight: (task) => `“${task.title}” needs daylight, and nobody is free in it for long enough.`,
-  'too-long': (task) => `“${task.title}” is longer in one go than anybody works without a break or has free.`,
-  predecessor: (task) => `“${task.title}” waits for something that is not planned.`,
-  deadline: (task) => `“${task.title}” can't be done by its latest time.`,
-};
-
-function documentOf(model: Model, construction: Construction, links: LinkIndex, problemHash: string): Plan {
-  const entries = construction.board.entries();
-  const reasons = [...reasonsFor(construction, links)].sort(([a], [b]) => a.index - b.index);
-  const sessions = sessionsOf(entries, model.people);
-  const metrics = metricsOf(
-    model,
-    entries,
-    sessions,
-    reasons.map(([task]) => task),
-  );
-  return {
-    format: 'early-thaw/plan',
-    version: 1,
-    problem: problemHash,
-    entries: [...entries].sort(byTime).map((entry) => ({
-      step: entry.step.id,
-      people: entry.people.map((person) => person.id),
-      start: formatMinute(entry.start),
-      end: formatMinute(entry.end),
-    })),
-    sessions: sessionDocuments(sessions),
-    unplaced: reasons.map(([task, reason]) => ({ task: task.id, reason, message: MESSAGES[reason](task) })),
-    metrics,
-  };
-}
-
-function byTime(a: Placed, b: Placed): number {
-  return a.start - b.start || a.step.task.index - b.step.task.index || a.step.position - b.step.position;
 }

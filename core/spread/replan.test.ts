@@ -1,0 +1,97 @@
+import { fc, test } from '@fast-check/vitest';
+import { describe, expect, it } from 'vitest';
+import type { Plan } from '../formats/plan';
+import type { Problem } from '../formats/problem';
+import { checkPlan, describeViolation } from './check/check';
+import { exampleHome } from './examples/homes';
+import { exampleProblem, FEATURES } from './examples/problems';
+import { plan } from './plan';
+import { changesBetween } from './plan-changes';
+import { replan } from './replan';
+
+const HASH = '0'.repeat(64);
+const planned = (problem: Problem, seed = 1): Plan =>
+  plan(problem, { problemHash: HASH, seed, rounds: 0, stop: () => false });
+const violations = (problem: Problem, made: Plan) => checkPlan(problem, made, HASH).map(describeViolation);
+
+/** Without the first evening of the person who has the most. */
+function lostEvening(problem: Problem, before: Plan): { problem: Problem; lost: Set<string> } {
+  const session = before.sessions[before.sessions.length >> 1] as Plan['sessions'][number];
+  const people = problem.people.map((person) =>
+    person.id === session.person
+      ? { ...person, windows: person.windows.filter(({ start }) => start.slice(0, 10) !== session.date) }
+      : person,
+  );
+  const lost = before.entries
+    .filter((entry) => entry.people.includes(session.person) && entry.start.slice(0, 10) === session.date)
+    .map((entry) => entry.step.slice(0, entry.step.indexOf('/')));
+  return { problem: { ...problem, people }, lost: new Set(lost) };
+}
+
+describe('a plan made from an earlier one', () => {
+  const home = exampleHome(2, 120);
+  const before = planned(home);
+
+  it('is the same where nothing has changed', () => {
+    expect(replan(home, before, HASH).entries).toEqual(before.entries);
+  });
+
+  it('moves what a lost evening takes with it, and little else', () => {
+    const { problem, lost } = lostEvening(home, before);
+    const after = replan(problem, before, HASH);
+    expect(violations(problem, after)).toEqual([]);
+    const moved = changesBetween(before, after).map((change) => change.task);
+    for (const task of lost) expect(moved).toContain(task);
+    expect(moved.length).toBeLessThanOrEqual(3 * lost.size);
+    expect(after.unplaced.length).toBe(before.unplaced.length);
+  });
+
+  it('moves nothing at all when a step is ticked off as planned', () => {
+    const first = before.entries.find((entry) => entry.people.length > 0) as Plan['entries'][number];
+    const ticked = { ...home, done: [{ step: first.step, end: first.end }], now: first.end };
+    const after = replan(ticked, before, HASH);
+    expect(violations(ticked, after)).toEqual([]);
+    const still = before.entries.filter((entry) => entry.step !== first.step && entry.start >= first.end);
+    expect(after.entries).toEqual(expect.arrayContaining(still));
+  });
+
+  it('makes room around what was placed by hand', () => {
+    const entry = before.entries.find(
+      ({ step, people }) =>
+        people.length === 1 &&
+        home.tasks.some((task) => task.steps.length === 1 && task.steps[0]?.id === step),
+    ) as Plan['entries'][number];
+    const [date, clock] = ['2027-03-13', '10:00'];
+    const minutes = home.tasks.flatMap((task) => task.steps).find((step) => step.id === entry.step)
+      ?.minutes as number;
+    const end = `${date}T${10 + Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
+    const pinned = {
+      ...home,
+      fixed: [{ step: entry.step, people: entry.people, start: `${date}T${clock}`, end }],
+    };
+    const after = replan(pinned, before, HASH);
+    expect(after.entries).toContainEqual(
+      expect.objectContaining({ step: entry.step, start: `${date}T${clock}` }),
+    );
+    // What is fixed may break rules of its own; nothing else may.
+    const others = violations(pinned, after).filter((words) => !words.includes(entry.step));
+    expect(others).toEqual([]);
+  });
+
+  test.prop([fc.integer({ min: 0, max: 1_000_000 })], { numRuns: 60, seed: 20270301 })(
+    'breaks no rule, whatever has changed',
+    (seed) => {
+      const problem = exampleProblem(seed, FEATURES, 16);
+      const first = planned(problem, seed);
+      const changed = structuredClone(problem);
+      changed.people[0]?.windows.splice(0, 1);
+      const [day] = changed.days ?? [];
+      if (day) day.dry = !day.dry;
+      for (const task of changed.tasks.slice(0, 2))
+        for (const step of task.steps)
+          if (step.mode === 'hands' && !changed.fixed?.some((entry) => entry.step === step.id))
+            step.minutes += 5;
+      expect(violations(changed, replan(changed, first, HASH))).toEqual([]);
+    },
+  );
+});
