@@ -6,6 +6,7 @@ import type { Plan } from '../core/formats/plan';
 import { NO_FACTS } from '../core/home/facts';
 import { UNCHANGED_RULES } from '../core/order/rule';
 import { plan } from '../core/spread/plan';
+import { UNSTEERED } from '../core/steering/steering';
 import type { Supplies } from '../core/supplies/supplies';
 import { dayOf, formatDate, weekdayOf } from '../core/time/local-time';
 import { JUNIPER_ROW_FLOORS } from './juniper-row-rooms';
@@ -142,6 +143,7 @@ export function juniperRow(today: string): Household {
     marks: [],
     rules: structuredClone(UNCHANGED_RULES),
     supplies: cupboard(start),
+    steering: UNSTEERED,
     calls: [],
     catalogue: structuredClone(UNCHANGED_CATALOGUE),
     weather: rainyWeekend(today),

@@ -8,7 +8,8 @@ import type { PlanJob } from '../workers/plan.worker';
 import { basisOf, sha256 } from './basis';
 import { config } from './config';
 import type { HouseholdScope } from './db/scope';
-import { addPlan } from './repositories/clean';
+import { addPlan, loadPlanOn, loadPlans } from './repositories/clean';
+import { loadHousehold } from './repositories/household';
 
 /** How long a person waits for a plan at the most. */
 const SEARCH_SECONDS = 2;
@@ -31,10 +32,57 @@ export async function spreadWork(
   household: ExpandedHousehold,
   now: string,
 ): Promise<Plan> {
+  const { seed } = config();
+  const made = await planFor(household, now, { do: 'plan', seed, seconds: SEARCH_SECONDS });
+  await keep(scope, household, now, made);
+  return made;
+}
+
+/** A plan before and after something that it rests on has changed. */
+export type Replanned = { readonly before: Plan; readonly after: Plan };
+
+/**
+ * Re-makes the latest plan after something that it rests on has changed, and keeps it as a new version: the plan that was
+ * made for just this where there is one (a change was taken back), else the latest, with only that moved which has to.
+ * Undefined where there is no plan, or it still holds.
+ */
+export async function replanWork(scope: HouseholdScope, now: string): Promise<Replanned | undefined> {
+  const { clean, ...rest } = await loadHousehold(scope);
+  if (!clean) return undefined;
+  const household = { ...rest, clean };
+  const plans = await loadPlans(scope, clean.id);
+  const basis = lastingBasis(household);
+  if (!plans || plans.latest.basis === basis) return undefined;
+  const before = plans.latest.plan;
+  const fitting = await loadPlanOn(scope, clean.id, basis);
+  const after = await planFor(household, now, { do: 'replan', before: fitting?.plan ?? before });
+  await keep(scope, household, now, after);
+  return { before, after };
+}
+
+type Way = PlanJob extends infer Job
+  ? Job extends unknown
+    ? Omit<Job, 'problem' | 'problemHash'>
+    : never
+  : never;
+
+async function planFor(household: ExpandedHousehold, now: string, way: Way): Promise<Plan> {
   const problem = expand(household, CATALOGUE, now);
-  const problemHash = sha256(JSON.stringify(problem));
-  const job: PlanJob = { problem, problemHash, seed: config().seed, seconds: SEARCH_SECONDS };
-  const plan: Plan = await workers().run(job);
-  await addPlan(scope, household.clean.id, { id: randomUUID(), basis: basisOf(problem), madeAt: now, plan });
-  return plan;
+  const job = { ...way, problem, problemHash: sha256(JSON.stringify(problem)) } as PlanJob;
+  return workers().run(job);
+}
+
+async function keep(
+  scope: HouseholdScope,
+  household: ExpandedHousehold,
+  now: string,
+  plan: Plan,
+): Promise<void> {
+  const basis = lastingBasis(household);
+  await addPlan(scope, household.clean.id, { id: randomUUID(), basis, madeAt: now, plan });
+}
+
+/** What a plan rests on, whatever the time is. */
+function lastingBasis(household: ExpandedHousehold): string {
+  return basisOf(expand(household, CATALOGUE, undefined));
 }

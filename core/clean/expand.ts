@@ -9,6 +9,7 @@ import { apartPrecedence, precedenceOf } from '../order/precedence';
 import { tasksInOrder } from '../order/working-order';
 import { cannotDo, tagsOf } from '../safety/step-tags';
 import { earliestAfter, usesOf } from '../safety/uses';
+import { steered } from '../steering/steered';
 import { dayOf, formatDate, formatMinute, minuteOf, weekdayOf } from '../time/local-time';
 import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from './tasks';
 import { workOf } from './work';
@@ -73,7 +74,7 @@ export function expandWork(
       sessionCap: clean.sessionCap,
     },
   };
-  return { ...problem, done: doneOf(problem, household, now) };
+  return steered({ ...problem, done: doneOf(problem, household, now) }, household.steering);
 }
 
 function personOf(member: Member, start: string, finish: string): ProblemPerson {

@@ -20,6 +20,7 @@ import { callSchema } from '../safety/calls';
 import { useSchema } from '../safety/use';
 import { markSchema } from '../scope/mark-schema';
 import { markKey } from '../scope/marks';
+import { steeringSchema, UNSTEERED } from '../steering/steering';
 import { NO_SUPPLIES, suppliesSchema } from '../supplies/supplies';
 import { ESTIMATES, UNITS } from './choices';
 import { type Fault, type Parsed, parseDocument } from './fault';
@@ -126,6 +127,8 @@ export const householdSchema = z.strictObject({
   /** Rules of order that are switched off, and those of the household's own. */
   rules: householdRulesSchema.default(UNCHANGED_RULES),
   supplies: suppliesSchema.default(NO_SUPPLIES),
+  /** What was placed by hand. */
+  steering: steeringSchema.default(UNSTEERED),
   /** Work for licensed trades. */
   calls: z.array(callSchema).max(500).default([]),
   weather: z.array(weatherSchema),

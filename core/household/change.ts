@@ -8,17 +8,19 @@ import type { Home } from '../home/room';
 import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from '../order/rule';
 import type { Call } from '../safety/calls';
 import { isEmptyMark, type Mark, markKey } from '../scope/marks';
+import { changeSteering, type SteeringChange } from '../steering/steering';
 import type { Stock, Supplies, ThingStock } from '../supplies/supplies';
 import { changeHome, type HomeChange, type Refusal } from './home-change';
 
 /** The part of a household that is changed by hand on the walk, in the scope and in the catalogue, and can be undone. */
 export type Editable = Pick<
   Household,
-  'home' | 'marks' | 'catalogue' | 'units' | 'rules' | 'supplies' | 'calls'
+  'home' | 'marks' | 'catalogue' | 'units' | 'rules' | 'supplies' | 'calls' | 'steering'
 >;
 
 export type HouseholdChange =
   | HomeChange
+  | SteeringChange
   /** Each replaces what was said of the same task, room or kind; one that says nothing takes it back. */
   | { readonly do: 'mark'; readonly marks: readonly Mark[] }
   | { readonly do: 'change-method'; readonly id: string; readonly change: MethodChange }
@@ -89,6 +91,12 @@ export function applyChange(before: Editable, change: HouseholdChange): Changed 
       return changed({ ...before, calls: put(before.calls, change.call, (call) => call.id) });
     case 'drop-call':
       return changed({ ...before, calls: before.calls.filter((call) => call.id !== change.id) });
+    case 'pin':
+    case 'let-go':
+    case 'later':
+    case 'doer':
+    case 'free-day':
+      return changed({ ...before, steering: changeSteering(before.steering, change) });
     case 'put-stock':
     case 'drop-stock':
     case 'put-thing':

@@ -76,7 +76,7 @@ export function rowsOf(state: Editable, other?: Editable): Tables {
   };
 }
 
-function settingRows({ home, units, rules, supplies, calls }: Editable): Map<string, Row> {
+function settingRows({ home, units, rules, supplies, calls, steering }: Editable): Map<string, Row> {
   const settings: Record<string, unknown> = {
     facts: home.facts,
     way: home.wayRound,
@@ -84,6 +84,7 @@ function settingRows({ home, units, rules, supplies, calls }: Editable): Map<str
     rules,
     supplies,
     calls,
+    steering,
   };
   return new Map(Object.entries(settings).map(([id, value]) => [id, { id, value: JSON.stringify(value) }]));
 }

@@ -124,6 +124,20 @@ export async function loadAllPlans(scope: HouseholdScope, cleanId: string): Prom
   return rows.map(keptPlan);
 }
 
+/** The latest plan that rests on just this. */
+export async function loadPlanOn(
+  scope: HouseholdScope,
+  cleanId: string,
+  basis: string,
+): Promise<KeptPlan | undefined> {
+  const row = await scope
+    .rows('plans')
+    .where({ clean_id: cleanId, basis })
+    .orderBy('version', 'desc')
+    .first();
+  return row && keptPlan(row);
+}
+
 export async function insertPlans(
   scope: HouseholdScope,
   cleanId: string,

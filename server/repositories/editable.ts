@@ -9,6 +9,7 @@ import { EDIT_TABLES, type RowChange, rowsOf } from '../../core/household/rows';
 import { householdRulesSchema, UNCHANGED_RULES } from '../../core/order/rule';
 import { callSchema } from '../../core/safety/calls';
 import { markSchema } from '../../core/scope/mark-schema';
+import { steeringSchema, UNSTEERED } from '../../core/steering/steering';
 import { NO_SUPPLIES, suppliesSchema } from '../../core/supplies/supplies';
 import type { HouseholdScope } from '../db/scope';
 import { loadFloors } from './home';
@@ -22,6 +23,7 @@ const settingSchemas = {
   rules: householdRulesSchema.default(UNCHANGED_RULES),
   supplies: suppliesSchema.default(NO_SUPPLIES),
   calls: z.array(callSchema).default([]),
+  steering: steeringSchema.default(UNSTEERED),
 };
 
 const methodRowSchema = z.strictObject({
@@ -50,6 +52,7 @@ export async function loadEditable(scope: HouseholdScope): Promise<Editable> {
     rules: settingSchemas.rules.parse(stored.get('rules')),
     supplies: settingSchemas.supplies.parse(stored.get('supplies')),
     calls: settingSchemas.calls.parse(stored.get('calls')),
+    steering: settingSchemas.steering.parse(stored.get('steering')),
     marks: marks.map((row) => markSchema.parse(JSON.parse(row.value))),
     catalogue: catalogueOfRows(methods),
   };

@@ -3,12 +3,13 @@ import { methodChangeSchema } from '@/core/catalogue/household-catalogue';
 import { methodSchema } from '@/core/catalogue/method';
 import { PRODUCT_NAMES } from '@/core/catalogue/products';
 import { UNITS } from '@/core/formats/choices';
-import { idSchema } from '@/core/formats/scalars';
+import { dateSchema, idSchema } from '@/core/formats/scalars';
 import { HEIGHTS, WAYS_ROUND } from '@/core/home/room';
 import type { HouseholdChange } from '@/core/household/change';
 import { orderRuleSchema } from '@/core/order/rule';
 import { callSchema } from '@/core/safety/calls';
 import { markSchema } from '@/core/scope/mark-schema';
+import { steeringSchema } from '@/core/steering/steering';
 import { stockSchema, suppliesSchema, thingStockSchema } from '@/core/supplies/supplies';
 import {
   fixtureFieldsSchema,
@@ -64,6 +65,11 @@ export const changeSchema = z.discriminatedUnion('do', [
   }),
   change('put-call', { call: callSchema }),
   change('drop-call', { id: idSchema }),
+  change('pin', { pins: steeringSchema.shape.pins.unwrap() }),
+  change('let-go', { tasks: z.array(idSchema).max(5000) }),
+  change('later', { later: steeringSchema.shape.later.unwrap() }),
+  change('doer', { task: idSchema, person: idSchema }),
+  change('free-day', { date: dateSchema, free: z.boolean() }),
 ]) satisfies z.ZodType<HouseholdChange>;
 
 /** With the id under which it is carried out once. */

@@ -82,6 +82,16 @@ export function changeWords(change: HouseholdChange, before: Editable): string {
       return `${change.call.what}`;
     case 'drop-call':
       return 'Taken off the list for professionals';
+    case 'pin':
+      return change.pins.length === 1 ? 'A job placed by hand' : `${change.pins.length} jobs placed by hand`;
+    case 'let-go':
+      return 'Left to the plan again';
+    case 'later':
+      return 'Put off';
+    case 'doer':
+      return 'Given to one person';
+    case 'free-day':
+      return change.free ? 'A day kept free' : 'A day open for work again';
     case 'take-in':
       return 'Rooms taken in from a table';
   }

@@ -1,0 +1,82 @@
+'use server';
+import { z } from 'zod';
+import { expandWork } from '@/core/clean/expand';
+import { clockSchema, dateSchema, idSchema } from '@/core/formats/scalars';
+import { changesBetween } from '@/core/spread/plan-changes';
+import { placeByHand } from '@/core/steering/by-hand';
+import { nowIn } from '@/server/clock';
+import type { HouseholdScope } from '@/server/db/scope';
+import { edit, redo, undo } from '@/server/editing';
+import { keptHousehold } from '@/server/kept';
+import { replanWork } from '@/server/planning';
+import { editSchema } from '@/ui/forms/change-schema';
+import { type ActionResult, refused } from '@/ui/forms/result';
+import { changedWords, MOVE_REFUSALS, type Steered } from '@/ui/spread/steer-words';
+import { changeWords, REFUSAL_WORDS } from '@/ui/walk/change-words';
+import { act } from './act';
+
+const moveSchema = z.strictObject({
+  id: idSchema.max(64),
+  task: idSchema.max(320),
+  date: dateSchema,
+  time: clockSchema.optional(),
+  person: idSchema.optional(),
+});
+
+/** Puts a task on another date, at another time or with another person; the rest of the plan makes room. */
+export async function moveWork(input: unknown): Promise<ActionResult<Steered>> {
+  return act(moveSchema, input, async (scope, { id, ...wish }) => {
+    const { household, order, tasks, plans } = await keptHousehold(scope);
+    const { clean } = household;
+    const task = tasks.find((known) => known.id === wish.task);
+    if (!clean || !plans || !task) return refused(REFUSAL_WORDS.gone);
+    const problem = expandWork({ ...household, clean }, order, nowIn(household.timezone));
+    const placed = placeByHand(problem, plans.latest.plan, wish);
+    if (!placed.ok) return refused(MOVE_REFUSALS[placed.why](task.method.title));
+    return steer(scope, id, { do: 'pin', pins: placed.pins }, `${task.method.title} placed by hand`);
+  });
+}
+
+/** Everything else that is said of the plan by hand. */
+export async function steerPlan(input: unknown): Promise<ActionResult<Steered>> {
+  return act(editSchema, input, (scope, { id, change }) => steer(scope, id, change));
+}
+
+async function steer(
+  scope: HouseholdScope,
+  id: string,
+  change: Parameters<typeof edit>[2],
+  words?: string,
+): Promise<ActionResult<Steered>> {
+  const kept = await edit(
+    scope,
+    id,
+    change,
+    (before) => words ?? (typeof change === 'function' ? '' : changeWords(change, before)),
+  );
+  return kept.ok ? replanned(scope) : refused(REFUSAL_WORDS[kept.why]);
+}
+
+/** Takes the last change back, and brings back the plan as it was before it. */
+export async function undoSteering(): Promise<ActionResult<Steered>> {
+  return act(z.undefined(), undefined, async (scope) =>
+    (await undo(scope)) === undefined ? refused('There is nothing to take back.') : replanned(scope),
+  );
+}
+
+export async function redoSteering(): Promise<ActionResult<Steered>> {
+  return act(z.undefined(), undefined, async (scope) =>
+    (await redo(scope)) === undefined ? refused('There is nothing to do again.') : replanned(scope),
+  );
+}
+
+async function replanned(scope: HouseholdScope): Promise<ActionResult<Steered>> {
+  const { household, tasks } = await keptHousehold(scope);
+  const made = await replanWork(scope, nowIn(household.timezone));
+  if (!made) return { ok: true, value: { words: 'Kept. Nothing had to move.', moved: [] } };
+  const names = {
+    task: new Map(tasks.map((task) => [task.id, `${task.method.title}, ${task.room.name}`])),
+    person: new Map(household.people.map((person) => [person.id, person.name])),
+  };
+  return { ok: true, value: changedWords(changesBetween(made.before, made.after), made.after, names) };
+}

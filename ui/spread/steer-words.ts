@@ -1,0 +1,52 @@
+import type { Plan } from '@/core/formats/plan';
+import type { TaskChange } from '@/core/spread/plan-changes';
+import type { ByHand } from '@/core/steering/by-hand';
+import { clock, count, longDate, shortDate } from '../parts/words';
+
+/** What a change by hand has done to the plan: in a sentence, and job by job. */
+export type Steered = { readonly words: string; readonly moved: readonly string[] };
+
+type Names = {
+  readonly task: ReadonlyMap<string, string>;
+  readonly person: ReadonlyMap<string, string>;
+};
+
+/** More than these are counted, not told one by one. */
+const MOST_TOLD = 40;
+
+export function changedWords(changes: readonly TaskChange[], after: Plan, names: Names): Steered {
+  const finish = after.metrics.finish;
+  const end = finish ? ` All is done on ${longDate(finish.slice(0, 10))}.` : '';
+  const left = after.unplaced.length;
+  const out = left > 0 ? ` ${count(left, 'job has', 'jobs have')} no place.` : '';
+  const words =
+    changes.length === 0 ? 'Nothing had to move.' : `${count(changes.length, 'job', 'jobs')} moved.`;
+  return {
+    words: `${words}${end}${out}`,
+    moved: changes.slice(0, MOST_TOLD).map((change) => lineOf(change, names)),
+  };
+}
+
+function lineOf({ task, from, to }: TaskChange, names: Names): string {
+  const name = names.task.get(task) ?? task;
+  if (!to) return `${name}: no place any more`;
+  const where = `${shortDate(to.start.slice(0, 10))}, ${clock(to.start)}${peopleWords(to.people, names)}`;
+  if (!from) return `${name}: ${where}`;
+  return `${name}: ${shortDate(from.start.slice(0, 10))}, ${clock(from.start)} → ${where}`;
+}
+
+function peopleWords(people: readonly string[], names: Names): string {
+  return people.length === 0 ? '' : `, ${people.map((id) => names.person.get(id) ?? id).join(' and ')}`;
+}
+
+type Why = Extract<ByHand, { ok: false }>['why'];
+
+/** Why a job can't lie where it was put; the plan stays as it was. */
+export const MOVE_REFUSALS: Record<Why, (title: string) => string> = {
+  gone: () => 'That job is no longer part of the clean. The page shows what is.',
+  past: (title) => `That moment has passed. “${title}” stays where it was.`,
+  outside: (title) => `That date lies outside this clean. “${title}” stays where it was.`,
+  person: (title) => `“${title}” is not for that person: a hazard is kept from them. It stays where it was.`,
+  'no-room': (title) =>
+    `Nobody who may do “${title}” is free for it then, or the weather, the light or a machine does not allow it. It stays where it was.`,
+};
