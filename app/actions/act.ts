@@ -29,6 +29,18 @@ export async function act<I, T>(
   });
 }
 
+/** The same for a question: nothing is changed by it. */
+export async function ask<I, T>(
+  schema: z.ZodType<I>,
+  input: unknown,
+  run: (scope: HouseholdScope, value: I) => Promise<ActionResult<T>>,
+): Promise<ActionResult<T>> {
+  return guarded(schema, input, async (value) => {
+    const scope = await currentScope();
+    return scope ? run(scope, value) : refused(SIGNED_OUT);
+  });
+}
+
 /** The same before anybody is signed in: at the front door. */
 export async function guarded<I, T>(
   schema: z.ZodType<I>,

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { expandWork } from '@/core/clean/expand';
 import { clockSchema, dateSchema, idSchema } from '@/core/formats/scalars';
 import { changesBetween } from '@/core/spread/plan-changes';
+import { whyThen } from '@/core/spread/why-then';
 import { placeByHand } from '@/core/steering/by-hand';
 import { nowIn } from '@/server/clock';
 import type { HouseholdScope } from '@/server/db/scope';
@@ -12,8 +13,9 @@ import { replanWork } from '@/server/planning';
 import { editSchema } from '@/ui/forms/change-schema';
 import { type ActionResult, refused } from '@/ui/forms/result';
 import { changedWords, MOVE_REFUSALS, type Steered } from '@/ui/spread/steer-words';
+import { whyThenWords } from '@/ui/spread/why-words';
 import { changeWords, REFUSAL_WORDS } from '@/ui/walk/change-words';
-import { act } from './act';
+import { act, ask } from './act';
 
 const moveSchema = z.strictObject({
   id: idSchema.max(64),
@@ -55,6 +57,18 @@ async function steer(
     (before) => words ?? (typeof change === 'function' ? '' : changeWords(change, before)),
   );
   return kept.ok ? replanned(scope) : refused(REFUSAL_WORDS[kept.why]);
+}
+
+/** Why a task lies where it does, in a sentence. */
+export async function explainPlace(input: unknown): Promise<ActionResult<string>> {
+  return ask(idSchema.max(320), input, async (scope, id) => {
+    const { household, order, tasks, plans } = await keptHousehold(scope);
+    const { clean } = household;
+    if (!clean || !plans) return refused(REFUSAL_WORDS.gone);
+    const problem = expandWork({ ...household, clean }, order, nowIn(household.timezone));
+    const titles = new Map(tasks.map((task) => [task.id, task.method.title]));
+    return { ok: true, value: whyThenWords(whyThen(problem, plans.latest.plan, id), titles) };
+  });
 }
 
 /** Takes the last change back, and brings back the plan as it was before it. */

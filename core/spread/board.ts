@@ -26,6 +26,9 @@ const LENGTHS = [1, 5, 10, 15, 20, 30, 45, 60];
 const IDLE_WEIGHT = 1;
 const DISLIKE_WEIGHT = 10;
 
+/** What may be in the way of a step: people, the room, a machine, the sky. */
+export type Obstacle = 'nobody' | 'busy' | 'room' | 'machine' | 'weather' | 'daylight';
+
 type RoomUse = Span & { readonly count: number };
 
 /**
@@ -224,6 +227,28 @@ export class Board {
       (t) => (step.machine && lifted !== 'machine' ? this.machineStart(step.machine, length, t) : t),
       ...crew.map((person) => (t: Minute) => this.personStart(person, length, t)),
     ]);
+  }
+
+  /** What keeps a step from beginning a minute sooner; undefined where nothing does. */
+  obstacleBefore(step: Step, start: Minute): Obstacle | undefined {
+    const at = start - 1;
+    if (step.mode === 'wait') return this.waitStart(step, at, undefined) > at ? 'machine' : undefined;
+    const length = step.split === undefined ? step.minutes : Math.min(step.split, step.minutes);
+    const isHeld = (next: Minute) => next > at;
+    if (isHeld(this.calendarStart(step, length, at, undefined)))
+      return step.task.dry ? 'weather' : 'daylight';
+    if (isHeld(this.roomStart(step.task.room, step.crew, length, at))) return 'room';
+    if (step.machine && isHeld(this.machineStart(step.machine, length, at))) return 'machine';
+    const people = this.eligibleFor(step);
+    const free = people.filter((person) => this.isFree(person, at, length));
+    if (free.length < step.crew) return 'nobody';
+    return free.filter((person) => this.personStart(person, length, at) === at).length < step.crew
+      ? 'busy'
+      : undefined;
+  }
+
+  private isFree(person: Person, at: Minute, length: number): boolean {
+    return windowStart(this.windows[person.index] as readonly Span[], length, at) === at;
   }
 
   /** The first start from `from` on at which a wait can begin. */

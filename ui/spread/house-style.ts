@@ -33,6 +33,7 @@ export const HOUSE_STYLE = {
     textDecoration: 'none',
     minHeight: 48,
   },
+  '& a.opened': { boxShadow: 'inset 0 -3px 0 var(--mui-palette-text-primary)' },
   '& a:hover': { textDecoration: 'underline' },
   '& a svg': { display: 'block', mx: 'auto' },
   '& small': { display: 'block', fontSize: '0.78rem', color: 'text.secondary' },

@@ -15,6 +15,8 @@ type HouseTableProps = {
   readonly rooms: readonly Named[];
   readonly people: readonly Named[];
   readonly today: string;
+  /** The date that is opened below. */
+  readonly open: string;
   readonly rainy: ReadonlySet<string>;
 };
 
@@ -23,7 +25,7 @@ type HouseTableProps = {
  *
  * Drawn from a few figures rather than sent as hundreds of cells.
  */
-export function HouseTable({ house, rooms, people, today, rainy }: HouseTableProps) {
+export function HouseTable({ house, rooms, people, today, open, rainy }: HouseTableProps) {
   const named = new Map(rooms.map((room) => [room.id, room.name]));
   const busiest = Math.max(
     60,
@@ -42,7 +44,13 @@ export function HouseTable({ house, rooms, people, today, rainy }: HouseTablePro
               <span className="visually-hidden">Room</span>
             </th>
             {house.dates.map((date) => (
-              <DateHead key={date} date={date} today={date === today} rain={rainy.has(date)} />
+              <DateHead
+                key={date}
+                date={date}
+                today={date === today}
+                open={date === open}
+                rain={rainy.has(date)}
+              />
             ))}
           </tr>
         </thead>
@@ -77,12 +85,30 @@ export function HouseTable({ house, rooms, people, today, rainy }: HouseTablePro
   );
 }
 
-function DateHead({ date, today, rain }: { date: string; today: boolean; rain: boolean }) {
+function DateHead({
+  date,
+  today,
+  open,
+  rain,
+}: {
+  date: string;
+  today: boolean;
+  open: boolean;
+  rain: boolean;
+}) {
   return (
-    <th scope="col" className={today ? 'today' : undefined} aria-current={today ? 'date' : undefined}>
+    <th
+      scope="col"
+      className={today ? 'today' : undefined}
+      data-date={date}
+      aria-current={today ? 'date' : undefined}
+    >
       <NextLink
-        href={`/day/${date}`}
+        href={`/spread/${date}`}
         prefetch={false}
+        scroll={false}
+        className={open ? 'opened' : undefined}
+        aria-current={open ? 'true' : undefined}
         aria-label={`${longDate(date)}${rain ? ', rain' : ''}`}
       >
         <small>{weekday(date)}</small>

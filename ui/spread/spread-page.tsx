@@ -10,12 +10,23 @@ import { Sentence } from '../parts/sentence';
 import { count, hours, longDate } from '../parts/words';
 import { houseByDay } from './house-model';
 import { HouseTable } from './house-table';
+import { Lanes } from './lanes';
+import { lanesOf } from './lanes-model';
 import { SpreadButton } from './spread-button';
+import type { SteeringActions } from './steering-actions';
 
 type Spread = () => Promise<ActionResult<{ unplaced: number }>>;
 
-/** The house by day. */
-export function SpreadPage({ state, spread }: { state: Current; spread: Spread }) {
+type SpreadPageProps = {
+  readonly state: Current;
+  /** The date that is opened into lanes; the first with work where none is given. */
+  readonly date: string | undefined;
+  readonly spread: Spread;
+  readonly steering: SteeringActions;
+};
+
+/** The house by day, and one day of it opened. */
+export function SpreadPage({ state, date, spread, steering }: SpreadPageProps) {
   const { campaign } = state;
   if (!campaign) {
     return (
@@ -43,7 +54,7 @@ export function SpreadPage({ state, spread }: { state: Current; spread: Spread }
       {campaign.stale && (
         <Sentence tone="note">The home, the hours or the aim have changed since this plan was made.</Sentence>
       )}
-      {plans && <Plan state={state} campaign={campaign} />}
+      {plans && <Plan state={state} campaign={campaign} date={date} steering={steering} />}
     </>
   );
 }
@@ -58,7 +69,13 @@ function sentenceOf({ plans, clean }: Campaign): string {
     : `${sessions} from here to ${longDate(last.slice(0, 10))}; the finish line is ${longDate(clean.finish)}.`;
 }
 
-function Plan({ state, campaign }: { state: Current; campaign: Campaign }) {
+type PlanProps = Pick<SpreadPageProps, 'state' | 'date' | 'steering'> & { readonly campaign: Campaign };
+
+function Plan({ state, campaign, date, steering }: PlanProps) {
+  const { household, tasks, today } = state;
+  const shown = date ?? nextWorkDate(campaign, today);
+  const pinned = new Set(household.steering.pins.map((pin) => pin.step));
+  const people = household.people.map(nameOf);
   const rainy = new Set(state.household.weather.filter((day) => !day.dry).map((day) => day.date));
   return (
     <Stack spacing={4} sx={{ mt: 2 }}>
@@ -67,12 +84,26 @@ function Plan({ state, campaign }: { state: Current; campaign: Campaign }) {
         rooms={roomsOf(state.household.home).map(nameOf)}
         people={state.household.people.map(nameOf)}
         today={state.today}
+        open={shown}
         rainy={rainy}
       />
       <Legend />
+      <Lanes
+        key={shown}
+        day={lanesOf(campaign, tasks, people, pinned, shown)}
+        choices={{ people, first: today, last: campaign.clean.finish }}
+        isFree={household.steering.free.includes(shown)}
+        edits={state.edits}
+        actions={steering}
+      />
       <LeftOut campaign={campaign} />
     </Stack>
   );
+}
+
+function nextWorkDate({ plans, clean }: Campaign, today: string): string {
+  const dates = plans?.latest.plan.sessions.map((session) => session.date) ?? [];
+  return dates.filter((date) => date >= today).sort()[0] ?? clean.start;
 }
 
 const nameOf = ({ id, name }: { id: string; name: string }) => ({ id, name });
@@ -82,7 +113,7 @@ function Legend() {
     <Typography variant="body2" sx={{ color: 'text.secondary', maxWidth: '70ch' }}>
       Figures are minutes of hands-on work: hatched ice is planned, clear water is done. The line along the
       bottom runs from the day a room is opened to the day it closes. Below the rooms, when each person works.
-      Press a date to open that day.
+      Press a date to open that day below; drag work from there to another date, time or person.
     </Typography>
   );
 }

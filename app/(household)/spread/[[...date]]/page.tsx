@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { spread } from '@/app/actions/clean';
+import { explainPlace, moveWork, redoSteering, steerPlan, undoSteering } from '@/app/actions/steer';
+import { dateSchema } from '@/core/formats/scalars';
+import { current } from '@/server/current';
+import { SpreadPage } from '@/ui/spread/spread-page';
+
+export const metadata: Metadata = { title: 'Spread' };
+
+const STEERING = {
+  move: moveWork,
+  steer: steerPlan,
+  why: explainPlace,
+  undo: undoSteering,
+  redo: redoSteering,
+};
+
+export default async function Page({ params }: { params: Promise<{ date?: string[] }> }) {
+  const [date, ...more] = (await params).date ?? [];
+  if (more.length > 0 || (date !== undefined && !dateSchema.safeParse(date).success)) notFound();
+  return <SpreadPage state={await current()} date={date} spread={spread} steering={STEERING} />;
+}

@@ -1,0 +1,104 @@
+import type { Campaign } from '@/core/clean/campaign';
+import type { CleanTask } from '@/core/clean/tasks';
+import { taskOfStep } from '@/core/steering/steering';
+import { dayOf, midnightOf, minuteOf } from '@/core/time/local-time';
+
+/** One date of a plan, ready to draw: what each person does when, and what runs or rests meanwhile. */
+
+export type Block = {
+  readonly step: string;
+  readonly task: string;
+  readonly title: string;
+  readonly room: string;
+  /** Minutes since midnight. */
+  readonly from: number;
+  readonly to: number;
+  readonly start: string;
+  readonly end: string;
+  readonly byHand: boolean;
+};
+
+export type Lane = { readonly id: string; readonly name: string; readonly blocks: readonly Block[] };
+
+export type DayLanes = {
+  readonly date: string;
+  readonly people: readonly Lane[];
+  /** Machines that run, and waits without one. */
+  readonly waits: readonly Lane[];
+  /** The hours in sight, as minutes since midnight. */
+  readonly from: number;
+  readonly to: number;
+};
+
+const HOUR = 60;
+const DAY = 24 * HOUR;
+/** In sight at the least, so that short work stays legible and long days are not squeezed. */
+const LEAST_HOURS = 3;
+
+export function lanesOf(
+  { problem, plans }: Campaign,
+  tasks: readonly CleanTask[],
+  people: readonly { readonly id: string; readonly name: string }[],
+  pinned: ReadonlySet<string>,
+  date: string,
+): DayLanes {
+  const known = new Map(tasks.map((task) => [task.id, task]));
+  const machines = new Map(
+    problem.tasks.flatMap((task) => task.steps.map((step) => [step.id, step.machine] as const)),
+  );
+  const midnight = midnightOf(dayOf(date));
+  const entries = (plans?.latest.plan.entries ?? []).filter(
+    ({ start, end }) => minuteOf(end) > midnight && minuteOf(start) < midnight + DAY,
+  );
+  const blockOf = (entry: (typeof entries)[number]): Block => {
+    const task = taskOfStep(entry.step);
+    const found = known.get(task);
+    const key = entry.step.slice(task.length + 1);
+    const step = found?.method.steps.find((one) => one.key === key);
+    return {
+      step: entry.step,
+      task,
+      title: step?.title ?? found?.method.title ?? task,
+      room: found?.room.name ?? '',
+      from: Math.max(0, minuteOf(entry.start) - midnight),
+      to: Math.min(DAY, minuteOf(entry.end) - midnight),
+      start: entry.start,
+      end: entry.end,
+      byHand: pinned.has(entry.step),
+    };
+  };
+  const lanes = people.map(({ id, name }) => ({
+    id,
+    name,
+    blocks: entries.filter((entry) => entry.people.includes(id)).map(blockOf),
+  }));
+  const waiting = entries.filter((entry) => entry.people.length === 0);
+  const waits = [...problem.machines.map((machine) => machine.id), undefined].map((machine) => ({
+    id: machine ?? 'waits',
+    name: machine ?? 'Waits',
+    blocks: waiting.filter((entry) => machines.get(entry.step) === machine).map(blockOf),
+  }));
+  const blocks = lanes.flatMap((lane) => lane.blocks);
+  return {
+    date,
+    people: lanes,
+    waits: waits.filter((lane) => lane.blocks.length > 0),
+    ...hoursAround(lanes.flatMap((lane) => lane.blocks)),
+  };
+}
+
+/** Whole hours around all hands-on work. */
+function hoursAround(blocks: readonly Block[]): { from: number; to: number } {
+  const from = hourBelow(Math.min(DAY, ...blocks.map((block) => block.from)));
+  const to = hourAbove(Math.max(0, ...blocks.map((block) => block.to)));
+  const start = Math.max(0, Math.min(from, DAY - LEAST_HOURS * HOUR));
+  return { from: start, to: Math.min(DAY, Math.max(to, start + LEAST_HOURS * HOUR)) };
+}
+
+function hourBelow(minute: number): number {
+  return Math.floor(minute / HOUR) * HOUR;
+}
+
+function hourAbove(minute: number): number {
+  return Math.min(DAY, Math.ceil(minute / HOUR) * HOUR);
+}

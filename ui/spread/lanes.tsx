@@ -1,0 +1,194 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useEffect, useRef, useState } from 'react';
+import type { EditWords } from '../parts/change-actions';
+import { LinkButton } from '../parts/link-button';
+import { Sentence } from '../parts/sentence';
+import { UndoButtons } from '../parts/undo-buttons';
+import { Unfold } from '../parts/unfold';
+import { clock, count, longDate } from '../parts/words';
+import type { LaneDrop } from './lane-drag';
+import styles from './lanes.module.css';
+import type { Block, DayLanes, Lane } from './lanes-model';
+import { type Choices, MovePanel } from './move-panel';
+import type { SteeringActions } from './steering-actions';
+import { type SteeringState, useSteering } from './use-steering';
+
+type LanesProps = {
+  readonly day: DayLanes;
+  readonly choices: Choices;
+  readonly isFree: boolean;
+  readonly edits: EditWords;
+  readonly actions: SteeringActions;
+};
+
+/** A day opened into people's lanes, with what runs and rests meanwhile; work can be dragged, or moved in its panel. */
+export function Lanes({ day, choices, isFree, edits, actions }: LanesProps) {
+  const [open, setOpen] = useState<string>();
+  const steering = useSteering(actions);
+  const box = useRef<HTMLDivElement>(null);
+  useDragging(box, (drop) => steering.move(wishOf(drop, day)));
+  const blocks = day.people.flatMap((lane) => lane.blocks);
+  const block = blocks.find((known) => known.step === open);
+  return (
+    <Box component="section" aria-labelledby="the-day" ref={box}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1 }}>
+        <Typography variant="h2" id="the-day" sx={{ flexGrow: 1 }}>
+          {longDate(day.date)}
+        </Typography>
+        <UndoButtons edits={edits} undo={steering.undo} redo={steering.redo} />
+        <Button
+          color="inherit"
+          aria-pressed={isFree}
+          onClick={() => steering.steer({ do: 'free-day', date: day.date, free: !isFree })}
+        >
+          {isFree ? 'Open for work again' : 'Keep this day free'}
+        </Button>
+        <LinkButton href={`/day/${day.date}`} color="inherit">
+          Carry out this day
+        </LinkButton>
+      </Box>
+      <Outcome steering={steering} />
+      {blocks.length === 0 ? (
+        <Typography sx={{ color: 'text.secondary' }}>
+          {isFree ? 'Nobody works on this day: it is kept free.' : 'No work lies on this day.'}
+        </Typography>
+      ) : (
+        <Timeline day={day} open={open} onOpen={setOpen} />
+      )}
+      {block && (
+        <MovePanel key={block.step} block={block} choices={choices} steering={steering} why={actions.why} />
+      )}
+    </Box>
+  );
+}
+
+function wishOf(drop: LaneDrop, day: DayLanes) {
+  if (drop.over === 'date') return { task: drop.task, date: drop.date };
+  const minute = Math.round((day.from + drop.share * (day.to - day.from)) / 5) * 5;
+  return { task: drop.task, date: day.date, time: clockOf(minute), person: drop.person };
+}
+
+function clockOf(minute: number): string {
+  return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+}
+
+/** What it takes is fetched when a pointer comes near. */
+function useDragging(box: React.RefObject<HTMLElement | null>, onDrop: (drop: LaneDrop) => void): void {
+  const latest = useRef(onDrop);
+  useEffect(() => {
+    latest.current = onDrop;
+  });
+  useEffect(() => {
+    let gone = false;
+    let stop: (() => void) | undefined;
+    const begin = () =>
+      import('./lane-drag').then(({ dragLanes }) => {
+        if (gone || !box.current) return;
+        stop = dragLanes(box.current, (drop) => latest.current(drop));
+        box.current.dataset.drag = 'ready';
+      });
+    window.addEventListener('pointermove', begin, { once: true });
+    return () => {
+      gone = true;
+      window.removeEventListener('pointermove', begin);
+      stop?.();
+    };
+  }, [box]);
+}
+
+function Outcome({ steering: { pending, done, sentence } }: { steering: SteeringState }) {
+  return (
+    <Box sx={{ mb: 1.5 }}>
+      <Sentence>{sentence}</Sentence>
+      <span role="status">{pending ? 'The rest makes room …' : done?.words}</span>
+      {done && done.moved.length > 0 && (
+        <Unfold slim title={`What moved: ${count(done.moved.length, 'job', 'jobs')}`}>
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {done.moved.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </Box>
+        </Unfold>
+      )}
+    </Box>
+  );
+}
+
+type TimelineProps = {
+  readonly day: DayLanes;
+  readonly open: string | undefined;
+  readonly onOpen: (step: string | undefined) => void;
+};
+
+function Timeline({ day, open, onOpen }: TimelineProps) {
+  const span = day.to - day.from;
+  const left = (minute: number) => `${((minute - day.from) / span) * 100}%`;
+  const hours = Array.from({ length: span / 60 + 1 }, (_, i) => day.from + i * 60);
+  const grid = { backgroundSize: `${(60 / span) * 100}% 100%` };
+  const place = (block: Block) => ({
+    left: left(block.from),
+    width: `${((block.to - block.from) / span) * 100}%`,
+  });
+  return (
+    <Box role="group" aria-label="Lanes of the day" className={styles.lanes}>
+      <div />
+      <div className={styles.hours} aria-hidden>
+        {hours.slice(0, -1).map((minute) => (
+          <span key={minute} style={{ left: left(minute) }}>
+            {clockOf(minute)}
+          </span>
+        ))}
+      </div>
+      {day.people.map((lane) => (
+        <LaneRow key={lane.id} lane={lane}>
+          <div className={styles.lane} style={grid} data-person={lane.id}>
+            {lane.blocks.map((block) => (
+              <button
+                key={`${block.step} ${block.start}`}
+                type="button"
+                data-task={block.task}
+                className={block.byHand ? `${styles.block} ${styles.pinned}` : styles.block}
+                style={place(block)}
+                aria-pressed={open === block.step}
+                aria-label={`${clock(block.start)} to ${clock(block.end)}: ${block.title}, ${block.room}${block.byHand ? ', placed by hand' : ''}`}
+                title={`${clock(block.start)}–${clock(block.end)} ${block.title}, ${block.room}`}
+                onClick={() => onOpen(open === block.step ? undefined : block.step)}
+              >
+                {block.title}
+                <small>{block.room}</small>
+              </button>
+            ))}
+          </div>
+        </LaneRow>
+      ))}
+      {day.waits.map((lane) => (
+        <LaneRow key={lane.id} lane={lane}>
+          <div className={styles.lane} style={grid}>
+            {lane.blocks.map((block) => (
+              <div
+                key={`${block.step} ${block.start}`}
+                className={styles.wait}
+                style={place(block)}
+                title={`${block.title}, ${block.room}`}
+              >
+                {block.title}
+              </div>
+            ))}
+          </div>
+        </LaneRow>
+      ))}
+    </Box>
+  );
+}
+
+function LaneRow({ lane, children }: { lane: Lane; children: React.ReactNode }) {
+  return (
+    <>
+      <div className={styles.name}>{lane.name}</div>
+      {children}
+    </>
+  );
+}

@@ -1,0 +1,117 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useEffect, useState } from 'react';
+import type { ActionResult } from '../forms/result';
+import { DateField } from '../parts/date-field';
+import { NativeSelect } from '../parts/native-select';
+import { clock, longDate, plusDays } from '../parts/words';
+import type { Block } from './lanes-model';
+import type { SteeringState } from './use-steering';
+
+/** What can be chosen from when something is moved. */
+export type Choices = {
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+  readonly first: string;
+  readonly last: string;
+};
+
+type MovePanelProps = {
+  readonly block: Block;
+  readonly choices: Choices;
+  readonly steering: SteeringState;
+  readonly why: (task: string) => Promise<ActionResult<string>>;
+};
+
+const DAYS_A_WEEK = 7;
+
+const FIELD = { width: { xs: '100%', sm: 190 } };
+
+/** Moves one piece of work without a pointer, says why it is where it is, and lets it go again. */
+export function MovePanel({ block, choices, steering, why }: MovePanelProps) {
+  const [date, setDate] = useState<string | undefined>(block.start.slice(0, 10));
+  const [time, setTime] = useState('');
+  const [person, setPerson] = useState('');
+  const reason = useReason(block, why);
+  const nextWeek = plusDays(block.start.slice(0, 10), DAYS_A_WEEK);
+  return (
+    <Box
+      role="region"
+      aria-label="Move a job"
+      sx={{ mt: 2, p: 2, bgcolor: 'background.paper', borderRadius: 1, maxWidth: 880 }}
+    >
+      <Typography variant="h3">
+        {block.title}, {block.room}
+      </Typography>
+      <Typography sx={{ color: 'text.secondary' }}>
+        {longDate(block.start.slice(0, 10))}, {clock(block.start)} to {clock(block.end)}
+      </Typography>
+      <Typography sx={{ my: 1 }}>{reason}</Typography>
+      <Box
+        component="form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (date)
+            steering.move({ task: block.task, date, ...(time && { time }), ...(person && { person }) });
+        }}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', my: 2 }}
+      >
+        <DateField label="To the date" value={date} onKeep={setDate} sx={FIELD} />
+        <TextField
+          size="small"
+          type="time"
+          label="Time, if it matters"
+          value={time}
+          onChange={({ target }) => setTime(target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+          sx={FIELD}
+        />
+        <NativeSelect
+          size="small"
+          label="Who"
+          value={person}
+          onChange={setPerson}
+          sx={FIELD}
+          none="whoever suits"
+          options={choices.people.map(({ id, name }) => [id, name] as const)}
+        />
+        <Button type="submit" variant="contained" disabled={!date} loading={steering.pending}>
+          Move it
+        </Button>
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button
+          color="inherit"
+          disabled={nextWeek > choices.last}
+          onClick={() => steering.steer({ do: 'later', later: [{ task: block.task, from: nextWeek }] })}
+        >
+          Not in the next seven days
+        </Button>
+        <Button color="inherit" onClick={() => steering.steer({ do: 'let-go', tasks: [block.task] })}>
+          Leave it to the plan
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+function useReason(block: Block, why: MovePanelProps['why']): string {
+  const [reason, setReason] = useState('');
+  const { task, start } = block;
+  useEffect(() => {
+    let gone = false;
+    // Where it lies decides what there is to say.
+    if (start)
+      why(task)
+        .then((result) => {
+          if (!gone && result.ok) setReason(result.value);
+        })
+        .catch(() => undefined);
+    return () => {
+      gone = true;
+    };
+  }, [task, start, why]);
+  return reason;
+}
