@@ -1,6 +1,6 @@
 import type { Problem, ProblemStep, ProblemTask } from '../formats/problem';
 import { formatMinute, minuteOf } from '../time/local-time';
-import type { Pin, Steering } from './steering';
+import { lastOfEach, type Pin, type Steering } from './steering';
 
 /**
  * A problem with what was said by hand in it: pins as fixed entries, dates before which a task must not begin, who does
@@ -15,7 +15,7 @@ export function steered(problem: Problem, steering: Steering): Problem {
   );
   const free = steering.free.filter((date) => date >= problem.start && date <= problem.finish);
   const reserve = [...new Set([...problem.policy.reserve, ...free])].sort();
-  const fixed = steering.pins.flatMap((pin) => fixedOf(pin, problem));
+  const fixed = lastOfEach(steering.pins).flatMap((pin) => fixedOf(pin, problem));
   return { ...problem, tasks, policy: { ...problem.policy, reserve }, ...(fixed.length > 0 && { fixed }) };
 }
 

@@ -48,6 +48,11 @@ export function taskOfStep(step: string): string {
   return step.slice(0, step.lastIndexOf('/'));
 }
 
+/** One pin a step: the last word counts. */
+export function lastOfEach(pins: readonly Pin[]): Pin[] {
+  return [...new Map(pins.map((pin) => [pin.step, pin])).values()];
+}
+
 export function changeSteering(before: Steering, change: SteeringChange): Steering {
   switch (change.do) {
     case 'pin': {
@@ -55,7 +60,7 @@ export function changeSteering(before: Steering, change: SteeringChange): Steeri
       const tasks = new Set(change.pins.map((pin) => taskOfStep(pin.step)));
       return {
         ...before,
-        pins: [...before.pins.filter((pin) => !steps.has(pin.step)), ...change.pins],
+        pins: [...before.pins.filter((pin) => !steps.has(pin.step)), ...lastOfEach(change.pins)],
         // Where it is put is said anew: what was said of it before holds no longer.
         later: before.later.filter(({ task }) => !tasks.has(task)),
       };
