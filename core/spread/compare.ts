@@ -1,7 +1,8 @@
-import type { Metrics } from '../formats/plan';
+import type { Metrics, Plan } from '../formats/plan';
+import type { Problem } from '../formats/problem';
 import { dayOfMinute, minuteOf } from '../time/local-time';
 import { handsOf, openRoomsByNight, type Placed } from './metrics';
-import type { Model, Task } from './model';
+import { type Model, modelOf, type Task } from './model';
 
 /** A plan's standing, most important figure first; the smaller, the better. See "Which plan is better" in docs/formats/plan.md. */
 export type Score = readonly number[];
@@ -28,6 +29,31 @@ export function scoreOf(
     entries.reduce((sum, entry) => sum + dislikeOf(entry), 0),
     unfairness(model, entries),
   ];
+}
+
+/** The same for a plan document. */
+export function scoreOfPlan(problem: Problem, plan: Plan): Score {
+  const model = modelOf(problem);
+  const people = new Map(model.people.map((person) => [person.id, person]));
+  const entries = plan.entries.flatMap(({ step, people: crew, start, end }): Placed[] => {
+    const found = model.steps.get(step);
+    if (!found) return [];
+    return [
+      {
+        step: found,
+        people: crew.flatMap((id) => people.get(id) ?? []),
+        start: minuteOf(start),
+        end: minuteOf(end),
+      },
+    ];
+  });
+  const out = new Set(plan.unplaced.map((item) => item.task));
+  return scoreOf(
+    model,
+    entries,
+    model.tasks.filter((task) => out.has(task.id)),
+    plan.metrics,
+  );
 }
 
 /** Below zero when `a` is the better plan. */

@@ -78,7 +78,6 @@ export function lanesOf(
     name: machine ?? 'Waits',
     blocks: waiting.filter((entry) => machines.get(entry.step) === machine).map(blockOf),
   }));
-  const blocks = lanes.flatMap((lane) => lane.blocks);
   return {
     date,
     people: lanes,

@@ -1,0 +1,204 @@
+// Measures the spread: how valid, how near the best, how fast. Everything is drawn from seeds that are kept here.
+
+import type { Plan } from '../core/formats/plan';
+import type { Problem } from '../core/formats/problem';
+import { boundsOf } from '../core/spread/bounds';
+import { checkPlan } from '../core/spread/check/check';
+import { type Score, scoreOfPlan } from '../core/spread/compare';
+import { greedyScore } from '../core/spread/examples/greedy';
+import { exampleHome } from '../core/spread/examples/homes';
+import {
+  drawnJobShop,
+  type JobShop,
+  jobShopProblem,
+  SIX_BY_SIX,
+  TEN_BY_TEN,
+} from '../core/spread/examples/job-shops';
+import { exampleProblem, FEATURES, type Feature } from '../core/spread/examples/problems';
+import { exampleDay } from '../core/spread/examples/single-days';
+import { modelOf } from '../core/spread/model';
+import { plan } from '../core/spread/plan';
+import { changesBetween } from '../core/spread/plan-changes';
+import { replan } from '../core/spread/replan';
+import { minuteOf } from '../core/time/local-time';
+import { canEndBy } from './lib/exact-day';
+
+const HASH = '0'.repeat(64);
+const say = (line: string) => process.stdout.write(`${line}\n`);
+const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
+const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+
+function planIn(problem: Problem, seconds: number, seed = 1): Plan {
+  const end = performance.now() + seconds * 1000;
+  return plan(problem, {
+    problemHash: HASH,
+    seed,
+    rounds: Number.POSITIVE_INFINITY,
+    stop: () => performance.now() >= end,
+  });
+}
+
+function lengthOf({ metrics }: Plan, since: number): number {
+  return metrics.finish === null ? 0 : minuteOf(metrics.finish) - since;
+}
+
+/** Problems of each feature alone, of pairs, and of all at once; every plan and every re-made plan is checked. */
+function validity(count: number): void {
+  const mixes: readonly (readonly Feature[])[] = [
+    FEATURES,
+    ...FEATURES.map((feature): readonly Feature[] => ['waits', feature]),
+    ...FEATURES.map((feature): readonly Feature[] => ['waits', 'machines', 'precedence', feature]),
+  ];
+  let broken = 0;
+  for (let seed = 0; seed < count; seed++) {
+    const problem = exampleProblem(seed + 100_000, mixes[seed % mixes.length], 20);
+    const made = plan(problem, { problemHash: HASH, seed, rounds: 40, stop: () => false });
+    const again = replan(withoutFirstWindow(problem), made, HASH);
+    if (checkPlan(problem, made, HASH).length > 0) broken++;
+    if (checkPlan(withoutFirstWindow(problem), again, HASH).length > 0) broken++;
+  }
+  say(`${count} generated problems, each planned and re-planned: ${broken} plans break a rule`);
+}
+
+function withoutFirstWindow(problem: Problem): Problem {
+  const people = problem.people.map((person, i) =>
+    i === 0 ? { ...person, windows: person.windows.slice(1) } : person,
+  );
+  return { ...problem, people };
+}
+
+const DAY_OPENS = 9 * 60;
+const GRID = 5;
+
+/** Days of up to sixteen tasks against the proven optimum: by the bound where it is reached, else by integer programming. */
+async function singleDays(count: number): Promise<void> {
+  const gaps: number[] = [];
+  let byBound = 0;
+  let open = 0;
+  for (let seed = 1; seed <= count; seed++) {
+    const problem = exampleDay(seed);
+    const made = planIn(problem, 1);
+    const model = modelOf(problem);
+    const since = model.start + DAY_OPENS;
+    const bound = Math.ceil((boundsOf(model, model.tasks).finish as number) / GRID) * GRID;
+    const reached = lengthOf(made, 0);
+    let best = bound;
+    let proof = 'impossible';
+    if (bound === reached) byBound++;
+    for (; best < reached && proof === 'impossible'; best += GRID) {
+      proof = await canEndBy(problem, best, 60);
+      if (proof === 'possible') break;
+      if (proof === 'unknown') open++;
+    }
+    gaps.push((reached - since) / (best - since) - 1);
+  }
+  say(
+    `${count} single days, 1 s each: ${percent(mean(gaps))} above the optimum on average, ${percent(Math.max(...gaps))} at worst ` +
+      `(${byBound} proven by the bound, ${count - byBound - open} by integer programming, ${open} not proven: measured against the bound)`,
+  );
+}
+
+function jobShop(shop: JobShop, seconds: number): void {
+  const problem = jobShopProblem(shop);
+  const model = modelOf(problem);
+  const made = planIn(problem, seconds);
+  const length = lengthOf(made, model.start);
+  const bound = (boundsOf(model, model.tasks).finish as number) - model.start;
+  const against = shop.best
+    ? `${percent(length / shop.best - 1)} above the optimum`
+    : `${percent(length / bound - 1)} above the bound`;
+  say(
+    `job shop ${shop.name}, ${seconds} s: ${length}, ${against}; ${checkPlan(problem, made, HASH).length} rules broken`,
+  );
+}
+
+const MEASURES = [
+  'must',
+  'should',
+  'could',
+  'time',
+  'open-room nights',
+  'wishes',
+  'idle',
+  'dislikes',
+  'unfairness',
+];
+
+function homes(count: number): void {
+  const [greedy, searched]: [Score[], Score[]] = [[], []];
+  for (let seed = 1; seed <= count; seed++) {
+    const problem = exampleHome(seed, 200);
+    greedy.push(greedyScore(problem));
+    searched.push(scoreOfPlan(problem, planIn(problem, 2)));
+  }
+  say(`${count} homes of 200 tasks over four weeks, 2 s each, against plain greedy list scheduling:`);
+  MEASURES.forEach((name, i) => {
+    const [a, b] = [greedy, searched].map((scores) => mean(scores.map((score) => score[i] as number))) as [
+      number,
+      number,
+    ];
+    const worse = searched.filter(
+      (score, k) => (score[i] as number) > (greedy[k]?.[i] as number) + 1e-6,
+    ).length;
+    if (name === 'time')
+      say(`  ${'finish or evenness'.padEnd(20)} better or equal in ${count - worse} of ${count}`);
+    else
+      say(
+        `  ${name.padEnd(20)} ${a.toFixed(0).padStart(6)} → ${b.toFixed(0).padStart(6)}   worse in ${worse} of ${count}`,
+      );
+  });
+}
+
+function growth(): void {
+  const firstPlan = (tasks: number) => {
+    const times = [2, 3, 4].map((seed) => {
+      const problem = exampleHome(seed, tasks);
+      const started = performance.now();
+      plan(problem, { problemHash: HASH, seed: 1, rounds: 0, stop: () => true });
+      return performance.now() - started;
+    });
+    return mean(times);
+  };
+  firstPlan(200);
+  const [small, large] = [firstPlan(200), firstPlan(2000)];
+  say(
+    `first valid plan: 200 tasks ${small.toFixed(0)} ms, 2,000 tasks ${large.toFixed(0)} ms: grows as n^${Math.log10(large / small).toFixed(2)}`,
+  );
+}
+
+function replanning(): void {
+  const [times, moved, lost]: [number[], number[], number[]] = [[], [], []];
+  for (let seed = 1; seed <= 6; seed++) {
+    const problem = exampleHome(seed, 200);
+    const before = plan(problem, { problemHash: HASH, seed: 1, rounds: 0, stop: () => true });
+    const session = before.sessions[before.sessions.length >> 1] as Plan['sessions'][number];
+    const people = problem.people.map((person) => ({
+      ...person,
+      windows: person.windows.filter(
+        ({ start }) => person.id !== session.person || start.slice(0, 10) !== session.date,
+      ),
+    }));
+    replan(problem, before, HASH);
+    const started = performance.now();
+    const after = replan({ ...problem, people }, before, HASH);
+    times.push(performance.now() - started);
+    moved.push(changesBetween(before, after).length);
+    const gone = before.entries.filter(
+      (entry) => entry.people.includes(session.person) && entry.start.slice(0, 10) === session.date,
+    );
+    lost.push(new Set(gone.map((entry) => entry.step.slice(0, entry.step.indexOf('/')))).size);
+  }
+  say(
+    `a lost evening in a plan of 200 tasks: re-planned in ${mean(times).toFixed(0)} ms (at most ${Math.max(...times).toFixed(0)}); ` +
+      `it held ${mean(lost).toFixed(1)} tasks, ${mean(moved).toFixed(1)} moved`,
+  );
+}
+
+validity(1000);
+await singleDays(30);
+jobShop(SIX_BY_SIX, 1);
+jobShop(TEN_BY_TEN, 5);
+jobShop(drawnJobShop(1, 10), 5);
+homes(8);
+growth();
+replanning();
