@@ -8,7 +8,7 @@ import type { PlanJob } from '../workers/plan.worker';
 import { basisOf, sha256 } from './basis';
 import { config } from './config';
 import type { HouseholdScope } from './db/scope';
-import { addPlan, loadPlanOn, loadPlans } from './repositories/clean';
+import { addPlan, loadPlan, loadPlanOn, loadPlans } from './repositories/clean';
 import { loadHousehold } from './repositories/household';
 
 /** How long a person waits for a plan at the most. */
@@ -58,6 +58,22 @@ export async function replanWork(scope: HouseholdScope, now: string): Promise<Re
   const after = await planFor(household, now, { do: 'replan', before: fitting?.plan ?? before });
   await keep(scope, household, now, after);
   return { before, after };
+}
+
+/** Keeps an earlier plan anew, re-made as far as it has to be. Undefined where it is not kept any more. */
+export async function restorePlan(
+  scope: HouseholdScope,
+  version: number,
+  now: string,
+): Promise<Replanned | undefined> {
+  const { clean, ...rest } = await loadHousehold(scope);
+  if (!clean) return undefined;
+  const household = { ...rest, clean };
+  const [plans, wanted] = await Promise.all([loadPlans(scope, clean.id), loadPlan(scope, clean.id, version)]);
+  if (!plans || !wanted) return undefined;
+  const after = await planFor(household, now, { do: 'replan', before: wanted.plan });
+  await keep(scope, household, now, after);
+  return { before: plans.latest.plan, after };
 }
 
 type Way = PlanJob extends infer Job

@@ -1,7 +1,11 @@
 'use server';
+import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
+import { areasByMonth, atPace, CLEAN_PACES } from '@/core/clean/paces';
 import type { Clean } from '@/core/formats/household';
 import { nowIn } from '@/server/clock';
+import { edit } from '@/server/editing';
+import { keptHousehold } from '@/server/kept';
 import { spreadWork } from '@/server/planning';
 import { loadClean, putClean } from '@/server/repositories/clean';
 import { loadHousehold } from '@/server/repositories/household';
@@ -21,6 +25,30 @@ export async function saveClean(input: unknown): Promise<ActionResult> {
   return act(cleanFormSchema, input, async (scope, form) => {
     const known = await loadClean(scope);
     await putClean(scope, { ...DEFAULTS, ...known, ...form });
+    return accepted();
+  });
+}
+
+/** Sets dates, sessions and free days the way a pace has them, from today on. */
+export async function choosePace(input: unknown): Promise<ActionResult> {
+  return act(z.enum(CLEAN_PACES), input, async (scope, pace) => {
+    const {
+      household: { clean, timezone },
+      tasks,
+    } = await keptHousehold(scope);
+    if (!clean) return refused('Say first what this clean is for: that is on the page Aim.');
+    const dated = atPace(pace, nowIn(timezone).slice(0, 10));
+    await putClean(scope, { ...clean, ...dated });
+    // What was placed by hand belongs to the dates before.
+    const ids = tasks.map((task) => task.id);
+    await edit(scope, randomUUID(), { do: 'let-go', tasks: ids }, () => 'Placed by hand before the pace');
+    if (pace === 'year')
+      await edit(
+        scope,
+        randomUUID(),
+        { do: 'later', later: areasByMonth(tasks, dated.start) },
+        () => 'An area a month',
+      );
     return accepted();
   });
 }

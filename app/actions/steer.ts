@@ -9,7 +9,7 @@ import { nowIn } from '@/server/clock';
 import type { HouseholdScope } from '@/server/db/scope';
 import { edit, redo, undo } from '@/server/editing';
 import { keptHousehold } from '@/server/kept';
-import { replanWork } from '@/server/planning';
+import { type Replanned, replanWork, restorePlan } from '@/server/planning';
 import { editSchema } from '@/ui/forms/change-schema';
 import { type ActionResult, refused } from '@/ui/forms/result';
 import { changedWords, MOVE_REFUSALS, type Steered } from '@/ui/spread/steer-words';
@@ -59,6 +59,17 @@ async function steer(
   return kept.ok ? replanned(scope) : refused(REFUSAL_WORDS[kept.why]);
 }
 
+/** Puts an earlier plan in force again, as far as it still holds: what has been done since stays done. */
+export async function goBackTo(input: unknown): Promise<ActionResult<Steered>> {
+  return act(z.int().min(1), input, async (scope, version) => {
+    const { household } = await keptHousehold(scope);
+    const made = await restorePlan(scope, version, nowIn(household.timezone));
+    return made
+      ? steeredBy(scope, made)
+      : refused('That plan is no longer kept. The page shows those that are.');
+  });
+}
+
 /** Why a task lies where it does, in a sentence. */
 export async function explainPlace(input: unknown): Promise<ActionResult<string>> {
   return ask(idSchema.max(320), input, async (scope, id) => {
@@ -85,9 +96,15 @@ export async function redoSteering(): Promise<ActionResult<Steered>> {
 }
 
 async function replanned(scope: HouseholdScope): Promise<ActionResult<Steered>> {
-  const { household, tasks } = await keptHousehold(scope);
+  const { household } = await keptHousehold(scope);
   const made = await replanWork(scope, nowIn(household.timezone));
-  if (!made) return { ok: true, value: { words: 'Kept. Nothing had to move.', moved: [] } };
+  return made
+    ? steeredBy(scope, made)
+    : { ok: true, value: { words: 'Kept. Nothing had to move.', moved: [] } };
+}
+
+async function steeredBy(scope: HouseholdScope, made: Replanned): Promise<ActionResult<Steered>> {
+  const { household, tasks } = await keptHousehold(scope);
   const names = {
     task: new Map(tasks.map((task) => [task.id, `${task.method.title}, ${task.room.name}`])),
     person: new Map(household.people.map((person) => [person.id, person.name])),

@@ -124,6 +124,15 @@ export async function loadAllPlans(scope: HouseholdScope, cleanId: string): Prom
   return rows.map(keptPlan);
 }
 
+export async function loadPlan(
+  scope: HouseholdScope,
+  cleanId: string,
+  version: number,
+): Promise<KeptPlan | undefined> {
+  const row = await scope.rows('plans').where({ clean_id: cleanId, version }).first();
+  return row && keptPlan(row);
+}
+
 /** The latest plan that rests on just this. */
 export async function loadPlanOn(
   scope: HouseholdScope,
@@ -149,6 +158,9 @@ export async function insertPlans(
   );
 }
 
+/** Plans that are kept beside the first; each move by hand makes one. */
+const MOST_PLANS = 40;
+
 export async function addPlan(
   scope: HouseholdScope,
   cleanId: string,
@@ -161,7 +173,14 @@ export async function addPlan(
       .max({ last: 'version' })
       .forUpdate()
       .first();
-    await inside.insert('plans', [planRow(cleanId, kept.id, { ...kept, version: (row.last ?? 0) + 1 })]);
+    const version = (row.last ?? 0) + 1;
+    await inside.insert('plans', [planRow(cleanId, kept.id, { ...kept, version })]);
+    await inside
+      .rows('plans')
+      .where({ clean_id: cleanId })
+      .where('version', '>', 1)
+      .where('version', '<=', version - MOST_PLANS)
+      .del();
   });
 }
 

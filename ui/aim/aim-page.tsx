@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { Campaign, Current } from '@/core/clean/campaign';
+import type { CleanPace } from '@/core/clean/paces';
 import { offeredMinutes } from '@/core/clean/progress';
 import { type ThawLine, thawLine } from '@/core/spread/thaw-line';
 import { ThawLineChart } from '../charts/thaw-line-chart';
@@ -13,9 +14,11 @@ import { Sentence } from '../parts/sentence';
 import { count, daysBetween, hours, longDate, plusDays } from '../parts/words';
 import { SpreadButton } from '../spread/spread-button';
 import { AimFormLater, ChangeAim } from './change-aim';
+import { PaceChoice } from './pace-choice';
 
 type Actions = {
   readonly save: (input: unknown) => Promise<ActionResult>;
+  readonly pace: (pace: CleanPace) => Promise<ActionResult>;
   readonly spread: () => Promise<ActionResult<{ unplaced: number }>>;
 };
 
@@ -45,7 +48,10 @@ export function AimPage({ state, actions }: { state: Current; actions: Actions }
         ) : (
           <NotSpread state={state} spread={actions.spread} />
         )}
-        <ChangeAim clean={formOf(clean)} action={actions.save} />
+        <Box>
+          <PaceChoice action={actions.pace} />
+          <ChangeAim clean={formOf(clean)} action={actions.save} />
+        </Box>
       </Stack>
     </>
   );

@@ -45,7 +45,16 @@ export function SpreadPage({ state, date, spread, steering }: SpreadPageProps) {
     <>
       <PageHead
         title="The house by day"
-        actions={<SpreadButton action={spread} label={plans ? 'Spread the work again' : 'Spread the work'} />}
+        actions={
+          <>
+            {plans && (
+              <LinkButton href="/spread/versions" color="inherit">
+                Plans so far
+              </LinkButton>
+            )}
+            <SpreadButton action={spread} label={plans ? 'Spread the work again' : 'Spread the work'} />
+          </>
+        }
       >
         {plans
           ? sentenceOf(campaign)

@@ -6,7 +6,7 @@ import { clock, count, longDate, shortDate } from '../parts/words';
 /** What a change by hand has done to the plan: in a sentence, and job by job. */
 export type Steered = { readonly words: string; readonly moved: readonly string[] };
 
-type Names = {
+export type Names = {
   readonly task: ReadonlyMap<string, string>;
   readonly person: ReadonlyMap<string, string>;
 };

@@ -1,0 +1,63 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import type { CleanPace } from '@/core/clean/paces';
+import type { ActionResult } from '../forms/result';
+import { Sentence } from '../parts/sentence';
+import { Unfold } from '../parts/unfold';
+
+const PACE_WORDS: Record<CleanPace, readonly [name: string, what: string]> = {
+  weekend: ['A weekend', 'Saturday and Sunday, as much as fits.'],
+  week: ['A week', 'Seven days in a row, the fourth to rest.'],
+  month: ['A month of evenings and days off', 'An even share each day, whenever somebody has time.'],
+  'four-weeks': ['Four weeks', 'An hour at the most on weekdays; weekends are kept for catching up.'],
+  'eight-weeks': ['Eight weeks', 'The same over eight weeks.'],
+  'twelve-weeks': ['Twelve weeks', 'The same over twelve weeks.'],
+  year: ['Through the year', 'An area a month: the rooms in their order, shared out over the year.'],
+};
+
+/** The ways in which people go about it: one press sets dates, sessions and days kept free. */
+export function PaceChoice({ action }: { action: (pace: CleanPace) => Promise<ActionResult> }) {
+  const [pending, start] = useTransition();
+  const [sentence, setSentence] = useState<string>();
+  const [said, setSaid] = useState('');
+  const choose = (pace: CleanPace) =>
+    start(async () => {
+      setSaid('');
+      const result = await action(pace).catch(() => undefined);
+      if (result?.ok) setSaid(`Kept: ${PACE_WORDS[pace][0].toLowerCase()}. Spread the work again to see it.`);
+      setSentence(
+        result?.ok
+          ? undefined
+          : (result?.faults[0]?.sentence ?? 'The server did not answer. Try again in a moment.'),
+      );
+    });
+  return (
+    <Unfold title="Choose a pace">
+      <Typography sx={{ maxWidth: '70ch', mb: 1 }}>
+        A pace begins today, or on the weekday it needs. It sets the dates, how long a session is at most, and
+        which days stay free.
+      </Typography>
+      <Sentence>{sentence}</Sentence>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1, maxWidth: 760 }}>
+        {(Object.keys(PACE_WORDS) as CleanPace[]).map((pace) => (
+          <Box
+            component="li"
+            key={pace}
+            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}
+          >
+            <Button variant="outlined" disabled={pending} onClick={() => choose(pace)} sx={{ minWidth: 210 }}>
+              {PACE_WORDS[pace][0]}
+            </Button>
+            <span>{PACE_WORDS[pace][1]}</span>
+          </Box>
+        ))}
+      </Box>
+      <Box role="status" sx={{ mt: 1 }}>
+        {said}
+      </Box>
+    </Unfold>
+  );
+}

@@ -1,0 +1,84 @@
+import Box from '@mui/material/Box';
+import type { KeptPlan } from '@/core/formats/household';
+import { changesBetween } from '@/core/spread/plan-changes';
+import type { ActionResult } from '../forms/result';
+import { LinkButton } from '../parts/link-button';
+import { PageHead } from '../parts/page-head';
+import { Unfold } from '../parts/unfold';
+import { clock, count, duration, longDate, shortDate } from '../parts/words';
+import { GoBackButton } from './go-back-button';
+import { changedWords, type Names, type Steered } from './steer-words';
+
+type VersionsPageProps = {
+  readonly plans: readonly KeptPlan[];
+  readonly names: Names;
+  readonly goBack: (version: number) => Promise<ActionResult<Steered>>;
+};
+
+/** Every plan that was kept, the latest first, each against the one in force. */
+export function VersionsPage({ plans, names, goBack }: VersionsPageProps) {
+  const [latest, ...earlier] = plans.toReversed();
+  return (
+    <>
+      <PageHead
+        title="Plans so far"
+        actions={
+          <LinkButton href="/spread" variant="outlined">
+            The house by day
+          </LinkButton>
+        }
+      >
+        {latest
+          ? `Plan ${latest.version} is in force. Going back to an earlier one keeps what has been done since.`
+          : 'No plan has been made yet.'}
+      </PageHead>
+      {latest && <Figures kept={latest} title={`Plan ${latest.version}, in force`} />}
+      {latest &&
+        earlier.map((kept) => (
+          <Box component="section" key={kept.version} aria-label={`Plan ${kept.version}`} sx={{ mt: 3 }}>
+            <Figures kept={kept} title={`Plan ${kept.version}`} />
+            <Differences kept={kept} latest={latest} names={names} />
+            <GoBackButton version={kept.version} goBack={goBack} />
+          </Box>
+        ))}
+    </>
+  );
+}
+
+function Figures({ kept: { madeAt, plan }, title }: { kept: KeptPlan; title: string }) {
+  const { finish, openRoomNights, idle, unplaced } = plan.metrics;
+  const left = unplaced.must + unplaced.should + unplaced.could;
+  const parts = [
+    finish ? `done on ${longDate(finish.slice(0, 10))}` : 'nothing planned',
+    count(plan.sessions.length, 'session', 'sessions'),
+    `${count(openRoomNights, 'night', 'nights')} with a room open`,
+    `${duration(idle)} of standing about`,
+    ...(left > 0 ? [`${duration(left)} of work without a place`] : []),
+  ];
+  return (
+    <Box>
+      <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
+        {title}
+      </Box>
+      <Box sx={{ color: 'text.secondary' }}>
+        Made on {shortDate(madeAt.slice(0, 10))} at {clock(madeAt)}
+      </Box>
+      <Box>{parts.join(' · ')}</Box>
+    </Box>
+  );
+}
+
+function Differences({ kept, latest, names }: { kept: KeptPlan; latest: KeptPlan; names: Names }) {
+  const changes = changesBetween(kept.plan, latest.plan);
+  if (changes.length === 0) return <Box>The same as the plan in force.</Box>;
+  const { moved } = changedWords(changes, latest.plan, names);
+  return (
+    <Unfold slim title={`${count(changes.length, 'job lies', 'jobs lie')} elsewhere in the plan in force`}>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {moved.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </Box>
+    </Unfold>
+  );
+}
