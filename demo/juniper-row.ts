@@ -36,6 +36,8 @@ const PEOPLE: readonly Member[] = [
     breakAfter: 75,
     breakLength: 10,
     pace: 'usual',
+    exceptions: [],
+    busy: [],
   },
   {
     id: 'bram',
@@ -51,6 +53,8 @@ const PEOPLE: readonly Member[] = [
     breakAfter: 60,
     breakLength: 10,
     pace: 'usual',
+    exceptions: [],
+    busy: [],
   },
   {
     id: 'odalys',
@@ -62,6 +66,8 @@ const PEOPLE: readonly Member[] = [
     breakAfter: 45,
     breakLength: 10,
     pace: 'usual',
+    exceptions: [],
+    busy: [],
     age: 14,
   },
   {
@@ -74,6 +80,8 @@ const PEOPLE: readonly Member[] = [
     breakAfter: 40,
     breakLength: 15,
     pace: 'usual',
+    exceptions: [],
+    busy: [],
     age: 78,
   },
 ];

@@ -8,7 +8,12 @@ import { act } from './act';
 export async function saveMember(input: unknown): Promise<ActionResult> {
   return act(memberFormSchema, input, async (scope, form) => {
     const known = (await loadPeople(scope)).find((member) => member.id === form.id);
-    const member: Member = { dislikes: known?.dislikes ?? {}, ...form };
+    const member: Member = {
+      dislikes: known?.dislikes ?? {},
+      exceptions: known?.exceptions ?? [],
+      busy: known?.busy ?? [],
+      ...form,
+    };
     await putMember(scope, member);
     return accepted();
   });

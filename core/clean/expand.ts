@@ -10,7 +10,8 @@ import { tasksInOrder } from '../order/working-order';
 import { cannotDo, tagsOf } from '../safety/step-tags';
 import { earliestAfter, usesOf } from '../safety/uses';
 import { steered } from '../steering/steered';
-import { dayOf, formatDate, formatMinute, minuteOf, weekdayOf } from '../time/local-time';
+import { dayOf, formatDate, formatMinute, minuteOf } from '../time/local-time';
+import { freeOn } from './free-time';
 import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from './tasks';
 import { workOf } from './work';
 
@@ -80,14 +81,7 @@ export function expandWork(
 function personOf(member: Member, start: string, finish: string): ProblemPerson {
   return {
     id: member.id,
-    windows: eachDay(start, finish, (day) =>
-      member.hours
-        .filter((hours) => hours.weekday === weekdayOf(day))
-        .map((hours) => ({
-          start: `${formatDate(day)}T${hours.from}`,
-          end: `${formatDate(day)}T${hours.to}`,
-        })),
-    ),
+    windows: eachDay(start, finish, (day) => freeOn(member, day)),
     dailyCap: member.dailyCap,
     cannot: cannotDo(member),
     dislikes: member.dislikes,

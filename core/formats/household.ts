@@ -43,6 +43,10 @@ export type { Units } from './choices';
 
 const nameSchema = z.string().trim().min(1).max(80);
 
+const hoursSchema = z
+  .strictObject({ from: clockSchema, to: clockSchema })
+  .refine((hours) => hours.from < hours.to, 'a time after the one it starts at');
+
 export const weeklyHoursSchema = z
   .strictObject({
     /** 1 Monday … 7 Sunday. */
@@ -66,6 +70,16 @@ export const memberSchema = z.strictObject({
   pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]).default('usual'),
   /** In years; what is for older people is never given to a younger one. Absent: grown up. */
   age: z.int().min(0).max(120).optional(),
+  /** Dates on which other hours hold than those of the weekday; none: not there. */
+  exceptions: z
+    .array(z.strictObject({ date: dateSchema, hours: z.array(hoursSchema).max(20) }))
+    .max(1000)
+    .default([]),
+  /** Times at which a person is busy with other things. */
+  busy: z
+    .array(z.strictObject({ start: dateTimeSchema, end: dateTimeSchema }))
+    .max(5000)
+    .default([]),
 });
 export type Member = z.infer<typeof memberSchema>;
 

@@ -19,6 +19,8 @@ type MemberRow = {
   break_length: number;
   pace: string;
   age: number | null;
+  exceptions: string | null;
+  busy: string | null;
 };
 type MachineRow = { id: string; kind: string; runs_from: string | null; runs_to: string | null };
 
@@ -36,6 +38,8 @@ export async function loadPeople(scope: HouseholdScope): Promise<Member[]> {
       breakLength: row.break_length,
       pace: row.pace,
       ...(row.age !== null && { age: row.age }),
+      exceptions: JSON.parse(row.exceptions ?? '[]'),
+      busy: JSON.parse(row.busy ?? '[]'),
     }),
   );
 }
@@ -100,6 +104,8 @@ function memberRow(member: Member, position: number): Row {
     break_length: member.breakLength,
     pace: member.pace,
     age: member.age ?? null,
+    exceptions: JSON.stringify(member.exceptions),
+    busy: JSON.stringify(member.busy),
     position,
   };
 }

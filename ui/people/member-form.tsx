@@ -22,7 +22,7 @@ import { WEEKDAYS } from './weekdays';
 type Act = (input: unknown) => Promise<ActionResult>;
 
 type MemberFormProps = {
-  readonly member: Omit<Member, 'dislikes'>;
+  readonly member: Omit<Member, 'dislikes' | 'exceptions' | 'busy'>;
   readonly save: Act;
   readonly drop?: Act;
   readonly onSaved?: () => void;
