@@ -20,6 +20,7 @@ const PAGES = [
   '/supplies/mix',
   '/people',
   '/spread',
+  '/spread/versions',
   '/day',
 ];
 

@@ -7,7 +7,7 @@ export type CalendarSource = {
   readonly name: string;
   readonly cleanId: string;
   readonly timezone: string;
-  readonly plan: Plan;
+  readonly plan: Pick<Plan, 'entries' | 'sessions'>;
   /** The version of the plan: what a calendar has from an earlier one is replaced. */
   readonly version: number;
   /** When the plan was made, by the wall clock of the home. */

@@ -20,7 +20,8 @@ export type OwnedTable =
   | 'marks'
   | 'methods'
   | 'edits'
-  | 'replaced';
+  | 'replaced'
+  | 'feeds';
 
 export type Row = Readonly<Record<string, unknown>>;
 

@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography';
 import { TAGS, type Tag } from '@/core/catalogue/tags';
 import type { Member } from '@/core/formats/household';
 import { duration, hours } from '../parts/words';
+import { BusyTimes } from './busy-times';
 import { ChangeMember } from './change-member';
 import type { PeopleActions } from './people-actions';
 import { WeekHours } from './week-hours';
@@ -42,6 +43,7 @@ export function MemberSection({
         </Box>
         <WeekHours name={member.name} hours={member.hours} />
       </Box>
+      <BusyTimes member={{ id: member.id, name: member.name, busy: member.busy }} />
       <ChangeMember member={member} actions={actions} />
     </Box>
   );

@@ -8,6 +8,7 @@ import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { count, hours, longDate } from '../parts/words';
+import { CalendarSection, type FeedActions } from './calendar-section';
 import { houseByDay } from './house-model';
 import { HouseTable } from './house-table';
 import { Lanes } from './lanes';
@@ -23,10 +24,11 @@ type SpreadPageProps = {
   readonly date: string | undefined;
   readonly spread: Spread;
   readonly steering: SteeringActions;
+  readonly feed: FeedActions & { readonly has: boolean };
 };
 
 /** The house by day, and one day of it opened. */
-export function SpreadPage({ state, date, spread, steering }: SpreadPageProps) {
+export function SpreadPage({ state, date, spread, steering, feed }: SpreadPageProps) {
   const { campaign } = state;
   if (!campaign) {
     return (
@@ -64,6 +66,7 @@ export function SpreadPage({ state, date, spread, steering }: SpreadPageProps) {
         <Sentence tone="note">The home, the hours or the aim have changed since this plan was made.</Sentence>
       )}
       {plans && <Plan state={state} campaign={campaign} date={date} steering={steering} />}
+      {plans && <CalendarSection hasFeed={feed.has} actions={feed} />}
     </>
   );
 }

@@ -1,9 +1,12 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { spread } from '@/app/actions/clean';
+import { makeAddress, revokeAddress } from '@/app/actions/feed';
 import { explainPlace, moveWork, redoSteering, steerPlan, undoSteering } from '@/app/actions/steer';
 import { dateSchema } from '@/core/formats/scalars';
 import { current } from '@/server/current';
+import { hasFeed } from '@/server/repositories/feeds';
+import { requireScope } from '@/server/session';
 import { SpreadPage } from '@/ui/spread/spread-page';
 
 export const metadata: Metadata = { title: 'Spread' };
@@ -19,5 +22,6 @@ const STEERING = {
 export default async function Page({ params }: { params: Promise<{ date?: string[] }> }) {
   const [date, ...more] = (await params).date ?? [];
   if (more.length > 0 || (date !== undefined && !dateSchema.safeParse(date).success)) notFound();
-  return <SpreadPage state={await current()} date={date} spread={spread} steering={STEERING} />;
+  const feed = { make: makeAddress, revoke: revokeAddress, has: await hasFeed(await requireScope()) };
+  return <SpreadPage state={await current()} date={date} spread={spread} steering={STEERING} feed={feed} />;
 }

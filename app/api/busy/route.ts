@@ -1,0 +1,38 @@
+import { upload } from '@/app/api/guard';
+import { dayOf, formatDate } from '@/core/time/local-time';
+import { readBusy } from '@/server/calendar/read-calendar';
+import { nowIn } from '@/server/clock';
+import { loadHousehold } from '@/server/repositories/household';
+import { putMember } from '@/server/repositories/people';
+import type { FileReport } from '@/ui/files/file-report';
+import { count } from '@/ui/parts/words';
+
+/** So many days are looked at where no clean says until when. */
+const USUAL_DAYS = 180;
+
+/** Takes the busy times of one person from a calendar, in place of those that were taken before. */
+export async function POST(request: Request): Promise<Response> {
+  const person = new URL(request.url).searchParams.get('person');
+  return upload(request, async (scope, text): Promise<FileReport> => {
+    const { clean, people, timezone } = await loadHousehold(scope);
+    const member = people.find((known) => known.id === person);
+    if (!member) return refused('That person is no longer in the household. Nothing was changed.');
+    const today = nowIn(timezone).slice(0, 10);
+    const from = clean && clean.start < today ? clean.start : today;
+    const to = clean?.finish ?? formatDate(dayOf(today) + USUAL_DAYS);
+    const read = readBusy(text, { timezone, from, to });
+    if (!read.ok) return refused(read.sentence);
+    await putMember(scope, { ...member, busy: [...read.busy] });
+    const skipped =
+      read.skipped > 0 ? ` ${count(read.skipped, 'event', 'events')} made no sense and were left out.` : '';
+    return {
+      taken: true,
+      sentence: `${count(read.events, 'event', 'events')} read; ${member.name} is busy ${count(read.busy.length, 'time', 'times')} before the finish line.${skipped} Spread the work again to plan around them.`,
+      faults: [],
+    };
+  });
+}
+
+function refused(sentence: string): FileReport {
+  return { taken: false, sentence, faults: [] };
+}

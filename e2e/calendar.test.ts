@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import { enterDemo, visit } from './support/visit';
+
+const EVENT = [
+  'BEGIN:VCALENDAR',
+  'VERSION:2.0',
+  'PRODID:-//test//EN',
+  'BEGIN:VEVENT',
+  'UID:choir',
+  'DTSTART:20270302T170000',
+  'DTEND:20270302T210000',
+  'RRULE:FREQ=WEEKLY',
+  'END:VEVENT',
+  'END:VCALENDAR',
+].join('\n');
+
+describe('calendars', () => {
+  it('tell when somebody is busy, are pasted, and are forgotten again', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/people');
+      await browser.driver.executeScript(
+        'document.querySelectorAll("details").forEach((d) => { d.open = true; })',
+      );
+      await browser.type('Or paste it here', 'this is no calendar');
+      await browser.press('button', 'Read what is pasted');
+      await browser.see('This is not a calendar that can be read.');
+      await browser.type('Or paste it here', EVENT);
+      await browser.press('button', 'Read what is pasted');
+      await browser.see(/1 event read; \w+ is busy \d+ times before the finish line/);
+      await browser.press('button', 'Forget the busy times');
+      await browser.see(/is busy 0 times/);
+    });
+  });
+
+  it('follow the plan at a private address, until it is revoked', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/spread');
+      await browser.driver.executeScript(
+        'document.querySelectorAll("details").forEach((d) => { d.open = true; })',
+      );
+      await browser.press('button', 'Make a private address');
+      const field = await browser.field('Private address');
+      const address = await field.getAttribute('value');
+      const answer = await fetch(address as string);
+      expect(answer.headers.get('content-type')).toContain('text/calendar');
+      const text = await answer.text();
+      expect(text).toContain('BEGIN:VEVENT');
+      expect(text).toContain('SEQUENCE:');
+      await browser.press('button', 'Revoke the address');
+      await browser.see('The address leads nowhere any more.');
+      expect((await fetch(address as string)).status).toBe(404);
+    });
+  });
+});

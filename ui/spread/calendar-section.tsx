@@ -1,0 +1,76 @@
+'use client';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import type { ActionResult } from '../forms/result';
+import { Sentence } from '../parts/sentence';
+import { Unfold } from '../parts/unfold';
+
+export type FeedActions = {
+  readonly make: () => Promise<ActionResult<string>>;
+  readonly revoke: () => Promise<ActionResult<string>>;
+};
+
+/** The sessions for a calendar program: as a file, or at a private address that can be taken back. */
+export function CalendarSection({ hasFeed, actions }: { hasFeed: boolean; actions: FeedActions }) {
+  const [address, setAddress] = useState<string>();
+  const [said, setSaid] = useState('');
+  const [sentence, setSentence] = useState<string>();
+  const [pending, start] = useTransition();
+  const run = (action: () => Promise<ActionResult<string>>, then: (value: string) => void) =>
+    start(async () => {
+      const result = await action().catch(() => undefined);
+      setSentence(
+        result?.ok
+          ? undefined
+          : (result?.faults[0]?.sentence ?? 'The server did not answer. Try again in a moment.'),
+      );
+      if (result?.ok) then(result.value);
+    });
+  const make = () =>
+    run(actions.make, (token) => {
+      setAddress(`${window.location.origin}/feed/${token}`);
+      setSaid('This address is shown once. Whoever has it sees the sessions.');
+    });
+  const revoke = () =>
+    run(actions.revoke, (words) => {
+      setAddress(undefined);
+      setSaid(words);
+    });
+  return (
+    <Unfold title="Sessions in a calendar">
+      <Stack spacing={1.5} sx={{ alignItems: 'flex-start', maxWidth: 700, pb: 2 }}>
+        <Typography>
+          As a file, as they are now; or at a private address that a calendar program looks up by itself, so
+          that it follows when the plan moves.
+        </Typography>
+        <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+          <Button component="a" href="/api/calendar" download variant="outlined">
+            Take the file away
+          </Button>
+          <Button variant="outlined" loading={pending} onClick={make}>
+            {hasFeed ? 'Make a new address' : 'Make a private address'}
+          </Button>
+          {hasFeed && (
+            <Button color="inherit" disabled={pending} onClick={revoke}>
+              Revoke the address
+            </Button>
+          )}
+        </Stack>
+        {address && (
+          <TextField
+            label="Private address"
+            value={address}
+            fullWidth
+            slotProps={{ htmlInput: { readOnly: true } }}
+            onFocus={(event) => event.target.select()}
+          />
+        )}
+        <Sentence>{sentence}</Sentence>
+        <span role="status">{said}</span>
+      </Stack>
+    </Unfold>
+  );
+}
