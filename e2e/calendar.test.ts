@@ -33,6 +33,26 @@ describe('calendars', () => {
     });
   });
 
+  it('are not needed for a single day that differs', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/people');
+      await browser.driver.executeScript('document.querySelector("section details").open = true');
+      await browser.set('On the date', '2027-03-06');
+      await browser.set('Free from', '14:00');
+      await browser.press('button', 'Add the day');
+      await browser.see('A time from and a later time to, or none of them');
+      await browser.set('Free to', '16:00');
+      await browser.press('button', 'Add the day');
+      await browser.see('Saturday 6 March: 14:00 to 16:00');
+      await browser.press('button', 'As usual again on Saturday 6 March');
+      await browser.until(
+        async () => !(await browser.text()).includes('Saturday 6 March'),
+        'no day that differs',
+      );
+    });
+  });
+
   it('follow the plan at a private address, until it is revoked', async () => {
     await visit(async (browser) => {
       await enterDemo(browser);

@@ -48,7 +48,12 @@ export function PaceChoice({ action }: { action: (pace: CleanPace) => Promise<Ac
             key={pace}
             sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}
           >
-            <Button variant="outlined" disabled={pending} onClick={() => choose(pace)} sx={{ minWidth: 210 }}>
+            <Button
+              variant="outlined"
+              disabled={pending}
+              onClick={() => choose(pace)}
+              sx={{ width: { xs: '100%', sm: 290 } }}
+            >
               {PACE_WORDS[pace][0]}
             </Button>
             <span>{PACE_WORDS[pace][1]}</span>

@@ -5,6 +5,7 @@ import type { Member } from '@/core/formats/household';
 import { duration, hours } from '../parts/words';
 import { BusyTimes } from './busy-times';
 import { ChangeMember } from './change-member';
+import { DifferingDays } from './differing-days';
 import type { PeopleActions } from './people-actions';
 import { WeekHours } from './week-hours';
 
@@ -43,6 +44,10 @@ export function MemberSection({
         </Box>
         <WeekHours name={member.name} hours={member.hours} />
       </Box>
+      <DifferingDays
+        member={{ id: member.id, name: member.name, exceptions: member.exceptions }}
+        save={actions.saveExceptions}
+      />
       <BusyTimes member={{ id: member.id, name: member.name, busy: member.busy }} />
       <ChangeMember member={member} actions={actions} />
     </Box>

@@ -49,7 +49,7 @@ function Figures({ kept: { madeAt, plan }, title }: { kept: KeptPlan; title: str
   const { finish, openRoomNights, idle, unplaced } = plan.metrics;
   const left = unplaced.must + unplaced.should + unplaced.could;
   const parts = [
-    finish ? `done on ${longDate(finish.slice(0, 10))}` : 'nothing planned',
+    finish ? `Done on ${longDate(finish.slice(0, 10))}` : 'Nothing planned',
     count(plan.sessions.length, 'session', 'sessions'),
     `${count(openRoomNights, 'night', 'nights')} with a room open`,
     `${duration(idle)} of standing about`,

@@ -1,0 +1,121 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState, useTransition } from 'react';
+import type { Member } from '@/core/formats/household';
+import type { ActionResult } from '../forms/result';
+import { DateField } from '../parts/date-field';
+import { Sentence } from '../parts/sentence';
+import { Unfold } from '../parts/unfold';
+import { count, longDate } from '../parts/words';
+
+type Exception = Member['exceptions'][number];
+
+type DifferingDaysProps = {
+  readonly member: Pick<Member, 'id' | 'name' | 'exceptions'>;
+  readonly save: (input: {
+    readonly id: string;
+    readonly exceptions: readonly Exception[];
+  }) => Promise<ActionResult>;
+};
+
+/** Dates on which a person has other hours than usual, or none. */
+export function DifferingDays({ member, save }: DifferingDaysProps) {
+  const [date, setDate] = useState<string>();
+  const [from, setFrom] = useState('');
+  const [to, setTo] = useState('');
+  const [sentence, setSentence] = useState<string>();
+  const [pending, start] = useTransition();
+  const { exceptions } = member;
+  const keep = (next: readonly Exception[]) =>
+    start(async () => {
+      const result = await save({ id: member.id, exceptions: next }).catch(() => undefined);
+      setSentence(
+        result?.ok
+          ? undefined
+          : (result?.faults[0]?.sentence ?? 'The server did not answer. Try again in a moment.'),
+      );
+    });
+  const add = () => {
+    if (!date) return;
+    if ((from === '') !== (to === '') || (from !== '' && from >= to)) {
+      setSentence('A time from and a later time to, or none of them for a day that is not free at all.');
+      return;
+    }
+    const hours = from === '' ? [] : [{ from, to }];
+    const others = exceptions.filter((known) => known.date !== date);
+    keep([...others, { date, hours }].sort((a, b) => a.date.localeCompare(b.date)));
+  };
+  return (
+    <Unfold
+      slim
+      title={
+        exceptions.length === 0 ? 'Days that differ' : count(exceptions.length, 'day differs', 'days differ')
+      }
+    >
+      <Stack spacing={1.5} sx={{ pb: 2 }}>
+        <Typography>
+          On these dates the hours of the week do not hold for {member.name}. Without times, the day is not
+          free at all.
+        </Typography>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+          <DateField label="On the date" value={date} onKeep={setDate} sx={FIELD} />
+          <Clock label="Free from" value={from} onChange={setFrom} />
+          <Clock label="Free to" value={to} onChange={setTo} />
+          <Button variant="outlined" disabled={!date} loading={pending} onClick={add}>
+            Add the day
+          </Button>
+        </Box>
+        <Sentence>{sentence}</Sentence>
+        <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+          {exceptions.map((known) => (
+            <Box component="li" key={known.date} sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+              <span>
+                {longDate(known.date)}: {wordsOf(known)}
+              </span>
+              <Button
+                color="inherit"
+                aria-label={`As usual again on ${longDate(known.date)}`}
+                disabled={pending}
+                onClick={() => keep(exceptions.filter((other) => other !== known))}
+              >
+                As usual
+              </Button>
+            </Box>
+          ))}
+        </Box>
+      </Stack>
+    </Unfold>
+  );
+}
+
+const FIELD = { width: { xs: '100%', sm: 170 } };
+
+function Clock({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  return (
+    <TextField
+      size="small"
+      type="time"
+      label={label}
+      value={value}
+      onChange={({ target }) => onChange(target.value)}
+      slotProps={{ inputLabel: { shrink: true } }}
+      sx={FIELD}
+    />
+  );
+}
+
+function wordsOf({ hours }: Exception): string {
+  return hours.length === 0 ? 'not there' : hours.map(({ from, to }) => `${from} to ${to}`).join(', ');
+}
