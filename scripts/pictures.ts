@@ -13,13 +13,19 @@ type Picture = {
   readonly before?: (browser: Browser) => Promise<void>;
 };
 
-const tickTwice = async (browser: Browser) => {
-  await browser.press('button', 'Done');
-  await browser.see('1 step done');
-  await browser.press('button', 'Done');
-  await browser.see('2 steps done');
-  await browser.see('While you wait');
+/** Until something soaks. */
+const tickToWait = async (browser: Browser) => {
+  for (let done = 1; done < 12 && !(await browser.text()).includes('While you wait'); done++) {
+    await browser.press('button', 'Done');
+    await browser.see(done === 1 ? '1 step done' : `${done} steps done`);
+  }
   await browser.run('window.scrollTo(0, 0)');
+};
+
+const openWork = async (browser: Browser) => {
+  await browser.press('button', /^09:\d\d to .*: (Mattress|Vacuum)/);
+  await browser.see(/Before that|It comes right after|It could begin|This is the first/);
+  await browser.run('document.getElementById("the-day").scrollIntoView()');
 };
 
 const showOrder = async (browser: Browser) => {
@@ -45,7 +51,8 @@ const PICTURES: readonly Picture[] = [
   { file: 'safety', path: '/safety' },
   { file: 'people', path: '/people' },
   { file: 'spread', path: '/spread' },
-  { file: 'day', path: '/day', before: tickTwice },
+  { file: 'lanes', path: '/spread/2027-03-06', before: openWork },
+  { file: 'day', path: '/day', before: tickToWait },
   { file: 'day-phone', path: '/day', size: PHONE },
 ];
 

@@ -34,6 +34,8 @@ const HOUR = 60;
 const DAY = 24 * HOUR;
 /** In sight at the least, so that short work stays legible and long days are not squeezed. */
 const LEAST_HOURS = 3;
+/** The shortest work is drawn wider than it is; there is room for it at the end. */
+const MARGIN = 10;
 
 export function lanesOf(
   { problem, plans }: Campaign,
@@ -75,7 +77,7 @@ export function lanesOf(
   const waiting = entries.filter((entry) => entry.people.length === 0);
   const waits = [...problem.machines.map((machine) => machine.id), undefined].map((machine) => ({
     id: machine ?? 'waits',
-    name: machine ?? 'Waits',
+    name: machine === undefined ? 'Waits' : `${machine.slice(0, 1).toUpperCase()}${machine.slice(1)}`,
     blocks: waiting.filter((entry) => machines.get(entry.step) === machine).map(blockOf),
   }));
   return {
@@ -89,7 +91,7 @@ export function lanesOf(
 /** Whole hours around all hands-on work. */
 function hoursAround(blocks: readonly Block[]): { from: number; to: number } {
   const from = hourBelow(Math.min(DAY, ...blocks.map((block) => block.from)));
-  const to = hourAbove(Math.max(0, ...blocks.map((block) => block.to)));
+  const to = hourAbove(Math.max(0, ...blocks.map((block) => block.to)) + MARGIN);
   const start = Math.max(0, Math.min(from, DAY - LEAST_HOURS * HOUR));
   return { from: start, to: Math.min(DAY, Math.max(to, start + LEAST_HOURS * HOUR)) };
 }
