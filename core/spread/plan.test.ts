@@ -8,7 +8,10 @@ import { exampleProblem, FEATURES, type Feature } from './examples/problems';
 import { plan } from './plan';
 
 const HASH = '0'.repeat(64);
-const make = (problem: Problem, seed = 1) => plan(problem, { problemHash: HASH, seed, stop: () => false });
+/** Enough for every way of placing to be drawn. */
+const ROUNDS = 80;
+const make = (problem: Problem, seed = 1) =>
+  plan(problem, { problemHash: HASH, seed, rounds: ROUNDS, stop: () => false });
 const violations = (problem: Problem, made: Plan) => checkPlan(problem, made, HASH).map(describeViolation);
 
 function problemOf(tasks: ProblemTask[], change: Partial<Problem> = {}): Problem {
@@ -208,7 +211,7 @@ describe('plan', () => {
       (seed) => {
         const problem = exampleProblem(seed, features, 16);
         expect(problemFaults(problem)).toEqual([]);
-        const made = plan(problem, { problemHash: HASH, seed, stop: () => false });
+        const made = plan(problem, { problemHash: HASH, seed, rounds: ROUNDS, stop: () => false });
         expect(violations(problem, made)).toEqual([]);
       },
     );

@@ -27,7 +27,7 @@ export type PlanOptions = {
 const DRAWN_ORDERS = 4;
 
 /** Rounds of bettering where nothing else ends them; the same seed then gives the same plan. */
-const MOST_ROUNDS = 400;
+const MOST_ROUNDS = 4000;
 
 /** Loads by date to aim for, as multiples of a perfectly even one. */
 const LOAD_FACTORS = [1.05, 1.3];

@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest';
+import type { Problem } from '../formats/problem';
+import { minuteOf } from '../time/local-time';
+import { boundsOf } from './bounds';
+import { checkPlan, describeViolation } from './check/check';
+import { greedyScore } from './examples/greedy';
+import { exampleHome } from './examples/homes';
+import { jobShopProblem, SIX_BY_SIX } from './examples/job-shops';
+import { exampleDay } from './examples/single-days';
+import { modelOf } from './model';
+import { plan } from './plan';
+
+const HASH = '0'.repeat(64);
+
+function planned(problem: Problem, rounds: number) {
+  const made = plan(problem, { problemHash: HASH, seed: 1, rounds, stop: () => false });
+  expect(checkPlan(problem, made, HASH).map(describeViolation)).toEqual([]);
+  return made;
+}
+
+const lengthOf = (problem: Problem, rounds: number) =>
+  minuteOf(planned(problem, rounds).metrics.finish as string) - modelOf(problem).start;
+
+describe('how near the best a plan comes', () => {
+  it('is the optimum for the six by six job shop', () => {
+    expect(lengthOf(jobShopProblem(SIX_BY_SIX), 600)).toBe(55);
+  });
+
+  it.each([2, 3, 4, 6, 7, 8, 9])(
+    'is the bound, and so the optimum, for the single day drawn from %i',
+    (seed) => {
+      const problem = exampleDay(seed);
+      const model = modelOf(problem);
+      const bound = boundsOf(model, model.tasks).finish as number;
+      expect(lengthOf(problem, 400)).toBe(bound - model.start);
+    },
+  );
+
+  // The optima were proven by integer programming; see the bench.
+  it.each([
+    [10, 125],
+    [28, 140],
+    [30, 170],
+  ])(
+    'is the proven optimum for the single day drawn from %i, which lies above the bound',
+    (seed, optimum) => {
+      expect(lengthOf(exampleDay(seed), 800)).toBe(9 * 60 + optimum);
+    },
+  );
+
+  it('leaves nothing out that plain greedy scheduling places, and ends no later', () => {
+    const problem = exampleHome(4, 80);
+    const greedy = greedyScore(problem);
+    const made = planned(problem, 200);
+    const { must, should, could } = made.metrics.unplaced;
+    expect([must, should, could]).toEqual(greedy.slice(0, 3));
+    expect(minuteOf(made.metrics.finish as string)).toBeLessThanOrEqual(greedy[3] as number);
+  });
+});
