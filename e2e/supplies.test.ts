@@ -18,10 +18,11 @@ describe('supplies', () => {
       await browser.until(async () => (await toBuy(browser)) === all - 1, 'one thing less');
       await browser.press('button', 'Undo');
       await browser.until(async () => (await toBuy(browser)) === all, 'it to be back');
-      await browser.see(/Dust masks[\s\S]*3 × pack of 5/);
+      const packs = Number(/Dust masks[\s\S]*?(\d+) × pack of 5/.exec(await browser.text())?.[1]);
+      expect(packs).toBeGreaterThan(1);
       await browser.type('Packs of Dust masks', '1');
       await browser.press('button', 'Bought: Dust masks');
-      await browser.see(/Dust masks[\s\S]*5 in the house[\s\S]*2 × pack of 5/);
+      await browser.see(new RegExp(`Dust masks[\\s\\S]*5 in the house[\\s\\S]*?${packs - 1} × pack of 5`));
     });
   });
 
@@ -127,7 +128,11 @@ describe('what to beware of', () => {
   it('is said once a day, at the first step where it matters', async () => {
     await visit(async (browser) => {
       await enterDemo(browser);
-      await browser.goTo('/day');
+      // The first day on which there is something to beware of.
+      for (let date = 1; date < 10; date++) {
+        await browser.goTo(`/day/2027-03-0${date}`);
+        if ((await browser.text()).includes('Take care.')) break;
+      }
       await browser.see('Take care.');
       const said = (await browser.text()).split('Pull the plug or switch the circuit off first').length - 1;
       expect(said).toBeLessThanOrEqual(1);

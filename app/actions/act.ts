@@ -18,9 +18,7 @@ export async function act<I, T>(
   input: unknown,
   run: (scope: HouseholdScope, value: I) => Promise<ActionResult<T>>,
 ): Promise<ActionResult<T>> {
-  return guarded(schema, input, async (value) => {
-    const scope = await currentScope();
-    if (!scope) return refused(SIGNED_OUT);
+  return ask(schema, input, async (scope, value) => {
     const result = await run(scope, value);
     if (!result.ok) return result;
     await scope.countChange();

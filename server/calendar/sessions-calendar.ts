@@ -1,3 +1,4 @@
+import type { CleanTask } from '../../core/clean/tasks';
 import type { HouseholdScope } from '../db/scope';
 import { keptHousehold } from '../kept';
 import { writeCalendar } from './write-calendar';
@@ -7,11 +8,6 @@ export async function sessionsCalendar(scope: HouseholdScope, person?: string): 
   const { household, tasks, plans } = await keptHousehold(scope);
   const { clean, timezone, name, people } = household;
   const empty = { entries: [], sessions: [] };
-  const steps = tasks.flatMap((task) =>
-    task.method.steps.map(
-      (step) => [`${task.id}/${step.key}`, { title: step.title, room: task.room.name }] as const,
-    ),
-  );
   return writeCalendar({
     name: `${name}: ${clean?.name ?? 'Early Thaw'}`,
     cleanId: clean?.id ?? 'clean',
@@ -20,7 +16,20 @@ export async function sessionsCalendar(scope: HouseholdScope, person?: string): 
     version: plans?.latest.version ?? 0,
     madeAt: plans?.latest.madeAt ?? '1970-01-01T00:00',
     people: new Map(people.map((member) => [member.id, member.name])),
-    steps: new Map(steps),
+    steps: stepNames(tasks),
     ...(person !== undefined && { person }),
   });
+}
+
+/** What each step is called, and the room it is in, by its id. */
+export function stepNames(
+  tasks: readonly CleanTask[],
+): Map<string, { readonly title: string; readonly room: string }> {
+  return new Map(
+    tasks.flatMap((task) =>
+      task.method.steps.map(
+        (step) => [`${task.id}/${step.key}`, { title: step.title, room: task.room.name }] as const,
+      ),
+    ),
+  );
 }

@@ -38,7 +38,8 @@ export function PaceChoice({ action }: { action: (pace: CleanPace) => Promise<Ac
     <Unfold title="Choose a pace">
       <Typography sx={{ maxWidth: '70ch', mb: 1 }}>
         A pace begins today, or on the weekday it needs. It sets the dates, how long a session is at most, and
-        which days stay free.
+        which days stay free. What was placed by hand is left to the plan again; undo on the page Spread takes
+        that back.
       </Typography>
       <Sentence>{sentence}</Sentence>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1, maxWidth: 760 }}>

@@ -47,9 +47,27 @@ function screen(
   return dayScreen(state, campaign, options.date ?? TODAY, options.person);
 }
 
+/** The plan with the tops of the kitchen cupboards put at half past six, for Bram. */
+const tops = tasksOf(workOf(loaded, CATALOGUE)).find(
+  (task) => task.room.id === 'kitchen' && task.method.title === 'Degrease the tops of the cupboards',
+)!;
+const pins = [
+  {
+    step: `${tops.id}/${tops.method.steps[0]!.key}`,
+    people: ['bram'],
+    start: `${TODAY}T18:30`,
+    end: `${TODAY}T18:45`,
+  },
+];
+const withTops = plan(
+  expand({ ...loaded, steering: { ...loaded.steering, pins } }, CATALOGUE, `${TODAY}T17:00`),
+  { problemHash: '0'.repeat(64), seed: 1, stop: () => true },
+);
+const OF_BRAM = { latest: withTops, person: 'bram' };
+
 describe('dayScreen', () => {
   it('says what, where, with what and how one knows it is done', () => {
-    const { current } = screen('18:30');
+    const { current } = screen('18:30', [], OF_BRAM);
     expect(current).toMatchObject({
       title: 'Vacuum, spray',
       job: 'Degrease the tops of the cupboards',
@@ -62,8 +80,8 @@ describe('dayScreen', () => {
   });
 
   it('shows the soak that a tick sets going, with its clock', () => {
-    const begun = screen('18:45').current!;
-    const { waits, current } = screen('18:46', [{ step: begun.id, at: `${TODAY}T18:45` }]);
+    const begun = screen('18:45', [], OF_BRAM).current!;
+    const { waits, current } = screen('18:46', [{ step: begun.id, at: `${TODAY}T18:45` }], OF_BRAM);
     expect(waits).toMatchObject([
       {
         title: 'Degreaser works',

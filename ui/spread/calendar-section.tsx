@@ -50,6 +50,9 @@ export function CalendarSection({ hasFeed, actions }: { hasFeed: boolean; action
           <Button component="a" href="/api/calendar" download variant="outlined">
             Take the file away
           </Button>
+          <Button component="a" href="/api/work" download variant="outlined">
+            All work as a table
+          </Button>
           <Button variant="outlined" loading={pending} onClick={make}>
             {hasFeed ? 'Make a new address' : 'Make a private address'}
           </Button>

@@ -1,0 +1,15 @@
+import { download } from '@/app/api/guard';
+import { stepNames } from '@/server/calendar/sessions-calendar';
+import { keptHousehold } from '@/server/kept';
+import { workTable } from '@/ui/spread/work-table';
+
+/** The planned work as a table. */
+export async function GET(): Promise<Response> {
+  return download('early-thaw-work.csv', 'text/csv', async (scope) => {
+    const { household, tasks, plans } = await keptHousehold(scope);
+    return workTable(plans?.latest.plan ?? { entries: [] }, {
+      people: new Map(household.people.map((member) => [member.id, member.name])),
+      steps: stepNames(tasks),
+    });
+  });
+}
