@@ -51,7 +51,13 @@ function screen(
 }
 
 /** The plan with them put at half past six, for Bram. */
-const pins = [{ step: `${TOPS}/spray`, people: ['bram'], start: `${TODAY}T18:30`, end: `${TODAY}T18:45` }];
+const byBram = (step: string, from: string, to: string) => ({
+  step: `${TOPS}/${step}`,
+  people: ['bram'],
+  start: `${TODAY}T${from}`,
+  end: `${TODAY}T${to}`,
+});
+const pins = [byBram('spray', '18:30', '18:45'), byBram('wipe', '18:53', '19:49')];
 const withTops = plan(
   expand({ ...loaded, steering: { ...loaded.steering, pins } }, CATALOGUE, `${TODAY}T17:00`),
   { problemHash: '0'.repeat(64), seed: 1, stop: () => true },
