@@ -65,8 +65,6 @@ function forWish(problem: Problem, task: ProblemTask, person: string | undefined
       known === task ? { ...rest, ...(person !== undefined && single && { person }) } : known,
     ),
     fixed: (problem.fixed ?? []).filter((entry) => !steps.has(entry.step)),
-    // A date on which somebody places work by hand is kept free no longer.
-    policy: problem.policy,
   };
 }
 

@@ -14,7 +14,7 @@ import type { SteeringState } from './use-steering';
 /** What can be chosen from when something is moved. */
 export type Choices = {
   readonly people: readonly { readonly id: string; readonly name: string }[];
-  readonly first: string;
+  /** The last date of the clean. */
   readonly last: string;
 };
 

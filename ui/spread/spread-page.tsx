@@ -103,7 +103,7 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
       <Lanes
         key={shown}
         day={lanesOf(campaign, tasks, people, pinned, shown)}
-        choices={{ people, first: today, last: campaign.clean.finish }}
+        choices={{ people, last: campaign.clean.finish }}
         isFree={household.steering.free.includes(shown)}
         edits={state.edits}
         actions={steering}
