@@ -140,7 +140,8 @@ export function juniperRow(today: string): Household {
       finish: formatDate(finish - 1),
       spread: 'even',
       grouping: 'room',
-      hardestFirst: true,
+      firstJob: 'dreaded',
+      block: { kind: 'fixed' },
       openRooms: 2,
       reserve: [],
       sessionCap: 180,
@@ -155,6 +156,7 @@ export function juniperRow(today: string): Household {
     calls: [],
     catalogue: structuredClone(UNCHANGED_CATALOGUE),
     weather: rainyWeekend(today),
+    forecastSeed: 14,
     ticks: [],
     plans: [],
   };

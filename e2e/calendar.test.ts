@@ -1,4 +1,7 @@
+import { createHash } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
+import { parsePlan } from '@/core/formats/plan';
+import { checkPlan, describeViolation } from '@/core/spread/check/check';
 import { enterDemo, visit } from './support/visit';
 
 const EVENT = [
@@ -71,6 +74,21 @@ describe('calendars', () => {
       await browser.press('button', 'Revoke the address');
       await browser.see('The address leads nowhere any more.');
       expect((await fetch(address as string)).status).toBe(404);
+    });
+  });
+
+  it('gives the plan and the problem that it solves away as documents that fit each other', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      const text = (name: string) =>
+        browser.run<string>(`return fetch("/api/plan/${name}").then((answer) => answer.text())`);
+      const problem = await text('problem.json');
+      const plan = parsePlan(await text('plan.json'));
+      if (!plan.ok) throw new Error(JSON.stringify(plan.faults));
+      const hash = createHash('sha256').update(problem).digest('hex');
+      expect(checkPlan(JSON.parse(problem), plan.value, hash).map(describeViolation)).toEqual([]);
+      expect(plan.value.entries.length).toBeGreaterThan(50);
+      expect(await browser.run('return fetch("/api/plan/moon").then((answer) => answer.status)')).toBe(404);
     });
   });
 });

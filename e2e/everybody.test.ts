@@ -21,6 +21,8 @@ const PAGES = [
   '/people',
   '/spread',
   '/spread/versions',
+  '/what-if',
+  '/week/ines/2027-03-08',
   '/day',
 ];
 

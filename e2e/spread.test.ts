@@ -56,6 +56,55 @@ describe('bending the plan by hand', () => {
     });
   });
 
+  it('moves a whole session to somebody else, and undo brings it back', async () => {
+    await visit(async (browser) => {
+      await openDemoSpread(browser);
+      const names = () =>
+        browser.driver.executeScript<string[]>(
+          'return [...document.querySelectorAll("button[data-session]")].map((one) => one.textContent)',
+        );
+      const [whose] = await names();
+      await browser.press('button', whose ?? '');
+      await browser.find('region', 'Move a session');
+      await browser.set('To the date', '2027-03-20');
+      await browser.press('button', 'Move it all');
+      await browser.see(/\d+ jobs? moved\. All is done on/);
+      await browser.goTo('/spread/2027-03-20');
+      await browser.find('button', /placed by hand$/);
+      await browser.press('button', 'Undo');
+      await browser.see(/\d+ jobs? moved/);
+      await browser.goTo('/spread');
+      await browser.find('group', 'Lanes of the day');
+      expect((await names())[0]).toBe(whose);
+    });
+  });
+
+  it('takes a word on the weather, and plans around it', async () => {
+    await visit(async (browser) => {
+      await openDemoSpread(browser);
+      await browser.press('button', 'It will rain');
+      await browser.find('button', 'It stays dry');
+      await browser.press('button', 'Undo');
+      await browser.find('button', 'It will rain');
+    });
+  });
+
+  it('shows a week as one person sees it', async () => {
+    await visit(async (browser) => {
+      await openDemoSpread(browser);
+      await browser.see(/of work, \d+.% of it all; offers/);
+      await browser.press('link', 'Ines’s week');
+      await browser.waitForPath(/^\/week\/ines$/);
+      await browser.see(/Monday 1 March to Sunday 7 March/);
+      await browser.press('link', 'Next week');
+      await browser.see(/Monday 8 March to Sunday 14 March/);
+      await browser.press('link', 'Bram');
+      await browser.see('Bram’s week');
+      await browser.goTo('/week/nobody');
+      await browser.see(/not here|no such|not found/i);
+    });
+  });
+
   it('keeps a day free, and opens it again', async () => {
     await visit(async (browser) => {
       await openDemoSpread(browser);

@@ -13,9 +13,9 @@ type Picture = {
   readonly before?: (browser: Browser) => Promise<void>;
 };
 
-/** Until something soaks. */
+/** Until something soaks, or a few are done. */
 const tickToWait = async (browser: Browser) => {
-  for (let done = 1; done < 12 && !(await browser.text()).includes('While you wait'); done++) {
+  for (let done = 1; done < 4 && !(await browser.text()).includes('While you wait'); done++) {
     await browser.press('button', 'Done');
     await browser.see(done === 1 ? '1 step done' : `${done} steps done`);
   }
@@ -23,9 +23,19 @@ const tickToWait = async (browser: Browser) => {
 };
 
 const openWork = async (browser: Browser) => {
-  await browser.press('button', /^09:\d\d to .*: (Mattress|Vacuum)/);
+  await browser.find('group', 'Lanes of the day');
+  await browser.run('document.querySelector("[data-task]").click()');
   await browser.see(/Before that|It comes right after|It could begin|This is the first/);
   await browser.run('document.getElementById("the-day").scrollIntoView()');
+};
+
+const bendLine = async (browser: Browser) => {
+  await browser.see('All are planned.');
+  await browser.run(
+    '[...document.querySelectorAll("main li[aria-label] button")].filter((one) => one.textContent === "Show the line")[3].click()',
+  );
+  await browser.find('button', 'Hide the line');
+  await browser.run('window.scrollTo(0, 0)');
 };
 
 const showOrder = async (browser: Browser) => {
@@ -44,7 +54,6 @@ const PICTURES: readonly Picture[] = [
   { file: 'hours', path: '/hours' },
   { file: 'scope', path: '/scope' },
   { file: 'method', path: '/catalogue/hob-grates' },
-  { file: 'files', path: '/files' },
   { file: 'order', path: '/walk/bathroom', before: showOrder },
   { file: 'supplies', path: '/supplies' },
   { file: 'mixing', path: '/supplies/mix' },
@@ -52,6 +61,8 @@ const PICTURES: readonly Picture[] = [
   { file: 'people', path: '/people' },
   { file: 'spread', path: '/spread' },
   { file: 'lanes', path: '/spread/2027-03-06', before: openWork },
+  { file: 'what-if', path: '/what-if', before: bendLine },
+  { file: 'week', path: '/week/ines/2027-03-08' },
   { file: 'day', path: '/day', before: tickToWait },
   { file: 'day-phone', path: '/day', size: PHONE },
 ];
@@ -62,7 +73,6 @@ if (!whole.isUp) throw new Error(whole.words());
 const browser = await Browser.open(whole.base);
 try {
   await browser.goTo('/');
-  await take('front-door');
   await browser.press('button', 'Look round the demo household');
   await browser.waitForPath(/^\/aim$/);
   for (const picture of PICTURES) {

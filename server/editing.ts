@@ -1,8 +1,9 @@
+import type { Clean } from '../core/formats/household';
 import { applyChange, type Editable, type HouseholdChange } from '../core/household/change';
 import type { Refusal } from '../core/household/home-change';
 import { rowChanges } from '../core/household/rows';
 import type { HouseholdScope } from './db/scope';
-import { loadEditable } from './repositories/editable';
+import { loadEditable, writeRowChanges } from './repositories/editable';
 import { addEdit, isEdited, redoEdit, undoEdit } from './repositories/edits';
 
 /**
@@ -24,6 +25,20 @@ export async function edit(
     const changes = rowChanges(before, after.value);
     if (changes.length > 0) await addEdit(inside, { id, words: words(before), changes });
     return { ok: true };
+  });
+}
+
+/**
+ * Sets a household out on a clean, which can't be taken back: plans and ticks hang on it. False where it is about one
+ * already.
+ */
+export function setOut(scope: HouseholdScope, clean: Clean): Promise<boolean> {
+  return scope.transaction(async (inside) => {
+    await inside.lock();
+    const before = await loadEditable(inside);
+    if (before.clean) return false;
+    await writeRowChanges(inside, rowChanges(before, { ...before, clean }));
+    return true;
   });
 }
 

@@ -76,6 +76,28 @@ export async function restorePlan(
   return { before: plans.latest.plan, after };
 }
 
+/**
+ * The problem from the start of today's work on and the plan in force, made to fit it; as texts, so that the one names
+ * the other by its bytes. Undefined without a plan.
+ */
+export async function planDocuments(
+  scope: HouseholdScope,
+): Promise<{ readonly problem: string; readonly plan: string } | undefined> {
+  const { clean, ...rest } = await loadHousehold(scope);
+  const plans = clean && (await loadPlans(scope, clean.id));
+  if (!clean || !plans) return undefined;
+  // The same for both documents, whenever they are fetched.
+  const madeAt = plans.latest.madeAt;
+  const problem = `${JSON.stringify(expand({ ...rest, clean }, CATALOGUE, madeAt), null, 2)}\n`;
+  const job: PlanJob = {
+    do: 'replan',
+    before: plans.latest.plan,
+    problem: JSON.parse(problem),
+    problemHash: sha256(problem),
+  };
+  return { problem, plan: `${JSON.stringify(await workers().run(job), null, 2)}\n` };
+}
+
 type Way = PlanJob extends infer Job
   ? Job extends unknown
     ? Omit<Job, 'problem' | 'problemHash'>

@@ -1,13 +1,14 @@
 'use server';
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
-import { areasByMonth, atPace, CLEAN_PACES } from '@/core/clean/paces';
+import { areasInTurn, atPace, CLEAN_PACES } from '@/core/clean/paces';
 import type { Clean } from '@/core/formats/household';
+import type { HouseholdChange } from '@/core/household/change';
 import { nowIn } from '@/server/clock';
-import { edit } from '@/server/editing';
+import { edit, setOut } from '@/server/editing';
 import { keptHousehold } from '@/server/kept';
 import { spreadWork } from '@/server/planning';
-import { loadClean, putClean } from '@/server/repositories/clean';
+import { loadClean } from '@/server/repositories/clean';
 import { loadHousehold } from '@/server/repositories/household';
 import { type ActionResult, accepted, refused } from '@/ui/forms/result';
 import { cleanFormSchema } from '@/ui/forms/schemas';
@@ -24,7 +25,9 @@ const DEFAULTS: Pick<Clean, 'id' | 'openRooms' | 'reserve' | 'sessionCap'> = {
 export async function saveClean(input: unknown): Promise<ActionResult> {
   return act(cleanFormSchema, input, async (scope, form) => {
     const known = await loadClean(scope);
-    await putClean(scope, { ...DEFAULTS, ...known, ...form });
+    const clean = { ...DEFAULTS, ...known, ...form };
+    if (!known && (await setOut(scope, clean))) return accepted();
+    await edit(scope, randomUUID(), { do: 'put-clean', clean }, () => 'The aim changed');
     return accepted();
   });
 }
@@ -38,17 +41,13 @@ export async function choosePace(input: unknown): Promise<ActionResult> {
     } = await keptHousehold(scope);
     if (!clean) return refused('Say first what this clean is for: that is on the page Aim.');
     const dated = atPace(pace, nowIn(timezone).slice(0, 10));
-    await putClean(scope, { ...clean, ...dated });
     // What was placed by hand belongs to the dates before.
-    const ids = tasks.map((task) => task.id);
-    await edit(scope, randomUUID(), { do: 'let-go', tasks: ids }, () => 'Placed by hand before the pace');
-    if (pace === 'year')
-      await edit(
-        scope,
-        randomUUID(),
-        { do: 'later', later: areasByMonth(tasks, dated.start) },
-        () => 'An area a month',
-      );
+    const changes: HouseholdChange[] = [
+      { do: 'put-clean', clean: { ...clean, ...dated } },
+      { do: 'let-go', tasks: tasks.map((task) => task.id) },
+      { do: 'later', later: areasInTurn(pace, tasks, dated.start) },
+    ];
+    await edit(scope, randomUUID(), { do: 'several', changes }, () => 'Another pace');
     return accepted();
   });
 }

@@ -5,6 +5,7 @@ import { clockSchema, dateSchema, idSchema } from '@/core/formats/scalars';
 import { changesBetween } from '@/core/spread/plan-changes';
 import { whyThen } from '@/core/spread/why-then';
 import { placeByHand } from '@/core/steering/by-hand';
+import { moveSession } from '@/core/steering/session-by-hand';
 import { nowIn } from '@/server/clock';
 import type { HouseholdScope } from '@/server/db/scope';
 import { edit, redo, undo } from '@/server/editing';
@@ -12,7 +13,13 @@ import { keptHousehold } from '@/server/kept';
 import { type Replanned, replanWork, restorePlan } from '@/server/planning';
 import { editSchema } from '@/ui/forms/change-schema';
 import { type ActionResult, refused } from '@/ui/forms/result';
-import { changedWords, MOVE_REFUSALS, type Steered } from '@/ui/spread/steer-words';
+import {
+  changedWords,
+  MOVE_REFUSALS,
+  SESSION_STAYS,
+  type Steered,
+  withStayed,
+} from '@/ui/spread/steer-words';
 import { whyThenWords } from '@/ui/spread/why-words';
 import { changeWords, REFUSAL_WORDS } from '@/ui/walk/change-words';
 import { act, ask } from './act';
@@ -36,6 +43,37 @@ export async function moveWork(input: unknown): Promise<ActionResult<Steered>> {
     const placed = placeByHand(problem, plans.latest.plan, wish);
     if (!placed.ok) return refused(MOVE_REFUSALS[placed.why](task.method.title));
     return steer(scope, id, { do: 'pin', pins: placed.pins }, `${task.method.title} placed by hand`);
+  });
+}
+
+const sessionSchema = z.strictObject({
+  id: idSchema.max(64),
+  person: idSchema,
+  date: dateSchema,
+  to: dateSchema,
+  by: idSchema.optional(),
+});
+
+/** Puts all that one person does on a date on another date, or gives it to another person. */
+export async function moveWholeSession(input: unknown): Promise<ActionResult<Steered>> {
+  return act(sessionSchema, input, async (scope, { id, ...wish }) => {
+    const { household, order, tasks, plans } = await keptHousehold(scope);
+    const { clean } = household;
+    if (!clean || !plans) return refused(REFUSAL_WORDS.gone);
+    const problem = expandWork({ ...household, clean }, order, nowIn(household.timezone));
+    const { pins, stayed } = moveSession(problem, plans.latest.plan, wish);
+    if (pins.length === 0) return refused(SESSION_STAYS);
+    const steered = await steer(scope, id, { do: 'pin', pins }, 'A session placed by hand');
+    const titles = new Map(tasks.map((task) => [task.id, task.method.title]));
+    return steered.ok
+      ? {
+          ok: true,
+          value: withStayed(
+            steered.value,
+            stayed.map((task) => titles.get(task) ?? task),
+          ),
+        }
+      : steered;
   });
 }
 

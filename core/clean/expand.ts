@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue';
 import type { HandsStep } from '../catalogue/method';
 import { plannedMinutes, type StepEstimate } from '../estimate/estimate';
-import type { Clean, Household, HouseholdMachine, Member } from '../formats/household';
+import type { Block, Clean, Household, HouseholdMachine, Member } from '../formats/household';
 import type { Problem, ProblemPerson, ProblemStep, ProblemTask } from '../formats/problem';
 import type { Room } from '../home/room';
 import { type OrderedWork, orderWork } from '../order/ordered';
@@ -11,6 +11,9 @@ import { cannotDo, tagsOf } from '../safety/step-tags';
 import { earliestAfter, usesOf } from '../safety/uses';
 import { steered } from '../steering/steered';
 import { dayOf, formatDate, formatMinute, minuteOf } from '../time/local-time';
+import { breaksOf, cutForSprints, sessionCapOf } from './blocks';
+import { firstJobWishes, listedFor } from './first-job';
+import { isForecastDry } from './forecast';
 import { freeOn } from './free-time';
 import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from './tasks';
 import { workOf } from './work';
@@ -45,6 +48,10 @@ export function expandWork(
   const { tasks } = work;
   const uses = usesOf(household.ticks);
   const machines = new Map(household.machines.map((machine) => [machine.kind, machine]));
+  const open = tasks.map((task) => taskOf(task, machines, earliestAfter(uses, task), clean.block));
+  const rooms = household.home.floors.flatMap((floor) => floor.rooms);
+  const kinds = new Map(rooms.map((room) => [room.id, room.kind]));
+  const kindOf = (task: ProblemTask) => kinds.get(task.room);
   const problem: Problem = {
     format: 'early-thaw/problem',
     version: 1,
@@ -52,41 +59,57 @@ export function expandWork(
     start: clean.start,
     finish: clean.finish,
     ...(now !== undefined && { now }),
-    people: household.people.map((member) => personOf(member, clean.start, clean.finish)),
+    people: household.people.map((member) => personOf(member, clean)),
     machines: household.machines.map((machine) => ({
       id: machine.id,
       ...machineWindows(machine, household.people, clean),
     })),
-    rooms: household.home.floors
-      .flatMap((floor) => floor.rooms)
-      .map((room) => ({ id: room.id, maxPeople: maxPeople(room) })),
-    tasks: tasks.map((task) => taskOf(task, machines, earliestAfter(uses, task))),
+    rooms: listedFor(clean.firstJob, rooms, (room) => room.kind).map((room) => ({
+      id: room.id,
+      maxPeople: maxPeople(room),
+    })),
+    tasks: listedFor(clean.firstJob, open, kindOf),
     precedence: [
       ...precedenceOf(work.links),
       ...apartPrecedence(tasks, begunTasks(household), ranksIn(work)),
+      // Once something is done, the first job is behind.
+      ...(household.ticks.length === 0 ? firstJobWishes(clean.firstJob, open, kindOf) : []),
     ],
-    days: household.weather.map(({ date, dry }) => ({ date, dry, daylight: { from: '08:00', to: '18:00' } })),
+    days: weatherOf(household),
     policy: {
       spread: clean.spread,
       grouping: clean.grouping,
-      hardestFirst: clean.hardestFirst,
+      hardestFirst: clean.firstJob === 'dreaded',
       openRooms: clean.openRooms,
       reserve: clean.reserve,
-      sessionCap: clean.sessionCap,
+      sessionCap: sessionCapOf(clean.sessionCap, clean.block),
     },
   };
   return steered({ ...problem, done: doneOf(problem, household, now) }, household.steering);
 }
 
-function personOf(member: Member, start: string, finish: string): ProblemPerson {
+/** What somebody has said of the weather, and the forecast for the dates between. */
+function weatherOf({ weather, forecastSeed, clean }: ExpandedHousehold): NonNullable<Problem['days']> {
+  const said = new Map(weather.map(({ date, dry }) => [date, dry]));
+  const forecast =
+    forecastSeed === undefined
+      ? []
+      : eachDay(clean.start, clean.finish, (day) => [
+          [formatDate(day), isForecastDry(forecastSeed, day)] as const,
+        ]);
+  return [...new Map([...forecast, ...said])].map(([date, dry]) => ({ date, dry, daylight: DAYLIGHT }));
+}
+
+const DAYLIGHT = { from: '08:00', to: '18:00' };
+
+function personOf(member: Member, { start, finish, block }: Clean): ProblemPerson {
   return {
     id: member.id,
     windows: eachDay(start, finish, (day) => freeOn(member, day)),
     dailyCap: member.dailyCap,
     cannot: cannotDo(member),
     dislikes: member.dislikes,
-    breakAfter: member.breakAfter,
-    breakLength: member.breakLength,
+    ...breaksOf(member, block),
   };
 }
 
@@ -96,15 +119,15 @@ const NEVER_ALONE: readonly HouseholdMachine['kind'][] = ['oven'];
 function machineWindows(
   machine: HouseholdMachine,
   people: readonly Member[],
-  { start, finish }: Clean,
+  clean: Clean,
 ): Partial<Problem['machines'][number]> {
   const { from, to } = machine;
   // Where nobody has said when somebody is at home, it is when somebody works there.
   if (NEVER_ALONE.includes(machine.kind) && from === undefined)
-    return { windows: people.flatMap((member) => personOf(member, start, finish).windows) };
+    return { windows: people.flatMap((member) => personOf(member, clean).windows) };
   if (from === undefined || to === undefined || from >= to) return {};
   return {
-    windows: eachDay(start, finish, (day) => [
+    windows: eachDay(clean.start, clean.finish, (day) => [
       { start: `${formatDate(day)}T${from}`, end: `${formatDate(day)}T${to}` },
     ]),
   };
@@ -134,6 +157,7 @@ function taskOf(
   task: CleanTask,
   machines: ReadonlyMap<string, HouseholdMachine>,
   earliest: string | undefined,
+  block: Block,
 ): ProblemTask {
   const { method } = task;
   return {
@@ -144,7 +168,7 @@ function taskOf(
     layer: method.layer,
     priority: task.scope.priority,
     hardness: task.scope.hardness,
-    steps: task.estimate.steps.map((estimate) => stepOf(task, estimate, machines)),
+    steps: task.estimate.steps.map((estimate) => cutForSprints(stepOf(task, estimate, machines), block)),
     ...(earliest !== undefined && { earliest }),
     ...(method.sameDay && { sameDay: true }),
     ...(method.needs.length > 0 && { needs: method.needs }),

@@ -5,9 +5,10 @@ import type { Household } from '../formats/household';
 import type { Plan } from '../formats/plan';
 import { checkPlan } from '../spread/check/check';
 import { plan } from '../spread/plan';
+import { taskOfStep } from '../steering/steering';
 import { dayOf, weekdayOf } from '../time/local-time';
 import { expand } from './expand';
-import { areasByMonth, atPace, CLEAN_PACES, type CleanPace } from './paces';
+import { areasInTurn, atPace, CLEAN_PACES, type CleanPace } from './paces';
 import { tasksOf } from './tasks';
 import { workOf } from './work';
 
@@ -59,7 +60,7 @@ describe('the pace of a clean', () => {
   it('of a year takes an area a month', () => {
     const clean = { ...demo.clean, ...atPace('year', '2027-03-31') };
     const tasks = tasksOf(workOf(demo, CATALOGUE));
-    const later = areasByMonth(tasks, clean.start);
+    const later = areasInTurn('year', tasks, clean.start);
     expect(new Set(later.map(({ from }) => from))).toContain('2028-02-29');
     const problem = expand({ ...demo, clean, steering: { ...demo.steering, later } }, CATALOGUE);
     const made = plan(problem, { problemHash: HASH, seed: 1, rounds: 0, stop: () => true });
@@ -67,6 +68,19 @@ describe('the pace of a clean', () => {
     const months = new Set(made.sessions.map((session) => session.date.slice(0, 7)));
     expect(months.size).toBeGreaterThanOrEqual(11);
     expect(made.unplaced).toEqual([]);
+  });
+
+  it('of an area a week takes the rooms in turn, a week each', () => {
+    const clean = { ...demo.clean, ...atPace('area-weeks', '2027-03-01') };
+    const later = areasInTurn('area-weeks', tasksOf(workOf(demo, CATALOGUE)), clean.start);
+    expect(new Set(later.map(({ from }) => (dayOf(from) - dayOf(clean.start)) % 7))).toEqual(new Set([0]));
+    expect(new Set(later.map(({ from }) => from)).size).toBe(12);
+    const problem = expand({ ...demo, ticks: [], clean, steering: { ...demo.steering, later } }, CATALOGUE);
+    const made = plan(problem, { problemHash: HASH, seed: 1, rounds: 0, stop: () => true });
+    const turnOf = new Map(later.map(({ task, from }) => [task, from]));
+    for (const entry of made.entries) expect(entry.start >= turnOf.get(taskOfStep(entry.step))!).toBe(true);
+    expect(made.unplaced).toEqual([]);
+    expect(areasInTurn('month', tasksOf(workOf(demo, CATALOGUE)), clean.start)).toEqual([]);
   });
 
   it.each(CLEAN_PACES)('%s is a clean that can be kept', (pace) => {

@@ -17,6 +17,8 @@ type PaceRow = {
   readonly openRooms: number;
   /** The longest session, in minutes. */
   readonly sessionCap: number;
+  /** The rooms in their order, shared out over twelve of these. */
+  readonly areas?: 'week' | 'month';
 };
 
 /** 1 Monday … 7 Sunday. */
@@ -33,6 +35,15 @@ const SHORT_WEEKDAYS = {
   restDays: [],
   spread: 'even',
   sessionCap: 60,
+} as const;
+
+const BY_AREAS = {
+  reserve: [],
+  restDays: [],
+  spread: 'early',
+  grouping: 'room',
+  openRooms: 1,
+  sessionCap: 120,
 } as const;
 
 export const PACE_ROWS = [
@@ -52,16 +63,8 @@ export const PACE_ROWS = [
   { id: 'four-weeks', days: 28, startsOn: MONDAY, ...SHORT_WEEKDAYS },
   { id: 'eight-weeks', days: 56, startsOn: MONDAY, ...SHORT_WEEKDAYS },
   { id: 'twelve-weeks', days: 84, startsOn: MONDAY, ...SHORT_WEEKDAYS },
-  {
-    id: 'year',
-    days: 365,
-    reserve: [],
-    restDays: [],
-    spread: 'early',
-    grouping: 'room',
-    openRooms: 1,
-    sessionCap: 120,
-  },
+  { id: 'area-weeks', days: 84, startsOn: MONDAY, ...BY_AREAS, areas: 'week' },
+  { id: 'year', days: 365, ...BY_AREAS, areas: 'month' },
 ] as const satisfies readonly PaceRow[];
 
 export type CleanPace = (typeof PACE_ROWS)[number]['id'];
@@ -94,20 +97,25 @@ function firstDay(from: DayNumber, weekday: Weekday | undefined): DayNumber {
   return day;
 }
 
-const MONTHS = 12;
+/** An area a week or a month goes round the house in so many of them. */
+const TURNS = 12;
 
 /**
- * An area a month: the rooms in their order, shared out over twelve months from the start; nothing of a room begins
- * before its month.
+ * An area a week, or a month: the rooms in their order, shared out over twelve of them from the start; nothing of a room
+ * begins before its turn. Nothing at a pace that takes no areas.
  */
-export function areasByMonth(
+export function areasInTurn(
+  pace: CleanPace,
   tasks: readonly { readonly id: string; readonly room: { readonly id: string } }[],
   start: string,
 ): Later[] {
+  const { areas }: PaceRow = PACE_ROWS.find(({ id }) => id === pace) as PaceRow;
+  if (areas === undefined) return [];
   const rooms = [...new Set(tasks.map((task) => task.room.id))];
   return tasks.map((task) => {
-    const month = Math.floor((rooms.indexOf(task.room.id) * MONTHS) / Math.max(1, rooms.length));
-    return { task: task.id, from: monthsAfter(start, month) };
+    const turn = Math.floor((rooms.indexOf(task.room.id) * TURNS) / Math.max(1, rooms.length));
+    const from = areas === 'week' ? formatDate(dayOf(start) + 7 * turn) : monthsAfter(start, turn);
+    return { task: task.id, from };
   });
 }
 

@@ -8,3 +8,6 @@ export type Units = (typeof UNITS)[number];
 
 /** How much a task matters: what is left out first is what could be done. */
 export const PRIORITIES = ['must', 'should', 'could'] as const;
+
+/** What comes first in a clean. */
+export const FIRST_JOBS = ['dreaded', 'easy', 'way-in', 'any'] as const;

@@ -195,4 +195,16 @@ describe('parseHousehold', () => {
       faults.join('\n'),
     ).toBe(true);
   });
+
+  it('reads a file from before the first job had a name', () => {
+    const { firstJob: _now, block: _block, ...clean } = juniperRow('2027-03-01').clean;
+    for (const [hardestFirst, firstJob] of [
+      [true, 'dreaded'],
+      [false, 'any'],
+    ]) {
+      const older = { ...juniperRow('2027-03-01'), clean: { ...clean, hardestFirst } };
+      const read = parseHousehold(JSON.stringify(older));
+      expect(read.ok && read.value.clean).toMatchObject({ firstJob, block: { kind: 'fixed' } });
+    }
+  });
 });

@@ -22,7 +22,7 @@ import { markSchema } from '../scope/mark-schema';
 import { markKey } from '../scope/marks';
 import { steeringSchema, UNSTEERED } from '../steering/steering';
 import { NO_SUPPLIES, suppliesSchema } from '../supplies/supplies';
-import { ESTIMATES, UNITS } from './choices';
+import { ESTIMATES, FIRST_JOBS, UNITS } from './choices';
 import { type Fault, type Parsed, parseDocument } from './fault';
 import { MOST_FILE_BYTES, MOST_FIXTURES } from './limits';
 import { planSchema } from './plan';
@@ -92,6 +92,18 @@ export const householdMachineSchema = z.strictObject({
 });
 export type HouseholdMachine = z.infer<typeof householdMachineSchema>;
 
+/** How a stretch of work is cut: as long as each person's breaks allow, in sprints with a rest, or until it is done. */
+export const blockSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('fixed') }),
+  z.strictObject({
+    kind: z.literal('sprints'),
+    minutes: z.int().min(10).max(120),
+    rest: z.int().min(1).max(60),
+  }),
+  z.strictObject({ kind: z.literal('until-done') }),
+]);
+export type Block = z.infer<typeof blockSchema>;
+
 export const cleanSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
@@ -101,7 +113,8 @@ export const cleanSchema = z.strictObject({
   finish: dateSchema,
   spread: z.enum(SPREADS),
   grouping: z.enum(GROUPINGS),
-  hardestFirst: z.boolean(),
+  firstJob: z.enum(FIRST_JOBS).default('any'),
+  block: blockSchema.default({ kind: 'fixed' }),
   openRooms: z.int().min(0).max(50),
   reserve: z.array(dateSchema),
   sessionCap: positiveMinutesSchema.max(1440),
@@ -123,7 +136,7 @@ export const keptPlanSchema = z.strictObject({
 });
 export type KeptPlan = z.infer<typeof keptPlanSchema>;
 
-const weatherSchema = z.strictObject({ date: dateSchema, dry: z.boolean() });
+export const weatherSchema = z.strictObject({ date: dateSchema, dry: z.boolean() });
 
 export const householdSchema = z.strictObject({
   format: z.literal('early-thaw/household'),
@@ -145,7 +158,10 @@ export const householdSchema = z.strictObject({
   steering: steeringSchema.default(UNSTEERED),
   /** Work for licensed trades. */
   calls: z.array(callSchema).max(500).default([]),
-  weather: z.array(weatherSchema),
+  /** Dates of which somebody has said whether they are dry. */
+  weather: z.array(weatherSchema).max(2000),
+  /** What the simulated forecast for all other dates is drawn from; absent: they are dry. */
+  forecastSeed: z.int().min(0).max(2_147_483_647).optional(),
   ticks: z.array(tickSchema),
   plans: z.array(keptPlanSchema).default([]),
   now: dateTimeSchema.optional(),
@@ -156,14 +172,23 @@ export type Household = z.infer<typeof householdSchema>;
 export const householdFileSchema = householdSchema.partial({ clean: true });
 export type HouseholdFile = z.infer<typeof householdFileSchema>;
 
+/** A file from before something was called otherwise. */
+function upgraded(document: unknown): unknown {
+  const { clean, ...rest } = (document ?? {}) as { clean?: Record<string, unknown> };
+  if (typeof document !== 'object' || typeof clean !== 'object' || !('hardestFirst' in clean))
+    return document;
+  const { hardestFirst, ...others } = clean;
+  return { ...rest, clean: { firstJob: hardestFirst === true ? 'dreaded' : 'any', ...others } };
+}
+
 /** Reads a household file; on failure every fault, with its path. */
 export function parseHousehold(text: string): Parsed<Household> {
-  return tooLarge(text) ?? withoutFaults(parseDocument(text, householdSchema));
+  return tooLarge(text) ?? withoutFaults(parseDocument(text, z.preprocess(upgraded, householdSchema)));
 }
 
 /** The same for one that may not have set out on a clean yet. */
 export function parseHouseholdFile(text: string): Parsed<HouseholdFile> {
-  return tooLarge(text) ?? withoutFaults(parseDocument(text, householdFileSchema));
+  return tooLarge(text) ?? withoutFaults(parseDocument(text, z.preprocess(upgraded, householdFileSchema)));
 }
 
 function withoutFaults<T extends HouseholdFile>(parsed: Parsed<T>): Parsed<T> {

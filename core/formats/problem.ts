@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { dayOf, minuteOf } from '../time/local-time';
+import { dayOf } from '../time/local-time';
 import { PRIORITIES } from './choices';
 import { type Fault, type Parsed, parseDocument } from './fault';
 import {
@@ -343,9 +343,4 @@ function eachStep(problem: Problem, visit: (step: ProblemStep, path: string) => 
 
 function fault(path: string, got: string, expected: string): Fault {
   return { path, got, expected };
-}
-
-/** Length of a `fixed` or plan entry in minutes. */
-export function entryMinutes(entry: { start: string; end: string }): number {
-  return minuteOf(entry.end) - minuteOf(entry.start);
 }

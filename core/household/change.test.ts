@@ -12,8 +12,22 @@ import type { Stock } from '../supplies/supplies';
 import { applyChange, type Editable, type HouseholdChange } from './change';
 import { type RowChange, reversed, rowChanges, rowsOf } from './rows';
 
-const { home, marks, catalogue, units, rules, supplies, calls, steering } = juniperRow('2027-03-01');
-const BEFORE: Editable = { home, marks, catalogue, units, rules, supplies, calls, steering };
+const { home, marks, catalogue, units, rules, supplies, calls, steering, people, machines, clean, weather } =
+  juniperRow('2027-03-01');
+const BEFORE: Editable = {
+  home,
+  marks,
+  catalogue,
+  units,
+  rules,
+  supplies,
+  calls,
+  steering,
+  people,
+  machines,
+  clean,
+  weather,
+};
 
 const rule = (id: string): OrderRule => ({
   id,

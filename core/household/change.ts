@@ -3,7 +3,7 @@ import { isFixtureKind } from '../catalogue/fixture-kinds';
 import type { HouseholdCatalogue, MethodChange } from '../catalogue/household-catalogue';
 import type { Method } from '../catalogue/method';
 import { OWN_PREFIX } from '../catalogue/own-prefix';
-import type { Household, Units } from '../formats/household';
+import type { Clean, Household, HouseholdMachine, Member, Units } from '../formats/household';
 import type { Home } from '../home/room';
 import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from '../order/rule';
 import type { Call } from '../safety/calls';
@@ -12,11 +12,22 @@ import { changeSteering, type SteeringChange } from '../steering/steering';
 import type { Stock, Supplies, ThingStock } from '../supplies/supplies';
 import { changeHome, type HomeChange, type Refusal } from './home-change';
 
-/** The part of a household that is changed by hand on the walk, in the scope and in the catalogue, and can be undone. */
+/** The part of a household that is changed by hand, and can be undone. */
 export type Editable = Pick<
   Household,
-  'home' | 'marks' | 'catalogue' | 'units' | 'rules' | 'supplies' | 'calls' | 'steering'
->;
+  | 'home'
+  | 'marks'
+  | 'catalogue'
+  | 'units'
+  | 'rules'
+  | 'supplies'
+  | 'calls'
+  | 'steering'
+  | 'people'
+  | 'machines'
+  | 'weather'
+  | 'forecastSeed'
+> & { readonly clean: Clean | undefined };
 
 export type HouseholdChange =
   | HomeChange
@@ -40,6 +51,16 @@ export type HouseholdChange =
   | { readonly do: 'vessels'; readonly bucketMl: number; readonly bottleMl: number }
   | { readonly do: 'put-call'; readonly call: Call }
   | { readonly do: 'drop-call'; readonly id: string }
+  /** Adds a person, or says everything of one anew. */
+  | { readonly do: 'put-member'; readonly member: Member }
+  | { readonly do: 'drop-member'; readonly id: string }
+  | { readonly do: 'put-machine'; readonly machine: HouseholdMachine }
+  | { readonly do: 'drop-machine'; readonly id: string }
+  | { readonly do: 'put-clean'; readonly clean: Clean }
+  /** Whether a date is dry; without it the forecast holds again. */
+  | { readonly do: 'weather'; readonly date: string; readonly dry?: boolean }
+  /** One after the other, taken back together. */
+  | { readonly do: 'several'; readonly changes: readonly HouseholdChange[] }
   /** Rooms and fixtures from a table. */
   | { readonly do: 'take-in'; readonly home: Home };
 
@@ -52,6 +73,20 @@ export function applyChange(before: Editable, change: HouseholdChange): Changed 
   switch (change.do) {
     case 'mark':
       return changed({ ...before, marks: withMarks(before.marks, change.marks) });
+    case 'several':
+      return several(before, change.changes);
+    case 'put-member':
+      return changed({ ...before, people: put(before.people, change.member, (member) => member.id) });
+    case 'drop-member':
+      return changed({ ...before, people: before.people.filter((member) => member.id !== change.id) });
+    case 'put-machine':
+      return changed({ ...before, machines: put(before.machines, change.machine, (machine) => machine.id) });
+    case 'drop-machine':
+      return changed({ ...before, machines: before.machines.filter((machine) => machine.id !== change.id) });
+    case 'put-clean':
+      return changed({ ...before, clean: change.clean });
+    case 'weather':
+      return changed({ ...before, weather: withWeather(before.weather, change) });
     case 'units':
       return changed({ ...before, units: change.units });
     case 'take-in':
@@ -107,6 +142,21 @@ export function applyChange(before: Editable, change: HouseholdChange): Changed 
       return result.ok ? changed({ ...before, home: result.home }) : result;
     }
   }
+}
+
+function several(before: Editable, changes: readonly HouseholdChange[]): Changed {
+  return changes.reduce<Changed>(
+    (state, change) => (state.ok ? applyChange(state.value, change) : state),
+    changed(before),
+  );
+}
+
+function withWeather(
+  known: Editable['weather'],
+  { date, dry }: { readonly date: string; readonly dry?: boolean },
+): Editable['weather'] {
+  const others = known.filter((day) => day.date !== date);
+  return dry === undefined ? others : [...others, { date, dry }].sort((a, b) => (a.date < b.date ? -1 : 1));
 }
 
 function changed(value: Editable): Changed {

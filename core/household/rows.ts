@@ -1,3 +1,4 @@
+import type { Clean, HouseholdMachine, Member } from '../formats/household';
 import type { Fixture, Room, Stop } from '../home/room';
 import { markKey } from '../scope/marks';
 import type { Editable } from './change';
@@ -7,7 +8,18 @@ import type { Editable } from './change';
  * change is undone.
  */
 
-export const EDIT_TABLES = ['floors', 'rooms', 'stops', 'fixtures', 'settings', 'marks', 'methods'] as const;
+export const EDIT_TABLES = [
+  'floors',
+  'rooms',
+  'stops',
+  'fixtures',
+  'settings',
+  'marks',
+  'methods',
+  'members',
+  'machines',
+  'cleans',
+] as const;
 export type EditTable = (typeof EDIT_TABLES)[number];
 
 export type Row = Readonly<Record<string, unknown>>;
@@ -73,10 +85,14 @@ export function rowsOf(state: Editable, other?: Editable): Tables {
     settings: settingRows(state),
     marks: keyed(state.marks, (mark) => [markKey(mark), { id: markKey(mark), value: JSON.stringify(mark) }]),
     methods: methodRows(state),
+    members: keyed(state.people, (member, position) => [member.id, memberRow(member, position)]),
+    machines: keyed(state.machines, (machine, position) => [machine.id, machineRow(machine, position)]),
+    cleans: keyed(state.clean ? [state.clean] : [], (clean) => [clean.id, cleanRow(clean)]),
   };
 }
 
-function settingRows({ home, units, rules, supplies, calls, steering }: Editable): Map<string, Row> {
+function settingRows(state: Editable): Map<string, Row> {
+  const { home, units, rules, supplies, calls, steering, weather, forecastSeed } = state;
   const settings: Record<string, unknown> = {
     facts: home.facts,
     way: home.wayRound,
@@ -85,6 +101,8 @@ function settingRows({ home, units, rules, supplies, calls, steering }: Editable
     supplies,
     calls,
     steering,
+    weather,
+    ...(forecastSeed !== undefined && { 'forecast-seed': forecastSeed }),
   };
   return new Map(Object.entries(settings).map(([id, value]) => [id, { id, value: JSON.stringify(value) }]));
 }
@@ -141,4 +159,47 @@ function fixtureRow(stopId: string, fixture: Fixture, position: number): Row {
     mend: fixture.mend ?? null,
     position,
   };
+}
+
+function memberRow(member: Member, position: number): Row {
+  return {
+    id: member.id,
+    name: member.name,
+    hours: JSON.stringify(member.hours),
+    daily_cap: member.dailyCap,
+    cannot: JSON.stringify(member.cannot),
+    dislikes: JSON.stringify(member.dislikes),
+    break_after: member.breakAfter,
+    break_length: member.breakLength,
+    pace: member.pace,
+    age: member.age ?? null,
+    exceptions: JSON.stringify(member.exceptions),
+    busy: JSON.stringify(member.busy),
+    position,
+  };
+}
+
+function cleanRow(clean: Clean): Row {
+  return {
+    id: clean.id,
+    name: clean.name,
+    reason: clean.reason,
+    reward: clean.reward,
+    start: clean.start,
+    finish: clean.finish,
+    spread: clean.spread,
+    grouping: clean.grouping,
+    first_job: clean.firstJob,
+    block: JSON.stringify(clean.block),
+    open_rooms: clean.openRooms,
+    reserve: JSON.stringify(clean.reserve),
+    session_cap: clean.sessionCap,
+    products: clean.products,
+    belongings: clean.belongings,
+    estimates: clean.estimates,
+  };
+}
+
+function machineRow({ id, kind, from, to }: HouseholdMachine, position: number): Row {
+  return { id, kind, runs_from: from ?? null, runs_to: to ?? null, position };
 }

@@ -1,4 +1,6 @@
+import { groupBy } from '../lists/group-by';
 import { type DayNumber, dayOfMinute, MINUTES_A_DAY, type Minute, midnightOf } from '../time/local-time';
+import { sumOfSquares } from './compare';
 import { type Placed, SESSION_GAP } from './metrics';
 import {
   eligiblePeople,
@@ -11,6 +13,7 @@ import {
   type Span,
   type Step,
 } from './model';
+import { longestPiece, TimeLeft } from './time-left';
 import { Track } from './track';
 
 /** "Not before the end of time": no start will do. */
@@ -19,15 +22,15 @@ export const NEVER = Number.POSITIVE_INFINITY;
 /** Conditions that may be lifted one at a time, to find out which of them kept a task out of the plan. */
 export type Lifted = 'dry' | 'daylight' | 'latest' | 'machine' | undefined;
 
-/** Lengths of work for which the dates without time are remembered. */
-const LENGTHS = [1, 5, 10, 15, 20, 30, 45, 60];
-
 /** What counts when somebody is chosen, against a whole share of the work: a minute of standing about, a dislike. */
 const IDLE_WEIGHT = 1;
 const DISLIKE_WEIGHT = 10;
 
 /** What may be in the way of a step: people, the room, a machine, the sky. */
 export type Obstacle = 'nobody' | 'busy' | 'room' | 'machine' | 'weather' | 'daylight';
+
+/** Told of an entry that is put (1) or taken (-1). */
+export type Watcher = (entry: Placed, sign: 1 | -1) => void;
 
 type RoomUse = Span & { readonly count: number };
 
@@ -42,11 +45,9 @@ export class Board {
   private readonly closed: Track<Span>[];
   private readonly windows: readonly (readonly Span[])[];
   private readonly loads = new Map<DayNumber, number>();
-  /** For each wish for the load that is in force, each person and each of `LENGTHS`: no date before this one has time left. */
-  private readonly fullBefore: DayNumber[][][];
-  /** Free minutes of each person by date, and how many of them are taken by work that lies wholly within. */
-  private readonly free: readonly ReadonlyMap<DayNumber, number>[];
-  private readonly inFree: Map<DayNumber, number>[];
+  /** The windows of each person by date; none crosses midnight. */
+  private readonly windowsOn: readonly ReadonlyMap<DayNumber, readonly Span[]>[];
+  private readonly timeLeft: readonly TimeLeft[];
   /** Hands-on minutes of each person by date. */
   private readonly worked: Map<DayNumber, number>[];
   private readonly shares: number[];
@@ -54,6 +55,7 @@ export class Board {
   private readonly eligible = new Map<Step, readonly Person[]>();
   private readonly marks = new Map<Placed, { run?: Span; use?: RoomUse; closing?: Span }>();
   private readonly placed = new Map<Step, Placed[]>();
+  private readonly watchers = new Set<Watcher>();
   private listed: readonly Placed[] | undefined;
 
   constructor(
@@ -69,9 +71,10 @@ export class Board {
     this.shares = model.people.map(() => 0);
     this.offered = this.windows.map((windows) => windows.reduce((sum, w) => sum + w.end - w.start, 0) || 1);
     this.worked = model.people.map(() => new Map());
-    this.fullBefore = [this.nothingFull()];
-    this.inFree = model.people.map(() => new Map());
-    this.free = this.windows.map(freeByDate);
+    this.windowsOn = this.windows.map((windows) => groupBy(windows, ({ start }) => dayOfMinute(start)));
+    this.timeLeft = model.people.map(
+      (person) => new TimeLeft(model.firstDay, model.lastDay, (day) => this.mostOn(person, day)),
+    );
   }
 
   put(entry: Placed): void {
@@ -94,6 +97,7 @@ export class Board {
     this.placed.set(entry.step, [...this.entriesOf(entry.step), entry]);
     this.weigh(entry, 1);
     this.listed = undefined;
+    for (const watcher of this.watchers) watcher(entry, 1);
   }
 
   take(entry: Placed): void {
@@ -109,6 +113,7 @@ export class Board {
     else this.placed.delete(entry.step);
     this.weigh(entry, -1);
     this.listed = undefined;
+    for (const watcher of this.watchers) watcher(entry, -1);
   }
 
   entries(): readonly Placed[] {
@@ -142,17 +147,8 @@ export class Board {
       this.shares[index] = (this.shares[index] ?? 0) + length;
       const worked = this.worked[index] as Map<DayNumber, number>;
       worked.set(day, (worked.get(day) ?? 0) + length);
-      const windows = this.windows[index] as readonly Span[];
-      if (windowStart(windows, entry.end - entry.start, entry.start) !== entry.start) continue;
-      const inFree = this.inFree[index] as Map<DayNumber, number>;
-      inFree.set(day, (inFree.get(day) ?? 0) + length);
+      this.timeLeft[index]?.forget(day);
     }
-    if (sign < 0) this.reopen(day);
-  }
-
-  private reopen(day: DayNumber): void {
-    for (const known of this.fullBefore.flat())
-      for (let i = 0; i < known.length; i++) known[i] = Math.min(known[i] as DayNumber, day);
   }
 
   eligibleFor(step: Step): readonly Person[] {
@@ -168,36 +164,17 @@ export class Board {
   withDayLoad<T>(dayLoad: number, run: () => T): T {
     const usual = this.dayLoad;
     this.dayLoad = dayLoad;
-    this.fullBefore.push(this.nothingFull());
     const result = run();
-    this.fullBefore.pop();
     this.dayLoad = usual;
     return result;
   }
 
-  private nothingFull(): DayNumber[][] {
-    return this.model.people.map(() => LENGTHS.map(() => this.model.firstDay));
-  }
-
-  /** The first date on which this person could still have so many minutes left, as far as is known. */
-  private firstOpenDay(person: Person, length: number): DayNumber {
-    const at = LENGTHS.findLastIndex((least) => least <= length);
-    if (at < 0) return this.model.firstDay;
-    const known = this.fullBefore[this.fullBefore.length - 1]?.[person.index] as DayNumber[];
-    const least = LENGTHS[at] as number;
-    let day = known[at] as DayNumber;
-    while (
-      day <= this.model.lastDay &&
-      (this.isDayFull(person, day, least) || this.isTaken(person, day, least))
-    )
-      day++;
-    known[at] = day;
-    return day;
-  }
-
-  private isTaken(person: Person, day: DayNumber, length: number): boolean {
-    const taken = this.inFree[person.index]?.get(day) ?? 0;
-    return taken + length > (this.free[person.index]?.get(day) ?? 0);
+  /** The longest piece of work that a person's free time and cap leave room for on a date, in minutes. */
+  private mostOn(person: Person, day: DayNumber): number {
+    const work = this.workOn(person, day);
+    const windows = this.windowsOn[person.index]?.get(day) ?? [];
+    const longest = Math.max(0, ...windows.map((window) => longestPiece(window, work, person)));
+    return Math.max(0, Math.min(longest, person.dailyCap - (this.worked[person.index]?.get(day) ?? 0)));
   }
 
   /** Who stands about least for it, then who would rather do it, then who has done the least so far; the less, the better. */
@@ -219,14 +196,30 @@ export class Board {
     return (before < SESSION_GAP ? before : 0) + (after < SESSION_GAP ? after : 0);
   }
 
-  /** The first start from `from` on at which these people can work on the step for `length` minutes. */
-  handsStart(step: Step, crew: readonly Person[], length: number, from: Minute, lifted: Lifted): Minute {
-    return firstStart(from, [
-      (t) => this.calendarStart(step, length, t, lifted),
-      (t) => this.roomStart(step.task.room, crew.length, length, t),
-      (t) => (step.machine && lifted !== 'machine' ? this.machineStart(step.machine, length, t) : t),
-      ...crew.map((person) => (t: Minute) => this.personStart(person, length, t)),
-    ]);
+  /**
+   * The first start from `from` on at which these people can work on the step for `length` minutes; `NEVER` also where
+   * that is later than `until`.
+   */
+  handsStart(
+    step: Step,
+    crew: readonly Person[],
+    length: number,
+    from: Minute,
+    lifted: Lifted,
+    until = NEVER,
+  ): Minute {
+    let start = from;
+    for (;;) {
+      let next = start;
+      for (const person of crew) next = this.personStart(person, length, next, until);
+      if (next === NEVER) return NEVER;
+      next = this.calendarStart(step, length, next, lifted);
+      next = this.roomStart(step.task.room, crew.length, length, next);
+      if (step.machine && lifted !== 'machine') next = this.machineStart(step.machine, length, next);
+      if (next > until || next === NEVER) return NEVER;
+      if (next === start) return start;
+      start = next;
+    }
   }
 
   /** What keeps a step from beginning a minute sooner; undefined where nothing does. */
@@ -253,11 +246,15 @@ export class Board {
 
   /** The first start from `from` on at which a wait can begin. */
   waitStart(step: Step, from: Minute, lifted: Lifted): Minute {
-    return firstStart(from, [
-      (t) => (step.task.dry && lifted !== 'dry' ? this.dryStart(t, step.minutes) : t),
-      (t) => (step.machine && lifted !== 'machine' ? this.machineStart(step.machine, step.minutes, t) : t),
-      (t) => (step.closesRoom ? this.emptyRoomStart(step.task.room, step.minutes, t) : t),
-    ]);
+    let start = from;
+    for (;;) {
+      let next = start;
+      if (step.task.dry && lifted !== 'dry') next = this.dryStart(next, step.minutes);
+      if (step.machine && lifted !== 'machine') next = this.machineStart(step.machine, step.minutes, next);
+      if (step.closesRoom) next = this.emptyRoomStart(step.task.room, step.minutes, next);
+      if (next === NEVER || next === start) return next;
+      start = next;
+    }
   }
 
   /** A wait that runs from `start` to `end`, overhang included, keeps to dry days. */
@@ -275,15 +272,37 @@ export class Board {
     return this.work[person.index]?.overlapping(start, end).length === 0;
   }
 
-  /** Pairs of work of one person and session between which he or she stands about. */
-  gaps(): { readonly before: Placed; readonly after: Placed }[] {
-    return this.work.flatMap(({ spans }) =>
-      spans.flatMap((after, i) => {
-        const before = spans[i - 1];
-        const idle = before ? after.start - before.end : 0;
-        return before && idle > 0 && idle < SESSION_GAP ? [{ before, after }] : [];
-      }),
-    );
+  /** Calls back after each entry that is put (1) or taken (-1), until what it returns is called. */
+  watch(watcher: Watcher): () => void {
+    this.watchers.add(watcher);
+    return () => this.watchers.delete(watcher);
+  }
+
+  /** One person's hands-on entries that start on a date, in order. */
+  workOn(person: Person, day: DayNumber): readonly Placed[] {
+    const track = this.work[person.index] as Track<Placed>;
+    return track.spans.slice(track.firstFrom(midnightOf(day)), track.firstFrom(midnightOf(day + 1)));
+  }
+
+  /** Hands-on minutes of a person in all. */
+  minutesOf(person: Person): number {
+    return this.shares[person.index] ?? 0;
+  }
+
+  /** Hands-on person-minutes on a date. */
+  loadOn(day: DayNumber): number {
+    return this.loads.get(day) ?? 0;
+  }
+
+  /** Hands-on person-minutes beyond `most` on a date, summed over the dates. */
+  overload(most: number): number {
+    let sum = 0;
+    for (const load of this.loads.values()) sum += Math.max(0, load - most);
+    return sum;
+  }
+
+  squaredLoads(): number {
+    return sumOfSquares(this.loads.values());
   }
 
   /** The first moment from `from` on at which any of these people has time at all. */
@@ -357,14 +376,21 @@ export class Board {
   }
 
   /** Free time, nothing else to do, the day's cap, breaks and the length of a session. */
-  private personStart(person: Person, length: number, from: Minute): Minute {
+  private personStart(person: Person, length: number, from: Minute, until = NEVER): Minute {
     if (length > person.breakAfter || length > this.model.policy.sessionCap) return NEVER;
     const windows = this.windows[person.index] as readonly Span[];
     const track = this.work[person.index] as Track<Placed>;
-    let start = Math.max(from, midnightOf(this.firstOpenDay(person, length)));
+    const left = this.timeLeft[person.index] as TimeLeft;
+    let start = from;
     for (;;) {
       start = windowStart(windows, length, start);
-      if (start === NEVER) return NEVER;
+      if (start === NEVER || start > until) return NEVER;
+      const day = dayOfMinute(start);
+      const open = left.firstWith(length, day);
+      if (open > day) {
+        start = midnightOf(open);
+        continue;
+      }
       const next = this.nextIfTaken(person, track, start, length);
       if (next === start) return start;
       start = next;
@@ -374,7 +400,7 @@ export class Board {
   private nextIfTaken(person: Person, track: Track<Placed>, start: Minute, length: number): Minute {
     const end = start + length;
     const day = dayOfMinute(start);
-    if (this.isDayFull(person, day, length) || this.isTaken(person, day, length)) return midnightOf(day + 1);
+    if (this.loadOn(day) + length > this.dayLoad) return midnightOf(day + 1);
     const busy = track.overlapping(start, end);
     if (busy.length > 0) return Math.max(...busy.map((entry) => entry.end));
     const run = neighbours(track, start, end, Math.max(person.breakLength, 0));
@@ -384,38 +410,11 @@ export class Board {
     if (excess > 0) return shorterSession(session, start, length, excess);
     return start;
   }
-
-  private isDayFull(person: Person, day: DayNumber, length: number): boolean {
-    const worked = this.worked[person.index]?.get(day) ?? 0;
-    return worked + length > person.dailyCap || (this.loads.get(day) ?? 0) + length > this.dayLoad;
-  }
 }
 
 /** Whether the entry was placed by hand, and not by the planner. */
 export function isFixedEntry(entry: Placed): boolean {
   return entry.step.fixed.some((fixed) => fixed.start === entry.start && fixed.end === entry.end);
-}
-
-/** Asks every question in turn until none of them moves the start any more. */
-function firstStart(from: Minute, questions: readonly ((t: Minute) => Minute)[]): Minute {
-  let start = from;
-  for (let settled = 0, i = 0; settled < questions.length; i = (i + 1) % questions.length) {
-    const next = (questions[i] as (t: Minute) => Minute)(start);
-    if (next === NEVER) return NEVER;
-    settled = next === start ? settled + 1 : 1;
-    start = next;
-  }
-  return start;
-}
-
-/** Free minutes by date; no window crosses midnight. */
-function freeByDate(windows: readonly Span[]): Map<DayNumber, number> {
-  const free = new Map<DayNumber, number>();
-  for (const { start, end } of windows) {
-    const day = dayOfMinute(start);
-    free.set(day, (free.get(day) ?? 0) + end - start);
-  }
-  return free;
 }
 
 /** Free time within the plan's dates, cut at midnight, since no session crosses it. Reserve dates are out. */

@@ -1,10 +1,13 @@
-import { dayOfMinute, type Minute } from '../time/local-time';
+import type { Plan } from '../formats/plan';
+import type { Problem } from '../formats/problem';
+import { dayOfMinute, formatDate, type Minute } from '../time/local-time';
 import { Board } from './board';
 import {
   eligiblePeople,
   isSettled,
   lastDayOf,
   type Model,
+  modelOf,
   type Person,
   remainingMinutes,
   type Span,
@@ -30,6 +33,24 @@ export function boundsOf(model: Model, planned: readonly Task[]): Bounds {
   const alone = Math.max(...works.map((work) => work.head + work.minutes + work.tail));
   const together = resourcesOf(model, works).map((resource) => boundOn(resource));
   return { finish: Math.max(alone, ...together), squaredLoads: leastSquares(model, works) };
+}
+
+/** The date before which what a plan holds can't all be done, in any order. */
+export function soonestDate({
+  problem,
+  plans,
+}: {
+  readonly problem: Problem;
+  readonly plans: { readonly latest: { readonly plan: Plan } } | undefined;
+}): string | undefined {
+  if (!plans) return undefined;
+  const model = modelOf(problem);
+  const out = new Set(plans.latest.plan.unplaced.map((item) => item.task));
+  const { finish } = boundsOf(
+    model,
+    model.tasks.filter((task) => !out.has(task.id)),
+  );
+  return finish === undefined ? undefined : formatDate(dayOfMinute(finish));
 }
 
 /** An open step: when it can start at the soonest, and how long its task goes on after it at the least. */

@@ -2,7 +2,7 @@ import type { Metrics, Plan } from '../formats/plan';
 import type { Problem } from '../formats/problem';
 import { dayOfMinute, minuteOf } from '../time/local-time';
 import { handsOf, openRoomsByNight, type Placed } from './metrics';
-import { type Model, modelOf, type Task } from './model';
+import { type Model, modelOf, type Person, type Task } from './model';
 
 /** A plan's standing, most important figure first; the smaller, the better. See "Which plan is better" in docs/formats/plan.md. */
 export type Score = readonly number[];
@@ -27,7 +27,7 @@ export function scoreOf(
     metrics.wishesBroken,
     metrics.idle,
     entries.reduce((sum, entry) => sum + dislikeOf(entry), 0),
-    unfairness(model, entries),
+    unfairnessOf(model, (person) => workedBy(person, entries)),
   ];
 }
 
@@ -71,29 +71,43 @@ function squaredLoads(entries: readonly Placed[]): number {
     const day = dayOfMinute(entry.start);
     loads.set(day, (loads.get(day) ?? 0) + handsOf(entry));
   }
-  return [...loads.values()].reduce((sum, load) => sum + load * load, 0);
+  return sumOfSquares(loads.values());
 }
 
-function dislikeOf(entry: Placed): number {
+export function sumOfSquares(loads: Iterable<number>): number {
+  let sum = 0;
+  for (const load of loads) sum += load * load;
+  return sum;
+}
+
+/** Minutes of work that somebody would rather not do, times how much. */
+export function dislikeOf(entry: Placed): number {
   return entry.people.reduce(
     (sum, person) => sum + (person.dislikes[entry.step.task.kind] ?? 0) * (entry.end - entry.start),
     0,
   );
 }
 
-/** How far each person's share of the work lies from their share of the time offered, summed, in person-minutes. */
-function unfairness(model: Model, entries: readonly Placed[]): number {
+/**
+ * How far each person's share of the work lies from their share of the time offered, summed, in person-minutes.
+ * `workedBy` gives a person's hands-on minutes.
+ */
+export function unfairnessOf(model: Model, workedBy: (person: Person) => number): number {
   const offered = model.people.map((person) =>
     person.windows.reduce((sum, window) => sum + window.end - window.start, 0),
   );
-  const worked = model.people.map(() => 0);
-  for (const entry of entries)
-    for (const person of entry.people)
-      worked[person.index] = (worked[person.index] ?? 0) + entry.end - entry.start;
+  const worked = model.people.map(workedBy);
   const allOffered = offered.reduce((a, b) => a + b, 0) || 1;
   const allWorked = worked.reduce((a, b) => a + b, 0);
   return worked.reduce(
     (sum, minutes, i) => sum + Math.abs(minutes - (allWorked * (offered[i] ?? 0)) / allOffered),
+    0,
+  );
+}
+
+function workedBy(person: Person, entries: readonly Placed[]): number {
+  return entries.reduce(
+    (sum, entry) => sum + (entry.people.includes(person) ? entry.end - entry.start : 0),
     0,
   );
 }

@@ -52,10 +52,9 @@ export function construct(
   const out = new Set<Task>();
   const leftOut: LeftOut[] = [];
   const doors = new Doors(board, recipe.roomOrder);
-  const hard = model.links.filter((link) => link.hard);
   const rank = rankOf(model, recipe);
   const byRank = (a: Cluster, b: Cluster) => compareRanks(rank(a), rank(b));
-  for (const cluster of inOrder(clusters, hard, byRank)) {
+  for (const cluster of inOrder(clusters, links.hard, byRank)) {
     if (stop()) return undefined;
     place(cluster);
   }

@@ -1,4 +1,6 @@
-import { dayOfMinute, type Minute, midnightOf } from '../time/local-time';
+import { groupBy } from '../lists/group-by';
+import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../time/local-time';
+import type { Aim } from './aim';
 import { type Board, isFixedEntry, NEVER } from './board';
 import { Bottleneck } from './bottleneck';
 import { type Cluster, inOrder } from './clusters';
@@ -7,10 +9,12 @@ import { type Construction, emptyBoard, isMissing, type LeftOut } from './constr
 import type { Placed } from './metrics';
 import { isSettled, type Model, type Step, type Task } from './model';
 import { FEW_CLUSTERS, pickClusters } from './neighbourhoods';
+import { datesOf, type Pause, pausesOf } from './pauses';
 import { fitsOn, placeCluster } from './place';
 import { oneOf } from './random';
 import { placeInOrder, type Sequence, sequenceOf } from './resequence';
 import type { Segment } from './segments';
+import { type Gap, Standing } from './standing';
 import type { LinkIndex } from './step-order';
 
 export type Search = {
@@ -20,7 +24,14 @@ export type Search = {
   /** Asked between rounds. */
   readonly stop: () => boolean;
   readonly rounds: number;
-  readonly scoreOf: (construction: Construction) => Score;
+  /** What the search goes by, made of the exact score. */
+  readonly aim: Aim;
+  /** Told of each plan that is better than all before; it is on the board at that moment. */
+  readonly better?: (found: Construction) => void;
+  /** Looks at nothing but the last date. */
+  readonly onlyFinish?: boolean;
+  /** Gives up after so many rounds in which nothing better was found; never, if undefined. */
+  readonly patience?: number;
   /** Loads by date to keep below while placing anew, as hands-on person-minutes; infinite for none. */
   readonly dayLoads: readonly number[];
 };
@@ -33,19 +44,37 @@ export type Search = {
  */
 export function improve(start: Construction, search: Search): Construction {
   const improving = new Improving(start, search);
+  const patience = search.patience ?? Number.POSITIVE_INFINITY;
   start.board.withDayLoad(NEVER, () => {
-    for (let round = 0; round < search.rounds && improving.canMove && !search.stop(); round++)
+    for (let round = 0; round < search.rounds && improving.isWorthwhile(patience) && !search.stop(); round++)
       improving.round();
   });
-  return improving.best();
+  return improving.finish();
 }
 
 /** How often a round of a small plan looks at nothing but its end. */
 const BY_END = 0.95;
 /** How often a round only hands something over. */
-const BY_HANDING_OVER = 0.15;
+const BY_HANDING_OVER = 0.1;
 /** How often it only looks at a gap in somebody's work. */
-const BY_CLOSING_GAPS = 0.55;
+const BY_CLOSING_GAPS = 0.5;
+/** How often it brings the work of a room together. */
+const BY_CLOSING_ROOMS = 0.2;
+/** How often the earlier work of a room is put off, and not the later brought forward; and what makes room for that. */
+const EARLIER_LATER = 0.6;
+const OUT_OF_THE_WAY = 0.3;
+const ROOMS_LOOKED_AT = 3;
+/** How often several things that are moved together keep to the wishes. */
+const BY_WISHES = 0.6;
+/** How often a gap is filled, and how much is looked at for it. */
+const BY_FILLING = 0.5;
+const LOOKED_AT_TO_FILL = 30;
+/** How often it evens out two dates, where an even load is wished for. */
+const BY_LEVELLING = 0.1;
+/** How often it takes something off the last date, where an early finish is. */
+const BY_BRINGING_FORWARD = 0.02;
+/** Of so many pieces of work the one on the fullest date goes to the least full of so many dates. */
+const DRAWN_TO_LEVEL = 3;
 /** How often one that places anew goes step by step. */
 const BY_STEPS = 0.6;
 /** How often it looks at what holds up the end, at least, and the more the more of the work is machines'. */
@@ -55,6 +84,9 @@ const BOTTLENECK_TURNS = 40;
 
 /** Takes something off the board and places it again; false where something found no place. */
 type Placing = () => boolean;
+
+/** How often a round does something, and what. */
+type Turn = readonly [number, () => void];
 
 /** The best plan so far, which the one on the board may stray from. */
 type Found = {
@@ -67,10 +99,15 @@ class Improving {
   private readonly model: Model;
   private readonly board: Board;
   private readonly movable: readonly Cluster[];
+  private readonly byRoom: readonly (readonly Cluster[])[];
   private leftOut: readonly LeftOut[];
+  private readonly standing: Standing;
+  private readonly journal: Journal;
   private score: Score;
   private found: Found;
+  private fruitless = 0;
   private readonly bottleneckShare: number;
+  private readonly turns: readonly Turn[];
   /** What finds no place even where nothing else is. */
   private readonly hopeless: ReadonlySet<LeftOut>;
   private readonly homes: ReadonlyMap<Task, Cluster>;
@@ -86,32 +123,130 @@ class Improving {
     this.leftOut = start.leftOut;
     this.movable = search.clusters.filter((cluster) => cluster.tasks.some(isOpen));
     this.homes = new Map(this.movable.flatMap((cluster) => cluster.tasks.map((task) => [task, cluster])));
+    this.byRoom = [...groupBy(this.movable, (cluster) => (cluster.tasks[0] as Task).room).values()];
     this.hopeless = hopelessOf(start, search.links);
-    this.score = search.scoreOf(start);
+    this.standing = new Standing(this.board);
+    this.journal = new Journal(this.board);
+    this.score = this.scoreWith(this.leftOut);
     this.bottleneckShare = this.bottleneckShareOf();
+    this.turns = this.turnsFor(this.model.policy, search.onlyFinish ?? false);
     this.found = this.remember();
   }
 
   /** Puts the best that was found on the board. */
-  best(): Construction {
+  finish(): Construction {
     restore(this.board, this.found.entries);
+    this.standing.close();
+    this.journal.close();
     return { board: this.board, leftOut: this.found.leftOut };
   }
 
-  get canMove(): boolean {
-    return this.movable.length > 0;
+  /** Whether there is anything to move, and something better was found within so many rounds. */
+  isWorthwhile(patience: number): boolean {
+    return this.movable.length > 0 && this.fruitless < patience;
   }
 
   round(): void {
     const { random } = this.search;
+    this.fruitless++;
     if (this.isSmall && random() < BY_END) {
       this.placeSomeAnew();
       return;
     }
-    const drawn = random();
-    if (drawn < BY_HANDING_OVER) this.handOver(oneOf(this.board.entries(), random));
-    else if (drawn < BY_HANDING_OVER + BY_CLOSING_GAPS) this.closeGap();
+    let drawn = random();
+    const turn = this.turns.find(([share]) => {
+      drawn -= share;
+      return drawn < 0;
+    });
+    if (turn) turn[1]();
     else this.placeSomeAnew();
+  }
+
+  /** What a round may do and how often; else it places some clusters anew. */
+  private turnsFor({ spread }: Model['policy'], onlyFinish: boolean): readonly Turn[] {
+    if (onlyFinish) return [[0.5, () => this.bringForward()]];
+    return [
+      [BY_HANDING_OVER, () => this.handOver(oneOf(this.board.entries(), this.search.random))],
+      [BY_CLOSING_GAPS, () => this.closeGap()],
+      [BY_CLOSING_ROOMS, () => this.bringTogether()],
+      spread === 'even'
+        ? [BY_LEVELLING, () => this.level()]
+        : [BY_BRINGING_FORWARD, () => this.bringForward()],
+    ];
+  }
+
+  /** Takes something from a full date to one with less on it. */
+  private level(): void {
+    const { random } = this.search;
+    const load = (moment: Minute) => this.board.loadOn(dayOfMinute(moment));
+    const entries = this.board.entries();
+    const drawn = Array.from({ length: DRAWN_TO_LEVEL }, () => oneOf(entries, random));
+    const dates = Array.from({ length: DRAWN_TO_LEVEL }, () => laterDay(this.model, random));
+    const [fullest] = drawn.sort((a, b) => load(b?.start ?? 0) - load(a?.start ?? 0));
+    const [emptiest] = dates.sort((a, b) => load(a) - load(b));
+    if (fullest && emptiest !== undefined) this.move(fullest, emptiest);
+  }
+
+  /** Takes something from the last date of the plan to an earlier one, where something else makes room for it. */
+  private bringForward(): void {
+    const { random } = this.search;
+    const last = dayOfMinute(this.standing.finish());
+    const onLast = this.board.entries().filter((entry) => dayOfMinute(entry.end) === last);
+    const cluster = this.homes.get(oneOf(onLast, random)?.step.task as Task);
+    const beside = oneOf(this.board.entries(), random);
+    if (!cluster || !beside) return;
+    const room = this.byRoom.find((clusters) => clusters.includes(cluster)) ?? [];
+    const first = random() < 0.5 ? [cluster] : this.placed(room);
+    const inTheWay = this.placed(
+      this.onDate(dayOfMinute(beside.start), random() < 0.5 ? OUT_OF_THE_WAY : 1),
+    ).filter((other) => !first.includes(other));
+    this.attempt(() => this.placeFromDate(first, this.model.firstDay, inTheWay));
+  }
+
+  /** Some of the clusters that have work on a date. */
+  private onDate(date: DayNumber, share: number): Cluster[] {
+    return this.movable.filter(
+      (cluster) => this.search.random() < share && datesOf(cluster, this.board).includes(date),
+    );
+  }
+
+  /** A room stands open with dates between its work: what lies on one side of them goes to the other. */
+  private bringTogether(): void {
+    const { random } = this.search;
+    const rooms = Array.from({ length: ROOMS_LOOKED_AT }, () => oneOf(this.byRoom, random));
+    const pauses = rooms.flatMap((inRoom) => oneOf(pausesOf(inRoom, this.board), random) ?? []);
+    const length = ({ before, after }: Pause) => after.date - before.date;
+    const [pause] = pauses.sort((a, b) => length(b) - length(a));
+    if (!pause) return;
+    const { before, after } = pause;
+    if (random() < EARLIER_LATER) this.attempt(() => this.placeFromDate(before.clusters, after.date));
+    else {
+      const inTheWay = this.onDate(before.date, OUT_OF_THE_WAY).filter(
+        (cluster) => !after.clusters.includes(cluster),
+      );
+      this.attempt(() => this.placeFromDate(after.clusters, before.date, inTheWay));
+    }
+  }
+
+  /** Places clusters anew from a date on, and then those that lay in the way of them. */
+  private placeFromDate(
+    clusters: readonly Cluster[],
+    date: DayNumber,
+    inTheWay: readonly Cluster[] = [],
+  ): boolean {
+    const wishes = this.search.random() < BY_WISHES;
+    const { board } = this;
+    const { links } = this.search;
+    const notBefore = midnightOf(date);
+    takeOffAll(board, [...clusters, ...inTheWay]);
+    const listed = (a: Cluster, b: Cluster) => (a.tasks[0]?.index ?? 0) - (b.tasks[0]?.index ?? 0);
+    return [clusters, inTheWay].every((some) =>
+      inOrder(some, links.hard, listed).every(
+        (cluster) =>
+          placeCluster(board, cluster, links, { wishes, notBefore }) ||
+          placeCluster(board, cluster, links, { wishes: false }),
+      ),
+    );
   }
 
   /** Gives a piece of work to somebody else, at the same time. */
@@ -133,12 +268,36 @@ class Improving {
     this.board.put(entry);
   }
 
-  /** Somebody stands about: one of the two pieces of work goes to somebody else, up to the other, or somewhere else. */
+  /** Somebody stands about: something comes into the gap, or one of its sides moves. */
   private closeGap(): void {
     const { random } = this.search;
-    const gap = oneOf(this.board.gaps(), random);
+    const gap = oneOf(this.standing.gaps(), random);
     if (!gap) return;
-    const { before, after } = gap;
+    if (random() < BY_FILLING) this.fill(gap);
+    else this.shrink(gap);
+  }
+
+  /** Something that would just fit into the gap comes there from wherever it lies. */
+  private fill({ person, before, after }: Gap): void {
+    const { board } = this;
+    const { random } = this.search;
+    const entries = board.entries();
+    for (let i = 0; i < LOOKED_AT_TO_FILL; i++) {
+      const entry = oneOf(entries, random);
+      const { step, start, end } = entry;
+      const length = end - start;
+      if (step.mode === 'wait' || length > after.start - before.end || isFixedEntry(entry)) continue;
+      if (!board.eligibleFor(step).includes(person)) continue;
+      if (board.handsStart(step, [person], length, before.end, undefined, after.start - length) === NEVER)
+        continue;
+      this.move(entry, before.end);
+      return;
+    }
+  }
+
+  /** One of the two pieces of work goes to somebody else, up to the other, or somewhere else. */
+  private shrink({ before, after }: Gap): void {
+    const { random } = this.search;
     const either = random() < 0.5 ? before : after;
     const length = before.end - before.start;
     const ways: readonly (() => void)[] = [
@@ -164,8 +323,8 @@ class Improving {
   }
 
   private attempt(placing: Placing): void {
-    const before = new Set(this.board.entries());
-    if (!placing() || !this.keepIfNoWorse()) restore(this.board, before);
+    this.journal.open();
+    if (!placing() || !this.keepIfNoWorse()) this.journal.rewind();
   }
 
   private placeSomeAnew(): void {
@@ -195,14 +354,18 @@ class Improving {
 
   private keepIfNoWorse(): boolean {
     const leftOut = withPlaced(this.board, this.leftOut, this.hopeless, this.search.links);
-    const reached = this.search.scoreOf({ board: this.board, leftOut });
+    const reached = this.scoreWith(leftOut);
     const difference = compareScores(reached, this.score);
     if (difference > 0 && !this.mayDrift(reached)) return false;
     // Another assignment of the people: what holds up the end is seen anew.
     if (reached[SCORE_OF_TIME] !== this.score[SCORE_OF_TIME]) this.bottleneck = undefined;
     this.score = reached;
     this.leftOut = leftOut;
-    if (compareScores(reached, this.found.score) < 0) this.found = this.remember();
+    if (compareScores(reached, this.found.score) < 0) {
+      this.found = this.remember();
+      this.fruitless = 0;
+      this.search.better?.({ board: this.board, leftOut });
+    }
     return true;
   }
 
@@ -210,6 +373,10 @@ class Improving {
   private mayDrift(reached: Score): boolean {
     const end = SCORE_OF_TIME + 1;
     return this.isSmall && compareScores(reached.slice(0, end), this.score.slice(0, end)) <= 0;
+  }
+
+  private scoreWith(leftOut: readonly LeftOut[]): Score {
+    return this.search.aim(this.standing.score(leftOut), this.board, this.standing.school);
   }
 
   private remember(): Found {
@@ -250,6 +417,31 @@ class Improving {
     const { sequence } = this.bottleneck;
     const keys = this.bottleneck.search(BOTTLENECK_TURNS);
     return keys && (() => this.placeFrom(sequence, keys, Number.NEGATIVE_INFINITY));
+  }
+}
+
+/** What was put and taken since it was opened, so that it can be undone. */
+class Journal {
+  private lines: { readonly entry: Placed; readonly sign: 1 | -1 }[] = [];
+
+  /** Writes no further. */
+  readonly close: () => void;
+
+  constructor(private readonly board: Board) {
+    this.close = board.watch((entry, sign) => this.lines.push({ entry, sign }));
+  }
+
+  open(): void {
+    this.lines = [];
+  }
+
+  rewind(): void {
+    const lines = this.lines;
+    this.lines = [];
+    for (const { entry, sign } of lines.reverse()) {
+      if (sign > 0) this.board.take(entry);
+      else this.board.put(entry);
+    }
   }
 }
 
@@ -309,10 +501,9 @@ function placeAnew(model: Model, board: Board, picked: readonly Cluster[], searc
   const drawn = new Map(picked.map((cluster) => [cluster, random()]));
   const usual = random() < USUAL_ORDER;
   const rank = (cluster: Cluster) => (usual ? cluster.tasks[0]?.index : drawn.get(cluster)) ?? 0;
-  const hard = model.links.filter((link) => link.hard);
   const notBefore = random() < LATER_DAY ? laterDay(model, random) : undefined;
   return board.withDayLoad(oneOf(dayLoads, random), () =>
-    inOrder(picked, hard, (a, b) => rank(a) - rank(b)).every(
+    inOrder(picked, links.hard, (a, b) => rank(a) - rank(b)).every(
       (cluster) =>
         (notBefore !== undefined && placeCluster(board, cluster, links, { wishes: true, notBefore })) ||
         placeCluster(board, cluster, links, { wishes: true }) ||
@@ -331,8 +522,9 @@ function withPlaced(
   leftOut: readonly LeftOut[],
   hopeless: ReadonlySet<LeftOut>,
   links: LinkIndex,
-): LeftOut[] {
+): readonly LeftOut[] {
   const out = new Set(leftOut.flatMap((item) => item.tasks));
+  if (leftOut.length === hopeless.size) return leftOut;
   return leftOut.filter((item) => {
     if (hopeless.has(item)) return true;
     const { tasks } = item;
@@ -351,7 +543,8 @@ function hopelessOf({ board, leftOut }: Construction, links: LinkIndex): Set<Lef
   return new Set(leftOut.filter(({ tasks }) => !fitsOn(empty, { tasks }, links, { wishes: false })));
 }
 
-function restore(board: Board, before: ReadonlySet<Placed>): void {
+/** Puts these entries on the board, and no others. */
+export function restore(board: Board, before: ReadonlySet<Placed>): void {
   const now = new Set(board.entries());
   for (const entry of now) if (!before.has(entry)) board.take(entry);
   for (const entry of before) if (!now.has(entry)) board.put(entry);

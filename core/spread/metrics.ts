@@ -70,13 +70,15 @@ export function handsOf(entry: Placed): number {
   return entry.step.mode === 'hands' ? (entry.end - entry.start) * entry.people.length : 0;
 }
 
-function idleOf(session: Session): number {
+/** Minutes of standing about, breaks that are due left out. */
+export function idleOf(session: Session): number {
   const hands = session.entries.reduce((sum, entry) => sum + entry.end - entry.start, 0);
   const breaksDue = (Math.ceil(hands / session.person.breakAfter) - 1) * session.person.breakLength;
   return Math.max(0, session.end - session.start - hands - breaksDue);
 }
 
-function unplacedMinutes(unplaced: readonly Task[]): Record<Priority, number> {
+/** Hands-on person-minutes left out, by priority, at least one a task. */
+export function unplacedMinutes(unplaced: readonly Task[]): Record<Priority, number> {
   const sums = { must: 0, should: 0, could: 0 };
   for (const task of unplaced) sums[task.priority] += Math.max(1, openHands(task));
   return sums;

@@ -232,31 +232,59 @@ class Placing {
   /** Who can start first; of those who can start then, who would rather. */
   private findCrew(step: Step, length: number, from: Minute): Found {
     const people = this.board.eligibleFor(step);
-    const alone = (person: Person, t: Minute) =>
-      this.board.handsStart(step, [person], length, t, this.options.lifted);
-    if (people.length < step.crew) return { start: NEVER, crew: [] };
+    if (people.length < step.crew) return NOBODY;
+    return step.crew === 1
+      ? this.findOne(step, people, length, from)
+      : this.findSeveral(step, people, length, from);
+  }
+
+  private findOne(step: Step, people: readonly Person[], length: number, from: Minute): Found {
+    const { lifted } = this.options;
+    let start = NEVER;
+    let first: Person[] = [];
+    for (const person of people) {
+      const own = this.board.handsStart(step, [person], length, from, lifted, start);
+      if (own === NEVER) continue;
+      if (own < start) first = [];
+      first.push(person);
+      start = own;
+    }
+    return start === NEVER ? NOBODY : { start, crew: this.rather(first, step, start, length) };
+  }
+
+  private findSeveral(step: Step, people: readonly Person[], length: number, from: Minute): Found {
+    const { lifted } = this.options;
     let start = from;
     for (;;) {
-      const starts = people.map((person) => ({ person, start: alone(person, start) }));
-      const nth = [...starts].sort((a, b) => a.start - b.start)[step.crew - 1]?.start ?? NEVER;
-      if (nth === NEVER) return { start: NEVER, crew: [] };
-      const free = starts.filter(
-        (item) => item.start <= nth && (item.start === nth || alone(item.person, nth) === nth),
-      );
-      if (free.length >= step.crew) {
-        const span = { start: nth, end: nth + length };
-        const crew = free
-          .map((item) => item.person)
-          .sort((a, b) => this.board.preference(a, step, span) - this.board.preference(b, step, span))
-          .slice(0, step.crew);
-        const together = this.board.handsStart(step, crew, length, nth, this.options.lifted);
-        if (together === nth) return { start: nth, crew };
-        if (together === NEVER) return { start: NEVER, crew: [] };
-        start = together;
-      } else {
+      const starts = people.map((person) => this.board.handsStart(step, [person], length, start, lifted));
+      const nth = [...starts].sort((a, b) => a - b)[step.crew - 1] ?? NEVER;
+      if (nth === NEVER) return NOBODY;
+      const free = people.filter((person, i) => {
+        const own = starts[i] as Minute;
+        return (
+          own === nth || (own < nth && this.board.handsStart(step, [person], length, nth, lifted) === nth)
+        );
+      });
+      if (free.length < step.crew) {
         start = Math.max(nth, start + 1);
+        continue;
       }
+      const crew = this.rather(free, step, nth, length);
+      const together = this.board.handsStart(step, crew, length, nth, lifted);
+      if (together === nth) return { start: nth, crew };
+      if (together === NEVER) return NOBODY;
+      start = together;
     }
+  }
+
+  /** As many as are needed, those first who would rather. */
+  private rather(free: readonly Person[], step: Step, start: Minute, length: number): readonly Person[] {
+    if (free.length === 1) return free;
+    const span = { start, end: start + length };
+    const preference = new Map(free.map((person) => [person, this.board.preference(person, step, span)]));
+    return [...free]
+      .sort((a, b) => (preference.get(a) as number) - (preference.get(b) as number))
+      .slice(0, step.crew);
   }
 
   /** The first moment that the task's own times, its order and its predecessors allow. */
@@ -429,3 +457,5 @@ class Placing {
 }
 
 type Found = { readonly start: Minute; readonly crew: readonly Person[] };
+
+const NOBODY: Found = { start: NEVER, crew: [] };

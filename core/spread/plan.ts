@@ -1,16 +1,17 @@
 import type { Plan } from '../formats/plan';
 import type { Problem } from '../formats/problem';
-import { type DayNumber, dayOfMinute } from '../time/local-time';
-import type { Board } from './board';
+import { type Aim, roundedAim } from './aim';
 import { clustersOf } from './clusters';
-import { compareScores, SCORE_OF_TIME, type Score, scoreOf } from './compare';
+import { compareScores, type Score } from './compare';
 import { type Construction, construct, type Recipe } from './construct';
 import { documentOf } from './document';
-import { improve } from './improve';
-import { handsOf, metricsOf, sessionsOf } from './metrics';
+import { earlierDate, hasten } from './hasten';
+import { improve, type Search } from './improve';
 import { type Model, modelOf, openHands, type Room } from './model';
 import { FEW_CLUSTERS } from './neighbourhoods';
 import { randomFrom, shuffled } from './random';
+import type { SchoolFigures } from './schools';
+import { Standing } from './standing';
 import { indexLinks } from './step-order';
 
 export type PlanOptions = {
@@ -19,6 +20,8 @@ export type PlanOptions = {
   readonly seed: number;
   /** Asked between attempts: true ends the search, and the best plan so far is returned. */
   readonly stop: () => boolean;
+  /** Told of each plan that is the best so far, which can be had at that moment. */
+  readonly report?: (best: () => Plan) => void;
   /** The most rounds of bettering the best plan that was built. */
   readonly rounds?: number;
 };
@@ -42,8 +45,10 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
   const model = modelOf(problem);
   const clusters = clustersOf(model);
   const links = indexLinks(model);
-  let reference: Score | undefined;
-  let best: { construction: Construction; score: Score } | undefined;
+  let aim: Aim | undefined;
+  const hurry = isWeeks(model) && model.policy.spread === 'early';
+  let best: Rated | undefined;
+  let soonest: Rated | undefined;
   for (const recipe of recipes(model, options.seed)) {
     const construction = construct(
       model,
@@ -53,23 +58,39 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
       () => best !== undefined && options.stop(),
     );
     if (!construction) break;
-    const exact = scoreConstruction(model, construction);
-    reference ??= exact;
-    const score = coarsened(exact, construction, reference);
-    if (!best || compareScores(score, best.score) < 0) best = { construction, score };
+    const { board, leftOut } = construction;
+    const standing = new Standing(board);
+    const exact = standing.score(leftOut);
+    aim ??= aimFor(model, exact, standing.school);
+    const isFirst = best === undefined;
+    best = better(best, { construction, score: aim(exact, board, standing.school) });
+    soonest = better(soonest, { construction, score: earlierDate(exact, board) });
+    standing.close();
+    if (isFirst) report(construction);
   }
-  if (!best || !reference) throw new Error('There is always a recipe.');
-  const first = reference;
-  const bettered = improve(best.construction, {
+  if (!best || !soonest || !aim) throw new Error('There is always a recipe.');
+  const search: Search = {
     clusters,
     links,
     random: randomFrom(options.seed),
     stop: options.stop,
     rounds: options.rounds ?? MOST_ROUNDS,
-    scoreOf: (construction) => coarsened(scoreConstruction(model, construction), construction, first),
+    aim,
     dayLoads: loadsOf(model),
-  });
-  return documentOf(model, bettered, links, options.problemHash);
+  };
+  const start = hurry ? hasten(best.construction, soonest.construction, search) : best.construction;
+  report(start);
+  return documentOf(model, improve(start, { ...search, better: report }), links, options.problemHash);
+
+  function report(found: Construction): void {
+    options.report?.(() => documentOf(model, found, links, options.problemHash));
+  }
+}
+
+type Rated = { readonly construction: Construction; readonly score: Score };
+
+function better(a: Rated | undefined, b: Rated): Rated {
+  return a && compareScores(a.score, b.score) <= 0 ? a : b;
 }
 
 function* recipes(model: Model, seed: number): Generator<Recipe> {
@@ -138,39 +159,13 @@ function evenLoad(model: Model): number {
   return Math.ceil(hands / Math.max(1, usable.length));
 }
 
-/** Squared loads closer than this, in parts, count as equally even: a few minutes must not scatter the rooms. */
-const EVEN_ENOUGH = 0.1;
-
-/**
- * The score that the search goes by. Of plans that are about equally even, or done on the same date and no later than
- * the first that was built, it wants the one that closes its rooms and wastes no time; only then the exact figure.
- * In a small plan every minute counts.
- */
-function coarsened(score: Score, { board }: Construction, first: Score): Score {
-  const { model } = board;
-  const exact = score[SCORE_OF_TIME] as number;
-  if (model.policy.spread === 'early' && model.tasks.length <= FEW_CLUSTERS) return score;
-  const coarse =
-    model.policy.spread === 'even'
-      ? Math.round(Math.log(exact + 1) / EVEN_ENOUGH)
-      : dayOfMinute(exact) +
-        workOn(board, dayOfMinute(exact)) +
-        (exact > (first[SCORE_OF_TIME] as number) ? 0.5 : 0);
-  return [...score.map((figure, i) => (i === SCORE_OF_TIME ? coarse : figure)), exact];
+/** In a small plan that is to end early every minute counts. */
+function aimFor(model: Model, first: Score, school: SchoolFigures): Aim {
+  return isWeeks(model) || model.policy.spread === 'even'
+    ? roundedAim(first, school, evenLoad(model))
+    : (exact) => exact;
 }
 
-/** What lies on a date, as a small part of one: the less is left for the last date, the nearer is the one before. */
-function workOn(board: Board, day: DayNumber): number {
-  const minutes = board
-    .entries()
-    .filter((entry) => dayOfMinute(entry.end) === day)
-    .reduce((sum, entry) => sum + Math.max(1, handsOf(entry)), 0);
-  return Math.min(minutes / 100_000, 0.4);
-}
-
-function scoreConstruction(model: Model, { board, leftOut }: Construction): Score {
-  const entries = board.entries();
-  const unplaced = leftOut.flatMap((item) => item.tasks);
-  const metrics = metricsOf(model, entries, sessionsOf(entries, model.people), unplaced);
-  return scoreOf(model, entries, unplaced, metrics);
+function isWeeks(model: Model): boolean {
+  return model.tasks.length > FEW_CLUSTERS;
 }

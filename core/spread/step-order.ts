@@ -5,6 +5,8 @@ import type { Link, Model, Step } from './model';
 export type LinkIndex = {
   readonly into: ReadonlyMap<Step, readonly Link[]>;
   readonly outOf: ReadonlyMap<Step, readonly Link[]>;
+  /** Those that bind. */
+  readonly hard: readonly Link[];
 };
 
 export function indexLinks(model: Model): LinkIndex {
@@ -14,7 +16,7 @@ export function indexLinks(model: Model): LinkIndex {
     into.set(link.after, [...(into.get(link.after) ?? []), link]);
     outOf.set(link.before, [...(outOf.get(link.before) ?? []), link]);
   }
-  return { into, outOf };
+  return { into, outOf, hard: model.links.filter((link) => link.hard) };
 }
 
 /** Steps of the cluster so that each comes after what it has to follow; undefined where hard rules run in a circle. */

@@ -1,7 +1,6 @@
 import type { Plan } from '../formats/plan';
 import type { Problem } from '../formats/problem';
-import { entryMinutes } from '../formats/problem';
-import { dayOf, formatDate } from '../time/local-time';
+import { dayOf, formatDate, minutesOf } from '../time/local-time';
 
 /** Hands-on person-minutes still frozen at the end of a date. */
 export type ThawPoint = { readonly date: string; readonly minutes: number };
@@ -60,7 +59,7 @@ function handsByDate(plan: Plan, weights: ReadonlyMap<string, number>): Map<stri
   const byDate = new Map<string, number>();
   for (const entry of plan.entries) {
     if (weights.has(entry.step))
-      add(byDate, entry.start.slice(0, 10), entryMinutes(entry) * entry.people.length);
+      add(byDate, entry.start.slice(0, 10), minutesOf(entry) * entry.people.length);
   }
   return byDate;
 }

@@ -88,3 +88,8 @@ export function plusMonths(date: string, months: number): string {
   const there = Date.UTC(first.getUTCFullYear(), first.getUTCMonth(), Math.min(day, last));
   return formatDate(Math.round(there / (MS_A_MINUTE * MINUTES_A_DAY)));
 }
+
+/** How long something lasts by the clock on the wall, in minutes. */
+export function minutesOf(span: { readonly start: string; readonly end: string }): number {
+  return minuteOf(span.end) - minuteOf(span.start);
+}

@@ -12,7 +12,6 @@ export type OwnedTable =
   | 'fixtures'
   | 'members'
   | 'machines'
-  | 'weather'
   | 'cleans'
   | 'plans'
   | 'ticks'

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { randomInt, randomUUID } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import type { Knex } from 'knex';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
@@ -15,6 +15,9 @@ export type NewAccount = {
 export type SignUp =
   | { readonly ok: true; readonly household: HouseholdId }
   | { readonly ok: false; readonly fault: 'email-taken' };
+
+/** Each household has a forecast of its own. */
+const MOST_SEED = 2 ** 31 - 1;
 
 /** A hash of nothing in particular: an unknown email takes as long as a wrong passphrase. */
 let decoy: Promise<string> | undefined;
@@ -34,9 +37,11 @@ export async function createAccount(db: Knex, account: NewAccount): Promise<Sign
         name: account.householdName,
         timezone: account.timezone,
       });
-      await new HouseholdScope(trx, household).insert('accounts', [
+      const scope = new HouseholdScope(trx, household);
+      await scope.insert('accounts', [
         { id: randomUUID(), email: normalEmail(account.email), passphrase_hash: passphraseHash },
       ]);
+      await scope.insert('settings', [{ id: 'forecast-seed', value: JSON.stringify(randomInt(MOST_SEED)) }]);
     });
     return { ok: true, household };
   } catch (error) {

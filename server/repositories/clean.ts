@@ -1,10 +1,4 @@
-import {
-  type Clean,
-  cleanSchema,
-  type Household,
-  type KeptPlan,
-  type Tick,
-} from '../../core/formats/household';
+import { type Clean, cleanSchema, type KeptPlan, type Tick } from '../../core/formats/household';
 import { planSchema } from '../../core/formats/plan';
 import { useSchema } from '../../core/safety/use';
 import type { HouseholdScope, Row } from '../db/scope';
@@ -20,7 +14,8 @@ type CleanRow = {
   finish: string;
   spread: string;
   grouping: string;
-  hardest_first: number;
+  first_job: string;
+  block: string;
   open_rooms: number;
   reserve: string;
   session_cap: number;
@@ -41,7 +36,8 @@ export async function loadClean(scope: HouseholdScope): Promise<Clean | undefine
     finish: row.finish,
     spread: row.spread,
     grouping: row.grouping,
-    hardestFirst: row.hardest_first === 1,
+    firstJob: row.first_job,
+    block: JSON.parse(row.block),
     openRooms: row.open_rooms,
     reserve: JSON.parse(row.reserve),
     sessionCap: row.session_cap,
@@ -49,22 +45,6 @@ export async function loadClean(scope: HouseholdScope): Promise<Clean | undefine
     belongings: row.belongings,
     estimates: row.estimates,
   });
-}
-
-export async function putClean(scope: HouseholdScope, clean: Clean): Promise<void> {
-  await scope.put('cleans', cleanRow(clean), ['id']);
-}
-
-export async function loadWeather(scope: HouseholdScope): Promise<Household['weather']> {
-  const rows: { date: string; dry: number }[] = await scope
-    .rows('weather')
-    .orderBy('date')
-    .select('date', 'dry');
-  return rows.map((row) => ({ date: row.date, dry: row.dry === 1 }));
-}
-
-export async function insertWeather(scope: HouseholdScope, weather: Household['weather']): Promise<void> {
-  await scope.insert('weather', weather);
 }
 
 export async function loadTicks(scope: HouseholdScope, cleanId: string): Promise<Tick[]> {
@@ -201,25 +181,5 @@ function keptPlan(row: { version: number; basis: string; made_at: string; docume
     basis: row.basis,
     madeAt: row.made_at,
     plan: planSchema.parse(JSON.parse(row.document)),
-  };
-}
-
-function cleanRow(clean: Clean): Row {
-  return {
-    id: clean.id,
-    name: clean.name,
-    reason: clean.reason,
-    reward: clean.reward,
-    start: clean.start,
-    finish: clean.finish,
-    spread: clean.spread,
-    grouping: clean.grouping,
-    hardest_first: clean.hardestFirst,
-    open_rooms: clean.openRooms,
-    reserve: JSON.stringify(clean.reserve),
-    session_cap: clean.sessionCap,
-    products: clean.products,
-    belongings: clean.belongings,
-    estimates: clean.estimates,
   };
 }

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { householdCatalogueSchema, methodChangeSchema } from '../../core/catalogue/household-catalogue';
 import { methodSchema } from '../../core/catalogue/method';
 import { UNITS } from '../../core/formats/choices';
+import { householdSchema, weatherSchema } from '../../core/formats/household';
 import { homeFactsSchema } from '../../core/home/facts';
 import { WAYS_ROUND } from '../../core/home/room';
 import type { Editable } from '../../core/household/change';
@@ -12,9 +13,11 @@ import { markSchema } from '../../core/scope/mark-schema';
 import { steeringSchema, UNSTEERED } from '../../core/steering/steering';
 import { NO_SUPPLIES, suppliesSchema } from '../../core/supplies/supplies';
 import type { HouseholdScope } from '../db/scope';
+import { loadClean } from './clean';
 import { loadFloors } from './home';
+import { loadMachines, loadPeople } from './people';
 
-/** What is changed by hand on the walk, in the scope and in the catalogue. */
+/** What is changed by hand. */
 
 const settingSchemas = {
   facts: homeFactsSchema,
@@ -24,6 +27,8 @@ const settingSchemas = {
   supplies: suppliesSchema.default(NO_SUPPLIES),
   calls: z.array(callSchema).default([]),
   steering: steeringSchema.default(UNSTEERED),
+  weather: z.array(weatherSchema).default([]),
+  forecastSeed: householdSchema.shape.forecastSeed,
 };
 
 const methodRowSchema = z.strictObject({
@@ -35,13 +40,17 @@ const methodRowSchema = z.strictObject({
 type Valued = { id: string; value: string };
 
 export async function loadEditable(scope: HouseholdScope): Promise<Editable> {
-  const [floors, settings, marks, methods] = await Promise.all([
+  const [floors, settings, marks, methods, people, machines, clean] = await Promise.all([
     loadFloors(scope),
     scope.rows('settings').select('id', 'value') as Promise<Valued[]>,
     scope.rows('marks').orderBy('id').select('id', 'value') as Promise<Valued[]>,
     scope.rows('methods').orderBy('position').select('id', 'value') as Promise<Valued[]>,
+    loadPeople(scope),
+    loadMachines(scope),
+    loadClean(scope),
   ]);
   const stored = new Map(settings.map((row) => [row.id, JSON.parse(row.value)]));
+  const forecastSeed = settingSchemas.forecastSeed.parse(stored.get('forecast-seed'));
   return {
     home: {
       floors,
@@ -55,6 +64,11 @@ export async function loadEditable(scope: HouseholdScope): Promise<Editable> {
     steering: settingSchemas.steering.parse(stored.get('steering')),
     marks: marks.map((row) => markSchema.parse(JSON.parse(row.value))),
     catalogue: catalogueOfRows(methods),
+    weather: settingSchemas.weather.parse(stored.get('weather')),
+    ...(forecastSeed !== undefined && { forecastSeed }),
+    people,
+    machines,
+    clean,
   };
 }
 

@@ -1,30 +1,14 @@
 import type { StoredHousehold } from '../../core/clean/campaign';
 import type { HouseholdFile } from '../../core/formats/household';
 import type { HouseholdScope, OwnedTable } from '../db/scope';
-import {
-  insertPlans,
-  insertTicks,
-  insertWeather,
-  loadAllPlans,
-  loadClean,
-  loadTicks,
-  loadWeather,
-  putClean,
-} from './clean';
+import { insertPlans, insertTicks, loadAllPlans, loadTicks } from './clean';
 import { insertEditable, loadEditable } from './editable';
-import { insertMachines, insertPeople, loadMachines, loadPeople } from './people';
 
 /** The whole household as one value. */
 export async function loadHousehold(scope: HouseholdScope): Promise<StoredHousehold> {
-  const clean = loadClean(scope);
-  const [own, editable, people, machines, weather, theClean, ticks] = await Promise.all([
+  const [own, editable] = await Promise.all([
     scope.own().first('name', 'timezone') as Promise<{ name: string; timezone: string } | undefined>,
     loadEditable(scope),
-    loadPeople(scope),
-    loadMachines(scope),
-    loadWeather(scope),
-    clean,
-    clean.then((found) => (found ? loadTicks(scope, found.id) : [])),
   ]);
   if (!own) throw new Error('The household of this session is not there.');
   return {
@@ -33,11 +17,7 @@ export async function loadHousehold(scope: HouseholdScope): Promise<StoredHouseh
     name: own.name,
     timezone: own.timezone,
     ...editable,
-    people,
-    machines,
-    weather,
-    clean: theClean,
-    ticks,
+    ticks: editable.clean ? await loadTicks(scope, editable.clean.id) : [],
   };
 }
 
@@ -51,12 +31,8 @@ export async function householdFile(scope: HouseholdScope): Promise<HouseholdFil
 export async function insertHousehold(scope: HouseholdScope, household: HouseholdFile): Promise<void> {
   const { clean } = household;
   await scope.transaction(async (inside) => {
-    await insertEditable(inside, household);
-    await insertPeople(inside, household.people);
-    await insertMachines(inside, household.machines);
-    await insertWeather(inside, household.weather);
+    await insertEditable(inside, { ...household, clean });
     if (!clean) return;
-    await putClean(inside, clean);
     await insertTicks(inside, clean.id, household.ticks);
     await insertPlans(inside, clean.id, household.plans);
   });
@@ -67,7 +43,6 @@ const WHOLE: readonly OwnedTable[] = [
   'floors',
   'members',
   'machines',
-  'weather',
   'cleans',
   'settings',
   'marks',

@@ -4,7 +4,7 @@ import {
   type Member,
   memberSchema,
 } from '../../core/formats/household';
-import type { HouseholdScope, Row } from '../db/scope';
+import type { HouseholdScope } from '../db/scope';
 
 /** Who and what does the work: people with their hours, machines with theirs. */
 
@@ -44,26 +44,6 @@ export async function loadPeople(scope: HouseholdScope): Promise<Member[]> {
   );
 }
 
-/** Adds a person, or writes one anew. */
-export async function putMember(scope: HouseholdScope, member: Member): Promise<void> {
-  await scope.transaction(async (inside) => {
-    const known: { position: number } | undefined = await inside
-      .rows('members')
-      .where({ id: member.id })
-      .first('position');
-    const last: { last: number | null } = await inside.rows('members').max({ last: 'position' }).first();
-    await inside.put('members', memberRow(member, known?.position ?? (last.last ?? -1) + 1), ['id']);
-  });
-}
-
-export async function insertPeople(scope: HouseholdScope, people: readonly Member[]): Promise<void> {
-  await scope.insert('members', people.map(memberRow));
-}
-
-export async function removeMember(scope: HouseholdScope, id: string): Promise<boolean> {
-  return (await scope.rows('members').where({ id }).del()) > 0;
-}
-
 export async function loadMachines(scope: HouseholdScope): Promise<HouseholdMachine[]> {
   const rows: MachineRow[] = await scope.rows('machines').orderBy('position').select();
   return rows.map((row) =>
@@ -74,38 +54,4 @@ export async function loadMachines(scope: HouseholdScope): Promise<HouseholdMach
       ...(row.runs_to !== null && { to: row.runs_to }),
     }),
   );
-}
-
-export async function insertMachines(
-  scope: HouseholdScope,
-  machines: readonly HouseholdMachine[],
-): Promise<void> {
-  await scope.insert(
-    'machines',
-    machines.map((machine, position) => ({
-      id: machine.id,
-      kind: machine.kind,
-      runs_from: machine.from ?? null,
-      runs_to: machine.to ?? null,
-      position,
-    })),
-  );
-}
-
-function memberRow(member: Member, position: number): Row {
-  return {
-    id: member.id,
-    name: member.name,
-    hours: JSON.stringify(member.hours),
-    daily_cap: member.dailyCap,
-    cannot: JSON.stringify(member.cannot),
-    dislikes: JSON.stringify(member.dislikes),
-    break_after: member.breakAfter,
-    break_length: member.breakLength,
-    pace: member.pace,
-    age: member.age ?? null,
-    exceptions: JSON.stringify(member.exceptions),
-    busy: JSON.stringify(member.busy),
-    position,
-  };
 }

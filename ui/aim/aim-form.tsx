@@ -1,16 +1,15 @@
 'use client';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
 import { useState } from 'react';
-import { Controller } from 'react-hook-form';
 import { Field } from '../forms/field';
 import type { ActionResult } from '../forms/result';
 import type { CleanForm } from '../forms/schemas';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
+import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
+import { TextField } from '../parts/text-field';
 import { SCHOOL_WORDS } from '../scope/school-words';
 
 const GROUPING_WORDS: Record<CleanForm['grouping'], string> = {
@@ -36,6 +35,27 @@ const ESTIMATE_WORDS: Record<CleanForm['estimates'], string> = {
   guess: 'My own guess, where there is one',
 };
 
+const FIRST_JOB_WORDS: Record<CleanForm['firstJob'], string> = {
+  dreaded: 'The rooms most dreaded',
+  easy: 'An easy one, to get going',
+  'way-in': 'The way in, so that no dirt follows',
+  any: 'Whatever fits',
+};
+
+type BlockKind = CleanForm['block']['kind'];
+
+const BLOCK_WORDS: Record<BlockKind, string> = {
+  fixed: 'Up to the longest session, with breaks',
+  sprints: 'Sprints with a rest after each',
+  'until-done': 'Until it is done',
+};
+
+const BLOCKS: Record<BlockKind, CleanForm['block']> = {
+  fixed: { kind: 'fixed' },
+  sprints: { kind: 'sprints', minutes: 25, rest: 5 },
+  'until-done': { kind: 'until-done' },
+};
+
 /** Why, by when, for whom, and how to go about it. */
 export function AimForm({
   clean,
@@ -51,6 +71,7 @@ export function AimForm({
     setSaved(true);
     onSaved?.();
   });
+  const block = form.watch('block');
   return (
     <Stack
       component="form"
@@ -114,18 +135,29 @@ export function AimForm({
         label="What it is cleaned with"
         options={Object.entries(SCHOOL_WORDS)}
       />
-      <Controller
-        control={form.control}
-        name="hardestFirst"
-        render={({ field }) => (
-          <FormControlLabel
-            control={
-              <Checkbox checked={field.value} onChange={(event) => field.onChange(event.target.checked)} />
-            }
-            label="Start with the rooms most dreaded"
-          />
-        )}
-      />
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+        <SelectField
+          form={form}
+          name="firstJob"
+          label="What comes first"
+          options={Object.entries(FIRST_JOB_WORDS)}
+        />
+        <TextField
+          label="A stretch of work"
+          select
+          fullWidth
+          value={block.kind}
+          onChange={(event) => form.setValue('block', BLOCKS[event.target.value as BlockKind])}
+        >
+          <Options options={Object.entries(BLOCK_WORDS)} />
+        </TextField>
+      </Stack>
+      {block.kind === 'sprints' && (
+        <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+          <Field form={form} name="block.minutes" label="Length of a sprint, min" number />
+          <Field form={form} name="block.rest" label="Rest after it, min" number />
+        </Stack>
+      )}
       <Field form={form} name="reward" label="The reward to look forward to" />
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
         <Button

@@ -15,6 +15,7 @@ const PACE_WORDS: Record<CleanPace, readonly [name: string, what: string]> = {
   'four-weeks': ['Four weeks', 'An hour at the most on weekdays; weekends are kept for catching up.'],
   'eight-weeks': ['Eight weeks', 'The same over eight weeks.'],
   'twelve-weeks': ['Twelve weeks', 'The same over twelve weeks.'],
+  'area-weeks': ['An area a week', 'The rooms in their order, each in its own week, over twelve weeks.'],
   year: ['Through the year', 'An area a month: the rooms in their order, shared out over the year.'],
 };
 

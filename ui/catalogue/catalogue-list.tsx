@@ -1,8 +1,8 @@
 'use client';
 import Box from '@mui/material/Box';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useDeferredValue, useState } from 'react';
+import { TextField } from '../parts/text-field';
 import { TextLink } from '../parts/text-link';
 import { count } from '../parts/words';
 import { type CatalogueLine, STATE_WORDS } from './catalogue-words';

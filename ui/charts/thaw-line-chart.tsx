@@ -1,8 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
 import { area, curveMonotoneX, line, scaleLinear, scaleUtc } from 'd3';
+import { memo } from 'react';
 import type { ThawLine, ThawPoint } from '@/core/spread/thaw-line';
 import { hours, shortDate } from '../parts/words';
+import { useTweened } from './use-tweened';
 import { useWidth } from './use-width';
 
 const MARGIN = { top: 26, right: 46, bottom: 34, left: 44 };
@@ -12,21 +14,25 @@ const LEAST_PX_BETWEEN_DATES = 84;
 const at = (point: ThawPoint) => new Date(`${point.date}T00:00Z`);
 
 /** Hours of work still frozen, day by day, down to the finish line: what was done, what is planned, what was meant first. */
-export function ThawLineChart({
+export const ThawLineChart = memo(function ThawLineChart({
   thaw,
   finish,
   today,
   height = 330,
+  bent,
 }: {
   thaw: ThawLine;
   finish: string;
   today: string;
   height?: number;
+  /** The line as it would be, and what it is called. */
+  bent?: { readonly line: readonly ThawPoint[]; readonly name: string } | undefined;
 }) {
   const [ref, width] = useWidth<HTMLDivElement>(900);
   const inner = { width: width - MARGIN.left - MARGIN.right, height: height - MARGIN.top - MARGIN.bottom };
   const first = thaw.done[0] as ThawPoint;
-  const x = scaleUtc([at(first), new Date(`${finish}T00:00Z`)], [0, inner.width]);
+  const last = bent?.line.at(-1)?.date ?? finish;
+  const x = scaleUtc([at(first), new Date(`${last > finish ? last : finish}T00:00Z`)], [0, inner.width]);
   const y = scaleLinear([0, Math.max(1, thaw.total / 60)], [inner.height, 0]).nice(4);
   const path = line<ThawPoint>(
     (point) => x(at(point)),
@@ -40,7 +46,7 @@ export function ThawLineChart({
   const left = thaw.planned[0]?.minutes ?? thaw.total;
   const all = [...thaw.done.slice(0, -1), ...thaw.planned];
   const nowX = x(new Date(`${today}T00:00Z`));
-  const end = { x: inner.width, y: y(thaw.unplaced / 60) };
+  const end = { x: x(new Date(`${finish}T00:00Z`)), y: y(thaw.unplaced / 60) };
   const days = Math.round((x.domain()[1]?.getTime() ?? 0) / DAY_MS - at(first).getTime() / DAY_MS);
   const every = Math.max(1, Math.ceil(days / Math.max(1, Math.floor(inner.width / LEAST_PX_BETWEEN_DATES))));
   const dates = Array.from(
@@ -120,6 +126,7 @@ export function ThawLineChart({
             strokeWidth={3}
             strokeDasharray="9 6"
           />
+          <BentLine line={bent?.line} draw={path} />
           <path
             d={path(thaw.done) ?? ''}
             fill="none"
@@ -184,8 +191,33 @@ export function ThawLineChart({
         <Key dash="1 5" width={1.6} quiet>
           as first planned
         </Key>
+        {bent && (
+          <Key dash="" width={3.5} stroke="var(--mui-palette-thaw-sunInk)">
+            {bent.name}
+          </Key>
+        )}
       </Box>
     </Box>
+  );
+});
+
+type BentLineProps = {
+  readonly line: readonly ThawPoint[] | undefined;
+  readonly draw: (line: ThawPoint[]) => string | null;
+};
+
+/** Moves by itself, so that nothing else of the chart is drawn again with it. */
+function BentLine({ line, draw }: BentLineProps) {
+  const moving = useTweened(line);
+  if (moving.length === 0) return null;
+  return (
+    <path
+      d={draw([...moving]) ?? ''}
+      fill="none"
+      stroke="var(--mui-palette-thaw-sunInk)"
+      strokeWidth={3.5}
+      strokeLinecap="round"
+    />
   );
 }
 
@@ -193,11 +225,13 @@ function Key({
   dash,
   width,
   quiet = false,
+  stroke = quiet ? 'var(--mui-palette-text-secondary)' : 'var(--mui-palette-thaw-water)',
   children,
 }: {
   dash: string;
   width: number;
   quiet?: boolean;
+  stroke?: string;
   children: string;
 }) {
   return (
@@ -208,7 +242,7 @@ function Key({
           x2="32"
           y1="5"
           y2="5"
-          stroke={quiet ? 'var(--mui-palette-text-secondary)' : 'var(--mui-palette-thaw-water)'}
+          stroke={stroke}
           strokeWidth={width}
           strokeDasharray={dash}
           strokeLinecap="round"

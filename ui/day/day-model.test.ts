@@ -81,14 +81,12 @@ describe('dayScreen', () => {
   it('shows the soak that a tick sets going, with its clock', () => {
     const begun = screen('18:45', [], OF_BRAM).current!;
     const { waits, current } = screen('18:46', [{ step: begun.id, at: `${TODAY}T18:45` }], OF_BRAM);
-    expect(waits).toMatchObject([
-      {
-        title: 'Degreaser works',
-        since: `${TODAY}T18:45`,
-        ready: `${TODAY}T18:53`,
-        latest: `${TODAY}T20:45`,
-      },
-    ]);
+    // Something else of the demo may be running as well.
+    expect(waits.find((wait) => wait.title === 'Degreaser works')).toMatchObject({
+      since: `${TODAY}T18:45`,
+      ready: `${TODAY}T18:53`,
+      latest: `${TODAY}T20:45`,
+    });
     expect(current?.title).not.toBe('Scrape, wipe, lay paper');
     const ready = screen('18:53', [{ step: begun.id, at: `${TODAY}T18:45` }], OF_BRAM);
     expect(ready.current?.title).toBe('Scrape, wipe, lay paper');

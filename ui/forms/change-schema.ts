@@ -3,6 +3,7 @@ import { methodChangeSchema } from '@/core/catalogue/household-catalogue';
 import { methodSchema } from '@/core/catalogue/method';
 import { PRODUCT_NAMES } from '@/core/catalogue/products';
 import { UNITS } from '@/core/formats/choices';
+import { householdMachineSchema } from '@/core/formats/household';
 import { dateSchema, idSchema } from '@/core/formats/scalars';
 import { HEIGHTS, WAYS_ROUND } from '@/core/home/room';
 import type { HouseholdChange } from '@/core/household/change';
@@ -52,6 +53,9 @@ export const changeSchema = z.discriminatedUnion('do', [
   change('put-method', { method: methodSchema }),
   change('drop-method', { id: idSchema }),
   change('reset-method', { id: idSchema }),
+  change('put-machine', { machine: householdMachineSchema }),
+  change('drop-machine', { id: idSchema }),
+  change('weather', { date: dateSchema, dry: z.boolean().optional() }),
   change('units', { units: z.enum(UNITS) }),
   change('put-rule', { rule: orderRuleSchema }),
   change('drop-rule', { id: idSchema }),

@@ -1,7 +1,7 @@
 'use client';
-import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useId } from 'react';
 import { type FieldPath, type FieldValues, get, type UseFormReturn } from 'react-hook-form';
+import { TextField, type TextFieldProps } from '../parts/text-field';
 
 type FieldProps<Values extends FieldValues> = Omit<TextFieldProps, 'form' | 'name' | 'error'> & {
   readonly form: UseFormReturn<Values>;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { TAGS } from '@/core/catalogue/tags';
 import { PRODUCT_SCHOOLS, WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
-import { ESTIMATES, PRIORITIES } from '@/core/formats/choices';
+import { ESTIMATES, FIRST_JOBS, PRIORITIES } from '@/core/formats/choices';
 import { GROUPINGS, SPREADS } from '@/core/formats/problem';
 import { dateSchema, idSchema } from '@/core/formats/scalars';
 import {
@@ -160,6 +160,11 @@ export const memberFormSchema = z.object({
   breakAfter: minutes('when a break is due', 10, 480),
   breakLength: minutes('the length of a break', 0, 120),
   cannot: z.array(z.enum(Object.keys(TAGS) as [string, ...string[]])),
+  /** Kinds of work, by how much one would rather not do them. */
+  dislikes: z.partialRecord(
+    z.enum(Object.keys(WORK_KINDS) as [WorkKind, ...WorkKind[]]),
+    z.int().min(1).max(3),
+  ),
   pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]),
   // An empty field says nothing.
   age: z
@@ -172,6 +177,16 @@ export const memberFormSchema = z.object({
 
 const date = z.string().min(1, 'Please choose a date.').pipe(dateSchema);
 
+const blockFormSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('fixed') }),
+  z.object({
+    kind: z.literal('sprints'),
+    minutes: minutes('the length of a sprint', 10, 120),
+    rest: minutes('the rest after it', 1, 60),
+  }),
+  z.object({ kind: z.literal('until-done') }),
+]);
+
 export const cleanFormSchema = z
   .object({
     name: textField('Please give this clean a name, such as “Spring 2027”.', 80),
@@ -181,7 +196,8 @@ export const cleanFormSchema = z
     finish: date,
     spread: z.enum(SPREADS),
     grouping: z.enum(GROUPINGS),
-    hardestFirst: z.boolean(),
+    firstJob: z.enum(FIRST_JOBS),
+    block: blockFormSchema,
     belongings: z.enum(BELONGINGS),
     estimates: z.enum(ESTIMATES),
     products: z.enum(PRODUCT_SCHOOLS),

@@ -15,7 +15,7 @@ type SelectFieldProps<Values extends FieldValues> = {
 /** One of a list in a form. */
 export function SelectField<Values extends FieldValues>({ options, ...rest }: SelectFieldProps<Values>) {
   return (
-    <Field {...rest} select slotProps={{ select: { native: true } }}>
+    <Field {...rest} select>
       <Options options={options} />
     </Field>
   );

@@ -3,11 +3,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { OrderRule, Within } from '@/core/order/rule';
 import { NativeSelect } from '../parts/native-select';
 import { newId } from '../parts/new-id';
+import { TextField } from '../parts/text-field';
 import type { OrderScreen } from './order-model';
 import { WITHIN_WORDS } from './order-words';
 

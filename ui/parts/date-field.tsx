@@ -1,6 +1,6 @@
 'use client';
-import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useState } from 'react';
+import { TextField, type TextFieldProps } from './text-field';
 
 type DateFieldProps = Omit<TextFieldProps, 'type' | 'value' | 'onChange' | 'slotProps'> & {
   readonly value: string | undefined;

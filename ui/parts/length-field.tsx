@@ -1,7 +1,7 @@
 'use client';
-import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useState } from 'react';
 import { metricFrom, shownIn, unitName } from '@/core/home/units';
+import { TextField, type TextFieldProps } from './text-field';
 import { useUnits } from './units';
 import { amount } from './words';
 

@@ -1,9 +1,10 @@
 'use client';
-import TextField, { type TextFieldProps } from '@mui/material/TextField';
+import { TextField, type TextFieldProps } from './text-field';
 
 export type Option = readonly [value: string | number, words: string];
 
-type NativeSelectProps = Omit<TextFieldProps, 'select' | 'onChange' | 'slotProps'> & {
+type NativeSelectProps = Omit<TextFieldProps, 'select' | 'onChange' | 'slotProps' | 'value'> & {
+  readonly value: string | number;
   readonly options: readonly Option[];
   readonly onChange: (value: string) => void;
   /** What stands for no choice, where none can be made. */
@@ -13,12 +14,7 @@ type NativeSelectProps = Omit<TextFieldProps, 'select' | 'onChange' | 'slotProps
 /** One of a list, by the device's own choice: a wheel under the thumb, a menu under the pointer. */
 export function NativeSelect({ options, onChange, none, ...rest }: NativeSelectProps) {
   return (
-    <TextField
-      {...rest}
-      select
-      onChange={(event) => onChange(event.target.value)}
-      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
-    >
+    <TextField {...rest} select onChange={(event) => onChange(event.target.value)}>
       {none !== undefined && <option value="">{none}</option>}
       <Options options={options} />
     </TextField>

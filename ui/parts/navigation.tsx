@@ -19,7 +19,7 @@ const PLACES = [
   { href: '/hours', name: 'Hours', icon: HourglassEmptyOutlined, also: ['/scope', '/order', '/safety'] },
   { href: '/supplies', name: 'Supplies', icon: ShoppingBasketOutlined, also: [] },
   { href: '/people', name: 'People', icon: GroupOutlined, also: [] },
-  { href: '/spread', name: 'Spread', icon: CalendarViewWeekOutlined, also: [] },
+  { href: '/spread', name: 'Spread', icon: CalendarViewWeekOutlined, also: ['/what-if', '/week'] },
   { href: '/day', name: 'Day', icon: AcUnitOutlined, also: [] },
 ] as const;
 

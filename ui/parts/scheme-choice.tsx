@@ -1,7 +1,7 @@
 'use client';
 import { useColorScheme } from '@mui/material/styles';
-import TextField from '@mui/material/TextField';
 import { useSyncExternalStore } from 'react';
+import { NativeSelect } from './native-select';
 
 const MODES = [
   ['system', 'As the device'],
@@ -21,19 +21,12 @@ export function SchemeChoice() {
     () => false,
   );
   return (
-    <TextField
-      select
+    <NativeSelect
       size="small"
       label="Light or dark"
       value={inBrowser ? (mode ?? 'system') : 'system'}
-      onChange={(event) => setMode(event.target.value as 'system' | 'light' | 'dark')}
-      slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Light or dark' } }}
-    >
-      {MODES.map(([value, name]) => (
-        <option key={value} value={value}>
-          {name}
-        </option>
-      ))}
-    </TextField>
+      onChange={(value) => setMode(value as 'system' | 'light' | 'dark')}
+      options={MODES}
+    />
   );
 }

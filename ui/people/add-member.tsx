@@ -46,6 +46,7 @@ export function AddMember({
           breakAfter: 60,
           breakLength: 10,
           cannot: [],
+          dislikes: {},
           pace: 'usual',
         }}
         save={save}

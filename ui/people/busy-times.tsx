@@ -1,13 +1,13 @@
 'use client';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Member } from '@/core/formats/household';
 import { ChooseFile } from '../files/choose-file';
 import { Report } from '../files/report';
 import { useUpload } from '../files/use-upload';
+import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import { count } from '../parts/words';
 

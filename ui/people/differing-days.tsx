@@ -2,13 +2,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import type { Member } from '@/core/formats/household';
 import type { ActionResult } from '../forms/result';
 import { DateField } from '../parts/date-field';
 import { Sentence } from '../parts/sentence';
+import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import { count, longDate } from '../parts/words';
 

@@ -10,6 +10,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Controller, type UseFormReturn, useFieldArray } from 'react-hook-form';
 import { TAGS } from '@/core/catalogue/tags';
+import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import type { Member } from '@/core/formats/household';
 import { PACES } from '@/core/home/scales';
 import { Field } from '../forms/field';
@@ -17,12 +18,14 @@ import type { ActionResult } from '../forms/result';
 import type { MemberForm as Values } from '../forms/schemas';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
+import { TextField } from '../parts/text-field';
+import { Unfold } from '../parts/unfold';
 import { WEEKDAYS } from './weekdays';
 
 type Act = (input: unknown) => Promise<ActionResult>;
 
 type MemberFormProps = {
-  readonly member: Omit<Member, 'dislikes' | 'exceptions' | 'busy'>;
+  readonly member: Omit<Member, 'exceptions' | 'busy'>;
   readonly save: Act;
   readonly drop?: Act;
   readonly onSaved?: () => void;
@@ -31,8 +34,8 @@ type MemberFormProps = {
 /** A person's name, weekly hours, caps and what they must not do. */
 export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   const [saved, setSaved] = useState('');
-  const { id, name, hours, dailyCap, breakAfter, breakLength, cannot, pace, age } = member;
-  const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot, pace, age };
+  const { id, name, hours, dailyCap, breakAfter, breakLength, cannot, dislikes, pace, age } = member;
+  const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot, dislikes, pace, age };
   const { form, submit, sentence } = useActionForm('member', values, save, () => {
     setSaved('Kept.');
     onSaved?.();
@@ -67,7 +70,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
         <Field form={form} name="dailyCap" label="Most a day, min" number />
         <Field form={form} name="breakAfter" label="Break after, min" number />
         <Field form={form} name="breakLength" label="Length of break, min" number />
-        <Field form={form} name="pace" label="Pace" select slotProps={{ select: { native: true } }}>
+        <Field form={form} name="pace" label="Pace" select>
           {Object.entries(PACES).map(([value, factor]) => (
             <option key={value} value={value}>
               {factor === 1 ? value : `${value}, × ${factor}`}
@@ -104,6 +107,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
           </Box>
         )}
       />
+      <RatherNot form={form} />
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
           Keep
@@ -119,6 +123,52 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   );
 }
 
+const WORK_KIND_NAMES = Object.keys(WORK_KINDS) as WorkKind[];
+const RATHER_NOT = ['Does not mind', 'Rather not', 'Dislikes it', 'Hates it'] as const;
+
+/** What goes to somebody else where it can. */
+function RatherNot({ form }: { form: UseFormReturn<Values> }) {
+  return (
+    <Controller
+      control={form.control}
+      name="dislikes"
+      render={({ field }) => (
+        <Unfold slim title={ratherNotWords(field.value)}>
+          <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' }, gap: 1.5, pt: 1 }}>
+            {WORK_KIND_NAMES.map((kind) => (
+              <TextField
+                key={kind}
+                label={WORK_KINDS[kind]}
+                size="small"
+                select
+                value={field.value[kind] ?? 0}
+                onChange={(event) => {
+                  const { [kind]: _before, ...others } = field.value;
+                  const level = Number(event.target.value);
+                  field.onChange(level === 0 ? others : { ...others, [kind]: level });
+                }}
+              >
+                {RATHER_NOT.map((words, level) => (
+                  <option key={words} value={level}>
+                    {words}
+                  </option>
+                ))}
+              </TextField>
+            ))}
+          </Box>
+        </Unfold>
+      )}
+    />
+  );
+}
+
+function ratherNotWords(dislikes: Values['dislikes']): string {
+  const kinds = WORK_KIND_NAMES.filter((kind) => dislikes[kind]).map((kind) => WORK_KINDS[kind]);
+  return kinds.length === 0
+    ? 'Would rather not do: nothing said'
+    : `Would rather not do: ${kinds.join(', ')}`;
+}
+
 function Hours({ form }: { form: UseFormReturn<Values> }) {
   const { fields, append, remove } = useFieldArray({ control: form.control, name: 'hours' });
   return (
@@ -129,15 +179,7 @@ function Hours({ form }: { form: UseFormReturn<Values> }) {
       <Stack spacing={1.5}>
         {fields.map((row, i) => (
           <Stack key={row.id} direction="row" spacing={1} role="group" aria-label={`Hours ${i + 1}`}>
-            <Field
-              form={form}
-              name={`hours.${i}.weekday`}
-              label="Day"
-              size="small"
-              select
-              number
-              slotProps={{ select: { native: true } }}
-            >
+            <Field form={form} name={`hours.${i}.weekday`} label="Day" size="small" select number>
               {WEEKDAYS.map((day, weekday) => (
                 <option key={day} value={weekday + 1}>
                   {day}

@@ -5,6 +5,7 @@ import { clockMinutes } from '@/core/time/local-time';
 import { PageHead } from '../parts/page-head';
 import { count, hours } from '../parts/words';
 import { AddMember } from './add-member';
+import { Machines } from './machines';
 import { MemberSection } from './member-section';
 import type { PeopleActions } from './people-actions';
 
@@ -24,6 +25,7 @@ export function PeoplePage({ state, actions }: { state: Current; actions: People
           <MemberSection key={person.id} member={person} minutes={weeklyMinutes(person)} actions={actions} />
         ))}
         <AddMember save={actions.saveMember} first={people.length === 0} />
+        <Machines machines={state.household.machines} edits={state.edits} actions={actions} />
       </Stack>
     </>
   );

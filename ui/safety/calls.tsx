@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Call } from '@/core/safety/calls';
@@ -11,6 +10,7 @@ import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { DateField } from '../parts/date-field';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
+import { TextField } from '../parts/text-field';
 import { UndoButtons } from '../parts/undo-buttons';
 import { useChanges } from '../parts/use-changes';
 

@@ -1,10 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { type Dispatch, memo, type ReactNode, type SetStateAction, useMemo } from 'react';
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { NativeSelect } from '../parts/native-select';
+import { TextField } from '../parts/text-field';
 import { useAnswered } from '../parts/use-answered';
 import { count } from '../parts/words';
 import { type Filters, LAYERS, LENGTHS, NO_FILTERS, type ScopeScreen } from './scope-model';

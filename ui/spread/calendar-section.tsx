@@ -1,7 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
+import FormControl from '@mui/material/FormControl';
+import InputLabel from '@mui/material/InputLabel';
+import OutlinedInput from '@mui/material/OutlinedInput';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useTransition } from 'react';
 import type { ActionResult } from '../forms/result';
@@ -50,6 +52,12 @@ export function CalendarSection({ hasFeed, actions }: { hasFeed: boolean; action
           <Button component="a" href="/api/calendar" download variant="outlined">
             Take the file away
           </Button>
+          <Button component="a" href="/api/plan/plan.json" download variant="outlined">
+            The plan document
+          </Button>
+          <Button component="a" href="/api/plan/problem.json" download variant="outlined">
+            The problem it solves
+          </Button>
           <Button component="a" href="/api/work" download variant="outlined">
             All work as a table
           </Button>
@@ -63,13 +71,19 @@ export function CalendarSection({ hasFeed, actions }: { hasFeed: boolean; action
           )}
         </Stack>
         {address && (
-          <TextField
-            label="Private address"
-            value={address}
-            fullWidth
-            slotProps={{ htmlInput: { readOnly: true } }}
-            onFocus={(event) => event.target.select()}
-          />
+          <FormControl fullWidth variant="outlined">
+            <InputLabel shrink htmlFor="private-address">
+              Private address
+            </InputLabel>
+            <OutlinedInput
+              id="private-address"
+              label="Private address"
+              notched
+              readOnly
+              value={address}
+              onFocus={(event) => event.target.select()}
+            />
+          </FormControl>
         )}
         <Sentence>{sentence}</Sentence>
         <span role="status">{said}</span>

@@ -1,8 +1,7 @@
 import type { Campaign } from '@/core/clean/campaign';
 import type { PlanSession } from '@/core/formats/plan';
 import type { Problem, ProblemStep, ProblemTask } from '@/core/formats/problem';
-import { entryMinutes } from '@/core/formats/problem';
-import { dayOf, formatDate } from '@/core/time/local-time';
+import { dayOf, formatDate, minutesOf } from '@/core/time/local-time';
 
 /** The house by day, ready to draw: rooms against dates, and the sessions of each date. */
 
@@ -36,11 +35,7 @@ export function houseByDay({ problem, plans }: Campaign): HouseByDay {
   for (const entry of plan?.entries ?? []) {
     const found = steps.get(entry.step);
     if (found?.step.mode === 'hands' && !finished.has(entry.step))
-      add(
-        planned,
-        `${found.task.room} ${entry.start.slice(0, 10)}`,
-        entryMinutes(entry) * entry.people.length,
-      );
+      add(planned, `${found.task.room} ${entry.start.slice(0, 10)}`, minutesOf(entry) * entry.people.length);
   }
   const dates = datesBetween(problem.start, problem.finish);
   const rooms = problem.rooms.map(({ id }) => roomDays(id, dates, done, planned));

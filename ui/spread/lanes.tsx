@@ -12,7 +12,8 @@ import { clock, count, longDate } from '../parts/words';
 import type { LaneDrop } from './lane-drag';
 import styles from './lanes.module.css';
 import type { Block, DayLanes, Lane } from './lanes-model';
-import { type Choices, MovePanel } from './move-panel';
+import type { Choices } from './move-panel';
+import { MovePanel, SessionPanel } from './panels-later';
 import type { SteeringActions } from './steering-actions';
 import { type SteeringState, useSteering } from './use-steering';
 
@@ -20,18 +21,20 @@ type LanesProps = {
   readonly day: DayLanes;
   readonly choices: Choices;
   readonly isFree: boolean;
+  readonly isDry: boolean;
   readonly edits: EditWords;
   readonly actions: SteeringActions;
 };
 
 /** A day opened into people's lanes, with what runs and rests meanwhile; work can be dragged, or moved in its panel. */
-export function Lanes({ day, choices, isFree, edits, actions }: LanesProps) {
+export function Lanes({ day, choices, isFree, isDry, edits, actions }: LanesProps) {
   const [open, setOpen] = useState<string>();
   const steering = useSteering(actions);
   const box = useRef<HTMLDivElement>(null);
-  useDragging(box, (drop) => steering.move(wishOf(drop, day)));
+  useDragging(box, (drop) => dropped(drop, day, steering));
   const blocks = day.people.flatMap((lane) => lane.blocks);
   const block = blocks.find((known) => known.step === open);
+  const session = day.people.find((lane) => sessionKey(lane) === open && lane.blocks.length > 0);
   return (
     <Box component="section" aria-labelledby="the-day" ref={box}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1 }}>
@@ -46,6 +49,12 @@ export function Lanes({ day, choices, isFree, edits, actions }: LanesProps) {
         >
           {isFree ? 'Open for work again' : 'Keep this day free'}
         </Button>
+        <Button
+          color="inherit"
+          onClick={() => steering.steer({ do: 'weather', date: day.date, dry: !isDry })}
+        >
+          {isDry ? 'It will rain' : 'It stays dry'}
+        </Button>
         <LinkButton href={`/day/${day.date}`} color="inherit">
           Carry out this day
         </LinkButton>
@@ -58,6 +67,9 @@ export function Lanes({ day, choices, isFree, edits, actions }: LanesProps) {
       ) : (
         <Timeline day={day} open={open} onOpen={setOpen} />
       )}
+      {session && (
+        <SessionPanel key={session.id} lane={session} date={day.date} choices={choices} steering={steering} />
+      )}
       {block && (
         <MovePanel key={block.step} block={block} choices={choices} steering={steering} why={actions.why} />
       )}
@@ -65,10 +77,15 @@ export function Lanes({ day, choices, isFree, edits, actions }: LanesProps) {
   );
 }
 
-function wishOf(drop: LaneDrop, day: DayLanes) {
-  if (drop.over === 'date') return { task: drop.task, date: drop.date };
-  const minute = Math.round((day.from + drop.share * (day.to - day.from)) / 5) * 5;
-  return { task: drop.task, date: day.date, time: clockOf(minute), person: drop.person };
+function dropped(drop: LaneDrop, day: DayLanes, steering: SteeringState): void {
+  if ('session' in drop) {
+    const where = drop.over === 'date' ? { to: drop.date } : { to: day.date, by: drop.person };
+    steering.moveSession({ person: drop.session, date: day.date, ...where });
+  } else if (drop.over === 'date') steering.move({ task: drop.task, date: drop.date });
+  else {
+    const minute = Math.round((day.from + drop.share * (day.to - day.from)) / 5) * 5;
+    steering.move({ task: drop.task, date: day.date, time: clockOf(minute), person: drop.person });
+  }
 }
 
 function clockOf(minute: number): string {
@@ -133,7 +150,12 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
     width: `${((block.to - block.from) / span) * 100}%`,
   });
   return (
-    <Box role="group" aria-label="Lanes of the day" className={styles.lanes}>
+    <Box
+      role="group"
+      aria-label="Lanes of the day"
+      className={styles.lanes}
+      style={{ '--lanes': `${widthOf(day)}px` } as React.CSSProperties}
+    >
       <div />
       <div className={styles.hours} aria-hidden>
         {hours.slice(0, -1).map((minute) => (
@@ -143,7 +165,12 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
         ))}
       </div>
       {day.people.map((lane) => (
-        <LaneRow key={lane.id} lane={lane}>
+        <LaneRow
+          key={lane.id}
+          lane={lane}
+          open={open === sessionKey(lane)}
+          onOpen={() => onOpen(open === sessionKey(lane) ? undefined : sessionKey(lane))}
+        >
           <div className={styles.lane} style={grid} data-person={lane.id}>
             {lane.blocks.map((block) => (
               <button
@@ -184,11 +211,48 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
   );
 }
 
-function LaneRow({ lane, children }: { lane: Lane; children: React.ReactNode }) {
+const LEAST_WIDTH = 680;
+const MOST_WIDTH = 2400;
+/** So wide is the shortest piece of work at the least, so that it can be pressed beside the next. */
+const SHORTEST_WIDTH = 24;
+
+/** How wide the lanes have to be, in pixels; wider than the screen they are scrolled. */
+function widthOf({ people, from, to }: DayLanes): number {
+  const lengths = people.flatMap((lane) => lane.blocks.map((block) => block.to - block.from));
+  const shortest = Math.max(1, Math.min(to - from, ...lengths));
+  return Math.round(Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, (SHORTEST_WIDTH * (to - from)) / shortest)));
+}
+
+type LaneRowProps = {
+  readonly lane: Lane;
+  readonly open?: boolean;
+  /** What opens all that the lane's person does on the day. */
+  readonly onOpen?: () => void;
+  readonly children: React.ReactNode;
+};
+
+function LaneRow({ lane, open, onOpen, children }: LaneRowProps) {
   return (
     <>
-      <div className={styles.name}>{lane.name}</div>
+      {onOpen && lane.blocks.length > 0 ? (
+        <button
+          type="button"
+          className={`${styles.name} ${styles.session}`}
+          data-session={lane.id}
+          aria-pressed={open}
+          title={`All that ${lane.name} does on this day`}
+          onClick={onOpen}
+        >
+          {lane.name}
+        </button>
+      ) : (
+        <div className={styles.name}>{lane.name}</div>
+      )}
       {children}
     </>
   );
+}
+
+function sessionKey({ id }: Lane): string {
+  return `session ${id}`;
 }

@@ -1,12 +1,12 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import type { ActionResult } from '../forms/result';
 import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
+import { TextField } from '../parts/text-field';
 import { clock, longDate, plusDays } from '../parts/words';
 import type { Block } from './lanes-model';
 import type { SteeringState } from './use-steering';

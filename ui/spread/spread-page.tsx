@@ -13,6 +13,7 @@ import { houseByDay } from './house-model';
 import { HouseTable } from './house-table';
 import { Lanes } from './lanes';
 import { lanesOf } from './lanes-model';
+import { Shares } from './shares';
 import { SpreadButton } from './spread-button';
 import type { SteeringActions } from './steering-actions';
 
@@ -50,9 +51,14 @@ export function SpreadPage({ state, date, spread, steering, feed }: SpreadPagePr
         actions={
           <>
             {plans && (
-              <LinkButton href="/spread/versions" color="inherit">
-                Plans so far
-              </LinkButton>
+              <>
+                <LinkButton href="/what-if" color="inherit">
+                  What if
+                </LinkButton>
+                <LinkButton href="/spread/versions" color="inherit">
+                  Plans so far
+                </LinkButton>
+              </>
             )}
             <SpreadButton action={spread} label={plans ? 'Spread the work again' : 'Spread the work'} />
           </>
@@ -88,7 +94,7 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
   const shown = date ?? nextWorkDate(campaign, today);
   const pinned = new Set(household.steering.pins.map((pin) => pin.step));
   const people = household.people.map(nameOf);
-  const rainy = new Set(state.household.weather.filter((day) => !day.dry).map((day) => day.date));
+  const rainy = new Set(campaign.problem.days?.filter((day) => !day.dry).map((day) => day.date));
   return (
     <Stack spacing={4} sx={{ mt: 2 }}>
       <HouseTable
@@ -101,14 +107,16 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
       />
       <Legend />
       <Lanes
-        key={shown}
+        key={date ?? 'next'}
         day={lanesOf(campaign, tasks, people, pinned, shown)}
         choices={{ people, last: campaign.clean.finish }}
         isFree={household.steering.free.includes(shown)}
+        isDry={!rainy.has(shown)}
         edits={state.edits}
         actions={steering}
       />
       <LeftOut campaign={campaign} />
+      <Shares campaign={campaign} people={people} />
     </Stack>
   );
 }
@@ -143,6 +151,9 @@ function LeftOut({ campaign }: { campaign: Campaign }) {
       <Typography variant="h2" id="left-out">
         {count(unplaced.length, 'job has', 'jobs have')} no place yet, {hours(must + should + could)} of work
       </Typography>
+      <LinkButton href="/what-if" variant="outlined" sx={{ my: 1 }}>
+        What would make it fit
+      </LinkButton>
       <Box component="ul" sx={{ pl: 2.5, columns: { md: 2 }, columnGap: 5 }}>
         {unplaced.map((item) => (
           <Box component="li" key={item.task} sx={{ breakInside: 'avoid', mb: 0.75 }}>

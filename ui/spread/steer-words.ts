@@ -39,6 +39,19 @@ function peopleWords(people: readonly string[], names: Names): string {
   return people.length === 0 ? '' : `, ${people.map((id) => names.person.get(id) ?? id).join(' and ')}`;
 }
 
+/** What did not come along when a session was moved. */
+export function withStayed(steered: Steered, stayed: readonly string[]): Steered {
+  if (stayed.length === 0) return steered;
+  const titles = stayed.map((title) => `“${title}”`).join(', ');
+  return {
+    ...steered,
+    words: `${steered.words} ${titles} could not come along and ${stayed.length === 1 ? 'stays' : 'stay'} where the plan has room.`,
+  };
+}
+
+export const SESSION_STAYS =
+  'None of that can be done then: nobody who may is free, or the date lies outside this clean. The session stays where it was.';
+
 type Why = Extract<ByHand, { ok: false }>['why'];
 
 /** Why a job can't lie where it was put; the plan stays as it was. */

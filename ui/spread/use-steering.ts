@@ -2,6 +2,7 @@
 import { useState, useTransition } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import type { Wish } from '@/core/steering/by-hand';
+import type { SessionWish } from '@/core/steering/session-by-hand';
 import type { ActionResult } from '../forms/result';
 import { newId } from '../parts/new-id';
 import type { Steered } from './steer-words';
@@ -11,6 +12,7 @@ const NO_ANSWER = 'The server did not answer. The plan is as it was; try again i
 
 export type SteeringState = {
   readonly move: (wish: Wish) => void;
+  readonly moveSession: (wish: SessionWish) => void;
   readonly steer: (change: HouseholdChange) => void;
   readonly undo: () => void;
   readonly redo: () => void;
@@ -36,6 +38,7 @@ export function useSteering(actions: SteeringActions): SteeringState {
     });
   return {
     move: (wish) => run(() => actions.move({ id: newId(), ...wish })),
+    moveSession: (wish) => run(() => actions.moveSession({ id: newId(), ...wish })),
     steer: (change) => run(() => actions.steer({ id: newId(), change })),
     undo: () => run(() => actions.undo()),
     redo: () => run(() => actions.redo()),

@@ -12,11 +12,13 @@ import { changedWords, type Names, type Steered } from './steer-words';
 type VersionsPageProps = {
   readonly plans: readonly KeptPlan[];
   readonly names: Names;
+  /** The date before which no plan of this work can end; undefined where nothing is planned. */
+  readonly soonest: string | undefined;
   readonly goBack: (version: number) => Promise<ActionResult<Steered>>;
 };
 
 /** Every plan that was kept, the latest first, each against the one in force. */
-export function VersionsPage({ plans, names, goBack }: VersionsPageProps) {
+export function VersionsPage({ plans, names, soonest, goBack }: VersionsPageProps) {
   const [latest, ...earlier] = plans.toReversed();
   return (
     <>
@@ -33,6 +35,11 @@ export function VersionsPage({ plans, names, goBack }: VersionsPageProps) {
           : 'No plan has been made yet.'}
       </PageHead>
       {latest && <Figures kept={latest} title={`Plan ${latest.version}, in force`} />}
+      {latest && soonest && (
+        <Box sx={{ color: 'text.secondary' }}>
+          Whatever the order, this work can’t all be done before {longDate(soonest)}.
+        </Box>
+      )}
       {latest &&
         earlier.map((kept) => (
           <Box component="section" key={kept.version} aria-label={`Plan ${kept.version}`} sx={{ mt: 3 }}>

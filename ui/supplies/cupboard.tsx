@@ -1,7 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { type ReactNode, useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
@@ -9,6 +8,7 @@ import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
+import { TextField } from '../parts/text-field';
 import { useChanges } from '../parts/use-changes';
 import { count } from '../parts/words';
 import { PRODUCT_FORMS } from './product-forms';

@@ -1,11 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
+import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import { useChanges } from '../parts/use-changes';
 import { longDate } from '../parts/words';

@@ -73,7 +73,6 @@ export const theme = createTheme({
       defaultProps: { underline: 'always' },
       styleOverrides: { root: { textUnderlineOffset: '0.2em' } },
     },
-    MuiTextField: { defaultProps: { variant: 'outlined', fullWidth: true } },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiCssBaseline: {
       styleOverrides: {

@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useOptimistic, useState } from 'react';
 import { UNITS, type Units } from '@/core/formats/choices';
@@ -12,6 +11,7 @@ import { WAYS_ROUND, type WayRound } from '@/core/home/room';
 import type { ChangeActions } from '../parts/change-actions';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
+import { TextField } from '../parts/text-field';
 import { useChanges } from '../parts/use-changes';
 import { BUILT_YEAR_USE, FACT_QUESTIONS, WAY_WORDS } from './fact-words';
 
@@ -73,7 +73,6 @@ export function AboutHouse({ facts: stored, way, units, actions }: AboutHousePro
       />
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
         <NativeSelect
-          fullWidth
           label="Way round a room"
           helperText="The strip, its order and the order of work follow."
           value={way}
@@ -81,7 +80,6 @@ export function AboutHouse({ facts: stored, way, units, actions }: AboutHousePro
           onChange={(next) => changes.send({ do: 'way-round', way: next as WayRound })}
         />
         <NativeSelect
-          fullWidth
           label="Measured in"
           value={units}
           options={UNITS.map((one) => [one, UNIT_WORDS[one]])}

@@ -2,10 +2,10 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { FIXTURE_KINDS, type FixtureKindName, searchFixtureKinds } from '@/core/catalogue/fixture-kinds';
 import type { RoomKind, Stop } from '@/core/home/room';
+import { TextField } from '../parts/text-field';
 
 /** How many are shown at a time; typing narrows them down. */
 const MOST_SHOWN = 60;

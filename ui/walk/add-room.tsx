@@ -1,36 +1,20 @@
 'use client';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
-import { useId, useState } from 'react';
-import type { ChangeActions } from '../parts/change-actions';
+import { useState } from 'react';
+import type { NewRoomDialogProps } from './new-room-dialog';
 
-const NewRoomForm = dynamic(() => import('./new-room-form').then((module) => module.NewRoomForm));
+const NewRoomDialog = dynamic(() => import('./new-room-dialog').then((module) => module.NewRoomDialog));
 
-/** Adds a room to a floor; it starts with what such a room usually has. */
-export function AddRoom({
-  floorId,
-  floorName,
-  actions,
-}: {
-  floorId: string;
-  floorName: string;
-  actions: Pick<ChangeActions, 'change'>;
-}) {
-  const [open, setOpen] = useState(false);
-  const title = useId();
+/** Adds a room to a floor; it starts with what such a room usually has. What asks for it is fetched with the first press. */
+export function AddRoom(props: Omit<NewRoomDialogProps, 'open' | 'onClose'>) {
+  const [open, setOpen] = useState<boolean>();
   return (
     <>
       <Button variant="outlined" onClick={() => setOpen(true)} sx={{ minHeight: 92, borderStyle: 'dashed' }}>
         Add a room
       </Button>
-      <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby={title} fullWidth maxWidth="sm">
-        <Typography id={title} variant="h2" sx={{ px: 3, pt: 3 }}>
-          A room on {floorName}
-        </Typography>
-        <NewRoomForm floorId={floorId} actions={actions} onCancel={() => setOpen(false)} />
-      </Dialog>
+      {open !== undefined && <NewRoomDialog {...props} open={open} onClose={() => setOpen(false)} />}
     </>
   );
 }

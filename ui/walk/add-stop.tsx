@@ -1,9 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import { memo, useState } from 'react';
 import { STOP_NEEDS_NAME } from '../forms/limits';
+import { TextField } from '../parts/text-field';
 
 /** The next stop of the walk, at the end of the strip. */
 export const AddStop = memo(function AddStop({ onAdd }: { onAdd: (name: string) => void }) {

@@ -1,5 +1,6 @@
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { PRODUCTS } from '@/core/catalogue/products';
+import { MACHINE_KINDS } from '@/core/catalogue/work-kinds';
 import { fixturesOf, roomsOf } from '@/core/home/room';
 import type { Editable, HouseholdChange } from '@/core/household/change';
 import type { Refusal } from '@/core/household/home-change';
@@ -62,6 +63,22 @@ export function changeWords(change: HouseholdChange, before: Editable): string {
       return 'An own method removed';
     case 'reset-method':
       return 'A method set back to the default';
+    case 'put-member':
+      return before.people.some((member) => member.id === change.member.id)
+        ? `${change.member.name} changed`
+        : `${change.member.name} joined`;
+    case 'drop-member':
+      return `${before.people.find((member) => member.id === change.id)?.name ?? 'Somebody'} left`;
+    case 'put-machine':
+      return `${MACHINE_KINDS[change.machine.kind]} kept`;
+    case 'drop-machine':
+      return 'A machine taken out';
+    case 'put-clean':
+      return 'The aim changed';
+    case 'weather':
+      return 'The weather of a date';
+    case 'several':
+      return change.changes[0] ? changeWords(change.changes[0], before) : 'Nothing';
     case 'units':
       return 'Units changed';
     case 'put-rule':

@@ -3,10 +3,10 @@ import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
 import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import { memo, useState } from 'react';
 import { countSchema } from '../forms/schemas';
 import { afterPaint } from '../parts/after-paint';
+import { TextField } from '../parts/text-field';
 
 /** How many there are: one press for one more, or typed. A count that can't be is kept as typed and says why. */
 export const CountStepper = memo(function CountStepper({

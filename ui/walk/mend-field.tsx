@@ -1,6 +1,6 @@
 'use client';
-import TextField from '@mui/material/TextField';
 import { memo, useState } from 'react';
+import { TextField } from '../parts/text-field';
 
 /** What is broken or worn: kept when the field is left; empty takes it off the list of things to mend. */
 export const MendField = memo(function MendField({

@@ -1,11 +1,11 @@
 'use client';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import { memo, useState } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import type { Size } from '@/core/home/room';
 import { sizeSchema } from '@/core/home/room-schema';
 import { LengthField } from '../parts/length-field';
+import { TextField } from '../parts/text-field';
 
 const SIZE_WORDS: Record<keyof Size, string> = {
   widthM: 'Width',

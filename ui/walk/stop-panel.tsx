@@ -4,11 +4,11 @@ import ChevronRight from '@mui/icons-material/ChevronRight';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { memo, useState } from 'react';
 import type { Stop } from '@/core/home/room';
 import { STOP_NEEDS_NAME } from '../forms/limits';
+import { TextField } from '../parts/text-field';
 
 type StopPanelProps = {
   readonly stop: Stop;

@@ -1,9 +1,10 @@
+import { randomUUID } from 'node:crypto';
 import { upload } from '@/app/api/guard';
 import { dayOf, formatDate } from '@/core/time/local-time';
 import { readBusy } from '@/server/calendar/read-calendar';
 import { nowIn } from '@/server/clock';
+import { edit } from '@/server/editing';
 import { loadHousehold } from '@/server/repositories/household';
-import { putMember } from '@/server/repositories/people';
 import type { FileReport } from '@/ui/files/file-report';
 import { count } from '@/ui/parts/words';
 
@@ -22,7 +23,8 @@ export async function POST(request: Request): Promise<Response> {
     const to = clean?.finish ?? formatDate(dayOf(today) + USUAL_DAYS);
     const read = readBusy(text, { timezone, from, to });
     if (!read.ok) return refused(read.sentence);
-    await putMember(scope, { ...member, busy: [...read.busy] });
+    const change = { do: 'put-member' as const, member: { ...member, busy: [...read.busy] } };
+    await edit(scope, randomUUID(), change, () => `Busy times of ${member.name}`);
     const skipped =
       read.skipped > 0 ? ` ${count(read.skipped, 'event', 'events')} made no sense and were left out.` : '';
     return {

@@ -23,10 +23,9 @@ export function greedyScore(problem: Problem): Score {
   const links = indexLinks(model);
   const board = new PlainBoard(model, Number.POSITIVE_INFINITY);
   const out: Task[] = [];
-  const hard = model.links.filter((link) => link.hard);
   const listed = inOrder(
     clustersOf(model),
-    hard,
+    links.hard,
     (a, b) => (a.tasks[0]?.index ?? 0) - (b.tasks[0]?.index ?? 0),
   );
   for (const cluster of listed) {

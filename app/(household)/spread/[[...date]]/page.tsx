@@ -2,7 +2,14 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { spread } from '@/app/actions/clean';
 import { makeAddress, revokeAddress } from '@/app/actions/feed';
-import { explainPlace, moveWork, redoSteering, steerPlan, undoSteering } from '@/app/actions/steer';
+import {
+  explainPlace,
+  moveWholeSession,
+  moveWork,
+  redoSteering,
+  steerPlan,
+  undoSteering,
+} from '@/app/actions/steer';
 import { dateSchema } from '@/core/formats/scalars';
 import { current } from '@/server/current';
 import { hasFeed } from '@/server/repositories/feeds';
@@ -13,6 +20,7 @@ export const metadata: Metadata = { title: 'Spread' };
 
 const STEERING = {
   move: moveWork,
+  moveSession: moveWholeSession,
   steer: steerPlan,
   why: explainPlace,
   undo: undoSteering,

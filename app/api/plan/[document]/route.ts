@@ -1,0 +1,15 @@
+import { download } from '@/app/api/guard';
+import { planDocuments } from '@/server/planning';
+
+/** The plan in force and the problem that it solves, as the open formats have them. */
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ document: string }> },
+): Promise<Response> {
+  const { document } = await params;
+  if (document !== 'plan.json' && document !== 'problem.json') return new Response(null, { status: 404 });
+  return download(`early-thaw-${document}`, 'application/json', async (scope) => {
+    const documents = await planDocuments(scope);
+    return documents?.[document === 'plan.json' ? 'plan' : 'problem'] ?? 'null\n';
+  });
+}

@@ -1,0 +1,25 @@
+import type { Metrics, Plan } from '../formats/plan';
+import type { Problem } from '../formats/problem';
+import { type ThawPoint, thawLine } from '../spread/thaw-line';
+import { fits } from './smallest';
+
+/** What a plan comes to, short enough to be told while it is being made. */
+export type Outcome = {
+  /** From today on: hands-on person-minutes still frozen at the end of each date. */
+  readonly line: readonly ThawPoint[];
+  readonly metrics: Metrics;
+  readonly sessions: number;
+  /** Jobs without a place. */
+  readonly leftOut: number;
+  readonly fits: boolean;
+};
+
+export function outcomeOf(problem: Problem, plan: Plan, today: string): Outcome {
+  return {
+    line: thawLine(problem, plan, plan, today).planned,
+    metrics: plan.metrics,
+    sessions: plan.sessions.length,
+    leftOut: plan.unplaced.length,
+    fits: fits(plan),
+  };
+}

@@ -1,0 +1,18 @@
+import { z } from 'zod';
+import { GROUPINGS, SPREADS } from '../formats/problem';
+import { idSchema } from '../formats/scalars';
+import type { WhatIf } from './what-if';
+
+const weekday = z.int().min(1).max(7);
+const minutes = z.int().min(5).max(720);
+
+export const whatIfSchema: z.ZodType<WhatIf> = z.discriminatedUnion('do', [
+  z.strictObject({ do: z.literal('nothing') }),
+  z.strictObject({ do: z.literal('group'), grouping: z.enum(GROUPINGS) }),
+  z.strictObject({ do: z.literal('spread'), spread: z.enum(SPREADS) }),
+  z.strictObject({ do: z.literal('hours'), weekdays: z.array(weekday).min(1).max(7), minutes }),
+  z.strictObject({ do: z.literal('helper'), weekday, minutes }),
+  z.strictObject({ do: z.literal('finish'), days: z.int().min(1).max(366) }),
+  z.strictObject({ do: z.literal('without-room'), room: idSchema }),
+  z.strictObject({ do: z.literal('without'), tasks: z.array(idSchema.max(320)).min(1).max(20_000) }),
+]);

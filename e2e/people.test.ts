@@ -1,0 +1,62 @@
+import { describe, expect, it } from 'vitest';
+import { Key } from './support/browser';
+import { enterDemo, signUp, visit } from './support/visit';
+
+describe('people and machines', () => {
+  it('say what they have and when it may run, and take it back', async () => {
+    await visit(async (browser) => {
+      await signUp(browser);
+      await browser.goTo('/people');
+      const isThere = async () =>
+        browser.run<boolean>(
+          'return [...document.querySelectorAll("#machines ~ ul label")].some((one) => one.textContent === "Washing machine" && one.querySelector("input").checked)',
+        );
+      const machines = () =>
+        browser.run<string>(
+          'return fetch("/api/household").then((answer) => answer.json()).then((file) => JSON.stringify(file.machines))',
+        );
+      expect(await isThere()).toBe(false);
+      await browser.press('checkbox', 'Washing machine');
+      await browser.kept('Kept.');
+      await (await browser.field('Washing machine: runs from')).click();
+      await browser.set('Washing machine: runs from', '07:00');
+      // Over the parts of the time, and out of it.
+      await browser.keys(Key.TAB, Key.TAB, Key.TAB, Key.TAB);
+      await browser.until(async () => (await machines()).includes('"from":"07:00"'), 'the hours to be kept');
+      await browser.reload();
+      expect(await isThere()).toBe(true);
+      expect(await (await browser.field('Washing machine: runs from')).getAttribute('value')).toBe('07:00');
+      await browser.press('button', 'Undo');
+      await browser.kept('Taken back');
+      await browser.press('button', 'Undo');
+      await browser.until(async () => !(await isThere()), 'no washing machine');
+    });
+  });
+
+  it('would rather not do something, and the plan is told', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/people');
+      await browser.press('opener', /^Change|Hours and what/).catch(() => undefined);
+      await browser.run('document.querySelectorAll("details").forEach((one) => { one.open = true; })');
+      await browser.see(/Would rather not do: Limescale/);
+    });
+  });
+
+  it('work in sprints where the aim says so', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/aim');
+      await browser.run('document.querySelectorAll("details").forEach((one) => { one.open = true; })');
+      await browser.choose('A stretch of work', 'Sprints with a rest after each');
+      await browser.type('Length of a sprint, min', '20');
+      await browser.choose('What comes first', 'The way in, so that no dirt follows');
+      await browser.press('button', 'Keep this aim');
+      await browser.kept('Kept.');
+      const clean = await browser.run<{ firstJob: string; block: object }>(
+        'return fetch("/api/household").then((answer) => answer.json()).then((file) => file.clean)',
+      );
+      expect(clean).toMatchObject({ firstJob: 'way-in', block: { kind: 'sprints', minutes: 20, rest: 5 } });
+    });
+  });
+});

@@ -1,0 +1,26 @@
+import { CATALOGUE } from '../core/catalogue/catalogue';
+import { expand, expandWork } from '../core/clean/expand';
+import type { Problem } from '../core/formats/problem';
+import { applyChange } from '../core/household/change';
+import { changeOf } from '../core/what-if/change-of';
+import type { WhatIf } from '../core/what-if/what-if';
+import { nowIn } from './clock';
+import type { HouseholdScope } from './db/scope';
+import { keptHousehold } from './kept';
+
+/** What leaves the work and its order as they are: only people and dates differ. */
+const SAME_WORK: readonly WhatIf['do'][] = ['nothing', 'spread', 'hours', 'helper', 'finish'];
+
+/** The problem that a what-if would lead to; undefined without a clean, or where it can't be carried out. */
+export async function problemOfWhatIf(scope: HouseholdScope, whatIf: WhatIf): Promise<Problem | undefined> {
+  const { household, order } = await keptHousehold(scope);
+  const { clean } = household;
+  if (!clean) return undefined;
+  const changed = applyChange(household, changeOf(whatIf, { ...household, clean }));
+  if (!changed.ok || !changed.value.clean) return undefined;
+  const otherwise = { ...household, ...changed.value, clean: changed.value.clean };
+  const now = nowIn(household.timezone);
+  return SAME_WORK.includes(whatIf.do)
+    ? expandWork(otherwise, order, now)
+    : expand(otherwise, CATALOGUE, now);
+}

@@ -1,0 +1,100 @@
+'use client';
+import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import { MACHINE_KINDS, type MachineKind } from '@/core/catalogue/work-kinds';
+import type { HouseholdMachine } from '@/core/formats/household';
+import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { ChangeBar } from '../parts/change-bar';
+import { TextField } from '../parts/text-field';
+import { useChanges } from '../parts/use-changes';
+
+type MachinesProps = {
+  readonly machines: readonly HouseholdMachine[];
+  readonly edits: EditWords;
+  readonly actions: ChangeActions;
+};
+
+const KINDS = Object.keys(MACHINE_KINDS) as MachineKind[];
+
+/** What one has that runs by itself, and when it may; and undo for all that is said of people and machines. */
+export function Machines({ machines, edits, actions }: MachinesProps) {
+  const changes = useChanges(actions);
+  return (
+    <Box component="section" aria-labelledby="machines">
+      <Typography variant="h2" id="machines">
+        Machines
+      </Typography>
+      <Typography sx={{ color: 'text.secondary', maxWidth: '65ch', mb: 1 }}>
+        Each runs one thing at a time, and work waits for it. Without hours it may run at any time; an oven
+        then only while somebody works at home.
+      </Typography>
+      <ChangeBar label="People and machines" edits={edits} changes={changes} />
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, display: 'grid', gap: 1 }}>
+        {KINDS.map((kind) => (
+          <MachineLine
+            key={kind}
+            kind={kind}
+            machine={machines.find((known) => known.kind === kind)}
+            onPut={(machine) => changes.send({ do: 'put-machine', machine })}
+            onDrop={(id) => changes.send({ do: 'drop-machine', id })}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+type MachineLineProps = {
+  readonly kind: MachineKind;
+  readonly machine: HouseholdMachine | undefined;
+  readonly onPut: (machine: HouseholdMachine) => void;
+  readonly onDrop: (id: string) => void;
+};
+
+function MachineLine({ kind, machine, onPut, onDrop }: MachineLineProps) {
+  const name = MACHINE_KINDS[kind];
+  const time = (which: 'from' | 'to', label: string) => (
+    <TextField
+      size="small"
+      type="time"
+      label={label}
+      defaultValue={machine?.[which] ?? ''}
+      slotProps={{
+        inputLabel: { shrink: true },
+        htmlInput: { 'aria-label': `${name}: ${label.toLowerCase()}` },
+      }}
+      onBlur={({ target }) => {
+        if (machine && target.value !== (machine[which] ?? '')) onPut(withTime(machine, which, target.value));
+      }}
+      sx={{ width: 150 }}
+    />
+  );
+  return (
+    <Box
+      component="li"
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', minHeight: 48 }}
+    >
+      <FormControlLabel
+        sx={{ width: 220 }}
+        control={
+          <Checkbox
+            checked={machine !== undefined}
+            onChange={({ target }) =>
+              target.checked ? onPut({ id: kind, kind }) : machine && onDrop(machine.id)
+            }
+          />
+        }
+        label={name}
+      />
+      {machine && time('from', 'Runs from')}
+      {machine && time('to', 'To')}
+    </Box>
+  );
+}
+
+function withTime(machine: HouseholdMachine, which: 'from' | 'to', value: string): HouseholdMachine {
+  const { [which]: _before, ...rest } = machine;
+  return value === '' ? rest : { ...rest, [which]: value };
+}

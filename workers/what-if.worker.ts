@@ -1,0 +1,74 @@
+import type { Plan } from '../core/formats/plan';
+import type { Problem } from '../core/formats/problem';
+import { plan } from '../core/spread/plan';
+import { outcomeOf } from '../core/what-if/outcome';
+import { type Answer, PROBLEM_OF_WHAT_IF, type Question, READY } from '../core/what-if/protocol';
+import { fits, smallestRung } from '../core/what-if/smallest';
+import type { WhatIf } from '../core/what-if/what-if';
+
+/** Plans in the browser, beside the page: one question after the other, telling the best so far as it goes. */
+
+const SEARCH_SECONDS = 1;
+/** A rung is looked at for so long at the most. */
+const LOOK_SECONDS = 0.25;
+const MS_BETWEEN_REPORTS = 120;
+const SEED = 1;
+/** No document of this plan is ever kept. */
+const NO_HASH = '0'.repeat(64);
+
+let waiting: Promise<void> = Promise.resolve();
+
+self.onmessage = ({ data }: MessageEvent<Question>) => {
+  waiting = waiting.then(() => answer(data)).catch(() => say({ key: data.key, state: 'failed' }));
+};
+
+self.postMessage(READY);
+
+async function answer(question: Question): Promise<void> {
+  if (question.ask === 'what-if') {
+    await planFor(question.key, question.whatIf, question.today);
+    return;
+  }
+  const found = await smallestRung(question.ladder, async (rung) => fits(quickPlan(await problemOf(rung))));
+  if (found) await planFor(question.key, found, question.today);
+  else say({ key: question.key, state: 'none' });
+}
+
+async function planFor(key: string, whatIf: WhatIf, today: string): Promise<void> {
+  const problem = await problemOf(whatIf);
+  let told = 0;
+  const made = planIn(problem, SEARCH_SECONDS, (best) => {
+    if (performance.now() - told < MS_BETWEEN_REPORTS) return;
+    told = performance.now();
+    say({ key, state: 'working', outcome: outcomeOf(problem, best(), today) });
+  });
+  say({ key, state: 'done', outcome: outcomeOf(problem, made, today), whatIf });
+}
+
+function quickPlan(problem: Problem): Plan {
+  return planIn(problem, LOOK_SECONDS);
+}
+
+function planIn(problem: Problem, seconds: number, report?: (best: () => Plan) => void): Plan {
+  const end = performance.now() + seconds * 1000;
+  return plan(problem, {
+    problemHash: NO_HASH,
+    seed: SEED,
+    stop: () => performance.now() >= end,
+    ...(report && { report }),
+  });
+}
+
+async function problemOf(whatIf: WhatIf): Promise<Problem> {
+  const response = await fetch(PROBLEM_OF_WHAT_IF, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(whatIf),
+  });
+  if (!response.ok) throw new Error(String(response.status));
+  return response.json();
+}
+
+function say(message: Answer): void {
+  self.postMessage(message);
+}
