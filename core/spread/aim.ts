@@ -9,11 +9,11 @@ export type Aim = (exact: Score, board: Board, school: SchoolFigures) => Score;
 
 /** Figures of the score after the time's, and how much each weighs against the others. */
 const WEIGHTS: readonly number[] = [
-  38, // open-room nights beyond the wish
+  50, // open-room nights beyond the wish
   4, // wishes broken
-  28, // standing about
+  38, // standing about
   0.5, // what somebody would rather not do
-  0.5, // the share of each
+  1, // the share of each
 ];
 
 /** What the school of a household asks for beyond the comparison of plans. */
@@ -21,7 +21,7 @@ const WEIGHT_OF_SCATTER = 60;
 const WEIGHT_OF_DREAD = 60;
 
 /** How much the time weighs: squared loads for an even spread, what is left for the last date for an early finish. */
-const WEIGHT_OF_TIME: Readonly<Record<Policy['spread'], number>> = { even: 160, early: 25 };
+const WEIGHT_OF_TIME: Readonly<Record<Policy['spread'], number>> = { even: 110, early: 25 };
 
 /**
  * How much it weighs, in an even spread, that a date has more on it than so many even shares; by share. A little more

@@ -34,6 +34,9 @@ export type Watcher = (entry: Placed, sign: 1 | -1) => void;
 
 type RoomUse = Span & { readonly count: number };
 
+/** Where an entry stands in the list, and what it takes of a machine and a room. */
+type Mark = { at: number; run?: Span; use?: RoomUse; closing?: Span };
+
 /**
  * What is taken so far: people, machines, rooms. Its questions all have the form "from this minute on, when is the
  * first start at which this holds?", so that they can be asked in turn until none moves the answer.
@@ -53,10 +56,10 @@ export class Board {
   private readonly shares: number[];
   private readonly offered: readonly number[];
   private readonly eligible = new Map<Step, readonly Person[]>();
-  private readonly marks = new Map<Placed, { run?: Span; use?: RoomUse; closing?: Span }>();
+  private readonly marks = new Map<Placed, Mark>();
   private readonly placed = new Map<Step, Placed[]>();
   private readonly watchers = new Set<Watcher>();
-  private listed: readonly Placed[] | undefined;
+  private readonly listed: Placed[] = [];
 
   constructor(
     readonly model: Model,
@@ -79,7 +82,7 @@ export class Board {
 
   put(entry: Placed): void {
     const { step } = entry;
-    const mark: { run?: Span; use?: RoomUse; closing?: Span } = {};
+    const mark: Mark = { at: this.listed.push(entry) - 1 };
     const busyUntil = step.mode === 'hands' ? entry.end : entry.start + step.minutes;
     if (step.machine && busyUntil > entry.start) {
       mark.run = { start: entry.start, end: busyUntil };
@@ -96,12 +99,12 @@ export class Board {
     this.marks.set(entry, mark);
     this.placed.set(entry.step, [...this.entriesOf(entry.step), entry]);
     this.weigh(entry, 1);
-    this.listed = undefined;
     for (const watcher of this.watchers) watcher(entry, 1);
   }
 
   take(entry: Placed): void {
     const mark = this.marks.get(entry);
+    if (mark) this.strike(mark.at);
     if (mark?.run) this.runs[(entry.step.machine as Machine).index]?.remove(mark.run);
     if (mark?.use) this.people[entry.step.task.room.index]?.remove(mark.use);
     if (mark?.closing) this.closed[entry.step.task.room.index]?.remove(mark.closing);
@@ -112,13 +115,26 @@ export class Board {
     if (left.length > 0) this.placed.set(entry.step, left);
     else this.placed.delete(entry.step);
     this.weigh(entry, -1);
-    this.listed = undefined;
     for (const watcher of this.watchers) watcher(entry, -1);
   }
 
+  /** All that lies on the board, in no order; the list itself, which changes with it. */
   entries(): readonly Placed[] {
-    this.listed ??= [...this.placed.values()].flat();
     return this.listed;
+  }
+
+  /** Has these entries on it, and no others. */
+  restore(before: ReadonlySet<Placed>): void {
+    for (const entry of [...this.listed]) if (!before.has(entry)) this.take(entry);
+    for (const entry of before) if (!this.marks.has(entry)) this.put(entry);
+  }
+
+  /** The last in the list takes the place of the one that goes. */
+  private strike(at: number): void {
+    const last = this.listed.pop() as Placed;
+    if (at === this.listed.length) return;
+    this.listed[at] = last;
+    (this.marks.get(last) as Mark).at = at;
   }
 
   entriesOf(step: Step): readonly Placed[] {
@@ -269,7 +285,7 @@ export class Board {
   hasTime(person: Person, { start, end }: Span): boolean {
     if (windowStart(this.windows[person.index] as readonly Span[], end - start, start) !== start)
       return false;
-    return this.work[person.index]?.overlapping(start, end).length === 0;
+    return this.work[person.index]?.takenUntil(start, end) === undefined;
   }
 
   /** Calls back after each entry that is put (1) or taken (-1), until what it returns is called. */
@@ -344,31 +360,32 @@ export class Board {
     for (;;) {
       if (machine.windows) start = windowStart(machine.windows, length, start);
       if (start === NEVER) return NEVER;
-      const busy = this.runs[machine.index]?.overlapping(start, start + length);
-      if (!busy || busy.length === 0) return start;
-      start = Math.max(...busy.map((span) => span.end));
+      const busy = this.runs[machine.index]?.takenUntil(start, start + length);
+      if (busy === undefined) return start;
+      start = busy;
     }
   }
 
   private emptyRoomStart(room: Room, length: number, from: Minute): Minute {
     let start = from;
     for (;;) {
-      const inside = this.people[room.index]?.overlapping(start, start + length);
-      if (!inside || inside.length === 0) return start;
-      start = Math.max(...inside.map((span) => span.end));
+      const inside = this.people[room.index]?.takenUntil(start, start + length);
+      if (inside === undefined) return start;
+      start = inside;
     }
   }
 
   private roomStart(room: Room, crew: number, length: number, from: Minute): Minute {
     let start = from;
     for (;;) {
-      const shut = this.closed[room.index]?.overlapping(start, start + length) ?? [];
-      if (shut.length > 0) {
-        start = Math.max(...shut.map((span) => span.end));
+      const shut = this.closed[room.index]?.takenUntil(start, start + length);
+      if (shut !== undefined) {
+        start = shut;
         continue;
       }
       const inside = this.people[room.index]?.overlapping(start, start + length) ?? [];
       if (crew > room.maxPeople) return NEVER;
+      if (inside.length === 0) return start;
       const crowd = fullUntil(inside, room.maxPeople - crew, start);
       if (crowd === undefined) return start;
       start = crowd;
@@ -401,8 +418,8 @@ export class Board {
     const end = start + length;
     const day = dayOfMinute(start);
     if (this.loadOn(day) + length > this.dayLoad) return midnightOf(day + 1);
-    const busy = track.overlapping(start, end);
-    if (busy.length > 0) return Math.max(...busy.map((entry) => entry.end));
+    const busy = track.takenUntil(start, end);
+    if (busy !== undefined) return busy;
     const run = neighbours(track, start, end, Math.max(person.breakLength, 0));
     if (run.minutes + length > person.breakAfter) return pastNeighbour(run, start, person.breakLength);
     const session = neighbours(track, start, end, SESSION_GAP, day);

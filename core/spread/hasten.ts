@@ -2,7 +2,7 @@ import { type DayNumber, dayOfMinute } from '../time/local-time';
 import type { Board } from './board';
 import { SCORE_OF_TIME, type Score } from './compare';
 import type { Construction } from './construct';
-import { improve, restore, type Search } from './improve';
+import { improve, type Search } from './improve';
 
 /** So many rounds without anything less on the last date, and the finish stays where it is. */
 const PATIENCE = 40;
@@ -17,7 +17,7 @@ export function hasten(usual: Construction, soonest: Construction, search: Searc
   const { leftOut } = usual;
   const hastened = improve(soonest, { ...search, aim: earlierDate, onlyFinish: true, patience: PATIENCE });
   if (lastDate(hastened.board) < was) return hastened;
-  restore(usual.board, entries);
+  usual.board.restore(entries);
   return { board: usual.board, leftOut };
 }
 

@@ -9,7 +9,7 @@ import { type Construction, emptyBoard, isMissing, type LeftOut } from './constr
 import type { Placed } from './metrics';
 import { isSettled, type Model, type Step, type Task } from './model';
 import { FEW_CLUSTERS, pickClusters } from './neighbourhoods';
-import { datesOf, type Pause, pausesOf } from './pauses';
+import { datesOf, pausesOf, type Side } from './pauses';
 import { fitsOn, placeCluster } from './place';
 import { oneOf } from './random';
 import { placeInOrder, type Sequence, sequenceOf } from './resequence';
@@ -60,10 +60,12 @@ const BY_HANDING_OVER = 0.1;
 const BY_CLOSING_GAPS = 0.5;
 /** How often it brings the work of a room together. */
 const BY_CLOSING_ROOMS = 0.2;
-/** How often the earlier work of a room is put off, and not the later brought forward; and what makes room for that. */
-const EARLIER_LATER = 0.6;
+/** How many rooms are looked at for it, and how many of the sides of their pauses; the less there is to move, the better. */
+const ROOMS_LOOKED_AT = 4;
+const SIDES_DRAWN = 4;
+const FEW_IN_A_SIDE = 1;
+/** How much of what lies on a date makes room for something that is brought forward to it. */
 const OUT_OF_THE_WAY = 0.3;
-const ROOMS_LOOKED_AT = 3;
 /** How often several things that are moved together keep to the wishes. */
 const BY_WISHES = 0.6;
 /** How often a gap is filled, and how much is looked at for it. */
@@ -81,6 +83,9 @@ const BY_STEPS = 0.6;
 const BY_BOTTLENECK = 0.1;
 const BY_BOTTLENECK_OF_MACHINES = 0.4;
 const BOTTLENECK_TURNS = 40;
+
+/** How far the sum of a plan of weeks may be above the best that was found; of some three hundred. */
+const MOST_STRAYING = 0.6;
 
 /** Takes something off the board and places it again; false where something found no place. */
 type Placing = () => boolean;
@@ -135,7 +140,7 @@ class Improving {
 
   /** Puts the best that was found on the board. */
   finish(): Construction {
-    restore(this.board, this.found.entries);
+    this.board.restore(this.found.entries);
     this.standing.close();
     this.journal.close();
     return { board: this.board, leftOut: this.found.leftOut };
@@ -215,17 +220,23 @@ class Improving {
     const { random } = this.search;
     const rooms = Array.from({ length: ROOMS_LOOKED_AT }, () => oneOf(this.byRoom, random));
     const pauses = rooms.flatMap((inRoom) => oneOf(pausesOf(inRoom, this.board), random) ?? []);
-    const length = ({ before, after }: Pause) => after.date - before.date;
-    const [pause] = pauses.sort((a, b) => length(b) - length(a));
-    if (!pause) return;
-    const { before, after } = pause;
-    if (random() < EARLIER_LATER) this.attempt(() => this.placeFromDate(before.clusters, after.date));
-    else {
-      const inTheWay = this.onDate(before.date, OUT_OF_THE_WAY).filter(
-        (cluster) => !after.clusters.includes(cluster),
-      );
-      this.attempt(() => this.placeFromDate(after.clusters, before.date, inTheWay));
-    }
+    const sides = pauses.flatMap(({ before, after }) => {
+      const nights = after.date - before.date;
+      const worth = ({ clusters }: Side) => nights / (clusters.length + FEW_IN_A_SIDE);
+      return [
+        { side: before, to: after.date, worth: worth(before) },
+        { side: after, to: before.date, worth: worth(after) },
+      ];
+    });
+    const drawn = Array.from({ length: SIDES_DRAWN }, () => oneOf(sides, random));
+    const [best] = drawn.sort((a, b) => (b?.worth ?? 0) - (a?.worth ?? 0));
+    if (!best) return;
+    const { side, to } = best;
+    const earlier = to < side.date;
+    const inTheWay = earlier
+      ? this.onDate(to, OUT_OF_THE_WAY).filter((cluster) => !side.clusters.includes(cluster))
+      : [];
+    this.attempt(() => this.placeFromDate(side.clusters, to, inTheWay));
   }
 
   /** Places clusters anew from a date on, and then those that lay in the way of them. */
@@ -369,10 +380,15 @@ class Improving {
     return true;
   }
 
-  /** In a small plan what comes after the end in the comparison may get worse for a while, so that the end can move. */
+  /**
+   * What comes last in the comparison may get worse for a while, so that the rest can move: in a small plan all that
+   * comes after its end, in a plan of weeks a little of the sum that it is weighed by.
+   */
   private mayDrift(reached: Score): boolean {
-    const end = SCORE_OF_TIME + 1;
-    return this.isSmall && compareScores(reached.slice(0, end), this.score.slice(0, end)) <= 0;
+    if (this.search.onlyFinish) return false;
+    const firm = this.isSmall ? SCORE_OF_TIME + 1 : reached.length - 1;
+    if (compareScores(reached.slice(0, firm), this.score.slice(0, firm)) > 0) return false;
+    return this.isSmall || (reached[firm] as number) <= (this.found.score[firm] as number) + MOST_STRAYING;
   }
 
   private scoreWith(leftOut: readonly LeftOut[]): Score {
@@ -541,11 +557,4 @@ function withPlaced(
 function hopelessOf({ board, leftOut }: Construction, links: LinkIndex): Set<LeftOut> {
   const empty = emptyBoard(board.model);
   return new Set(leftOut.filter(({ tasks }) => !fitsOn(empty, { tasks }, links, { wishes: false })));
-}
-
-/** Puts these entries on the board, and no others. */
-export function restore(board: Board, before: ReadonlySet<Placed>): void {
-  const now = new Set(board.entries());
-  for (const entry of now) if (!before.has(entry)) board.take(entry);
-  for (const entry of before) if (!now.has(entry)) board.put(entry);
 }

@@ -3,7 +3,7 @@ import type { Board } from './board';
 import type { Cluster } from './clusters';
 
 /** Work of a room on one side of a pause, and the date next to the pause. */
-type Side = { readonly clusters: readonly Cluster[]; readonly date: DayNumber };
+export type Side = { readonly clusters: readonly Cluster[]; readonly date: DayNumber };
 
 /** Dates on end on which nothing is begun in a room that has been begun and is not finished. */
 export type Pause = { readonly before: Side; readonly after: Side };
@@ -26,12 +26,19 @@ export function datesOf(cluster: Cluster, board: Board): DayNumber[] {
 }
 
 function staysOf(clusters: readonly Cluster[], board: Board): Stay[] {
-  return clusters
-    .flatMap((cluster): Stay[] => {
-      const dates = datesOf(cluster, board);
-      return dates.length === 0 ? [] : [{ cluster, first: Math.min(...dates), last: Math.max(...dates) }];
-    })
-    .sort((a, b) => a.first - b.first);
+  const stays: Stay[] = [];
+  for (const cluster of clusters) {
+    let [first, last] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+    for (const { steps } of cluster.tasks)
+      for (const step of steps) {
+        const start = board.startOf(step);
+        if (start === undefined) continue;
+        first = Math.min(first, start);
+        last = Math.max(last, start);
+      }
+    if (last >= first) stays.push({ cluster, first: dayOfMinute(first), last: dayOfMinute(last) });
+  }
+  return stays.sort((a, b) => a.first - b.first);
 }
 
 function pausesBetween(stays: readonly Stay[]): Pause[] {

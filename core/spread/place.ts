@@ -292,9 +292,11 @@ class Placing {
     const { model } = this.board;
     const previous = this.previous(step);
     const ready = previous === undefined ? Number.NEGATIVE_INFINITY : this.readyAfter(previous);
-    const afterLinks = (this.links.into.get(step) ?? [])
-      .filter((link) => link.hard || this.options.wishes)
-      .map((link) => (this.board.endOf(link.before) ?? Number.NEGATIVE_INFINITY) + link.minGap);
+    let afterLinks = Number.NEGATIVE_INFINITY;
+    for (const link of this.links.into.get(step) ?? []) {
+      const end = link.hard || this.options.wishes ? this.board.endOf(link.before) : undefined;
+      if (end !== undefined) afterLinks = Math.max(afterLinks, end + link.minGap);
+    }
     return Math.max(
       model.start,
       model.now ?? model.start,
@@ -303,7 +305,7 @@ class Placing {
       ready,
       this.startFloor.get(step) ?? Number.NEGATIVE_INFINITY,
       this.endBound(step) - step.minutes,
-      ...afterLinks,
+      afterLinks,
     );
   }
 

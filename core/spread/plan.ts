@@ -46,10 +46,13 @@ export function plan(problem: Problem, options: PlanOptions): Plan {
   const clusters = clustersOf(model);
   const links = indexLinks(model);
   let aim: Aim | undefined;
-  const hurry = isWeeks(model) && model.policy.spread === 'early';
+  const isEven = model.policy.spread === 'even';
+  const hurry = isWeeks(model) && !isEven;
   let best: Rated | undefined;
   let soonest: Rated | undefined;
   for (const recipe of recipes(model, options.seed)) {
+    // What gets a place first does not matter where everything has one and no date is to be the last.
+    if (isEven && recipe.priorityFirst && best?.construction.leftOut.length === 0) continue;
     const construction = construct(
       model,
       clusters,

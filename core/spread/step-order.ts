@@ -7,6 +7,8 @@ export type LinkIndex = {
   readonly outOf: ReadonlyMap<Step, readonly Link[]>;
   /** Those that bind. */
   readonly hard: readonly Link[];
+  /** The steps of a cluster in their order, once it has been asked for. */
+  readonly orders: WeakMap<Cluster, readonly Step[] | undefined>;
 };
 
 export function indexLinks(model: Model): LinkIndex {
@@ -16,11 +18,16 @@ export function indexLinks(model: Model): LinkIndex {
     into.set(link.after, [...(into.get(link.after) ?? []), link]);
     outOf.set(link.before, [...(outOf.get(link.before) ?? []), link]);
   }
-  return { into, outOf, hard: model.links.filter((link) => link.hard) };
+  return { into, outOf, hard: model.links.filter((link) => link.hard), orders: new WeakMap() };
 }
 
 /** Steps of the cluster so that each comes after what it has to follow; undefined where hard rules run in a circle. */
-export function stepOrder(cluster: Cluster, links: LinkIndex): Step[] | undefined {
+export function stepOrder(cluster: Cluster, links: LinkIndex): readonly Step[] | undefined {
+  if (!links.orders.has(cluster)) links.orders.set(cluster, orderOf(cluster, links));
+  return links.orders.get(cluster);
+}
+
+function orderOf(cluster: Cluster, links: LinkIndex): readonly Step[] | undefined {
   const steps = cluster.tasks.flatMap((task) => task.steps);
   if (cluster.tasks.length === 1 && !hasInnerLink(steps, links)) return steps;
   const inside = new Set(steps);

@@ -30,6 +30,17 @@ export class Track<T extends Span> {
     return found;
   }
 
+  /** When the last of the spans ends that share at least a minute with [start, end); undefined where none does. */
+  takenUntil(start: Minute, end: Minute): Minute | undefined {
+    let until: Minute | undefined;
+    for (let i = this.firstFrom(start - this.longest); i < this.spans.length; i++) {
+      const span = this.spans[i] as T;
+      if (span.start >= end) break;
+      if (span.end > start && (until === undefined || span.end > until)) until = span.end;
+    }
+    return until;
+  }
+
   /** Index of the first span that starts at `minute` or later. */
   firstFrom(minute: Minute): number {
     let low = 0;

@@ -72,8 +72,7 @@ function choiceFor(
   const before = new Set(board.entries());
   const placed = placeCluster(board, { tasks: [task] }, links, { wishes: true });
   const earliest = placed ? board.startOf(step) : undefined;
-  for (const entry of board.entries()) if (!before.has(entry)) board.take(entry);
-  for (const entry of before) if (!board.entriesOf(entry.step).includes(entry)) board.put(entry);
+  board.restore(before);
   return earliest !== undefined && earliest < start
     ? { kind: 'choice', earliest: formatMinute(earliest) }
     : undefined;
