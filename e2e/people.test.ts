@@ -37,8 +37,6 @@ describe('people and machines', () => {
     await visit(async (browser) => {
       await enterDemo(browser);
       await browser.goTo('/people');
-      await browser.press('opener', /^Change|Hours and what/).catch(() => undefined);
-      await browser.run('document.querySelectorAll("details").forEach((one) => { one.open = true; })');
       await browser.see(/Would rather not do: Limescale/);
     });
   });
@@ -47,7 +45,7 @@ describe('people and machines', () => {
     await visit(async (browser) => {
       await enterDemo(browser);
       await browser.goTo('/aim');
-      await browser.run('document.querySelectorAll("details").forEach((one) => { one.open = true; })');
+      await browser.press('opener', 'Change the aim');
       await browser.choose('A stretch of work', 'Sprints with a rest after each');
       await browser.type('Length of a sprint, min', '20');
       await browser.choose('What comes first', 'The way in, so that no dirt follows');

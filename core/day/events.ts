@@ -1,0 +1,101 @@
+import { z } from 'zod';
+import { idSchema } from '../formats/scalars';
+
+/** What happens while a day is carried out, as it is kept on a phone, sent, and told to the others. */
+
+/** Wall clock of the home with its seconds. */
+export const secondSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d:[0-5]\d$/);
+
+export const PILES = ['stays', 'elsewhere', 'give', 'sell', 'mend', 'recycle', 'bin'] as const;
+export type Pile = (typeof PILES)[number];
+
+/** What was found on the way: work for later, something to mend or to buy, a thing that belongs in another room. */
+export const FINDS = ['later', 'mend', 'buy', 'elsewhere'] as const;
+export type Find = (typeof FINDS)[number];
+
+/** Why a step can't be done. */
+export const HINDRANCES = ['product', 'tool', 'help', 'broken', 'unsafe'] as const;
+export type Hindrance = (typeof HINDRANCES)[number];
+
+const step = idSchema.max(400);
+const textSchema = z.string().trim().min(1).max(200);
+
+export const dayActSchema = z.discriminatedUnion('do', [
+  z.strictObject({ do: z.literal('start'), step }),
+  z.strictObject({ do: z.literal('pause'), step }),
+  z.strictObject({ do: z.literal('done'), step }),
+  z.strictObject({ do: z.literal('undo'), step }),
+  /** How far a step has come, in hundredths. */
+  z.strictObject({ do: z.literal('part'), step, share: z.int().min(1).max(99) }),
+  /** It took so many minutes in all, whatever the clock says. */
+  z.strictObject({ do: z.literal('took'), step, minutes: z.int().min(1).max(1440) }),
+  z.strictObject({ do: z.literal('not-today'), step }),
+  z.strictObject({ do: z.literal('cannot'), step, why: z.enum(HINDRANCES) }),
+  /** Somebody else does it from now on; taken over where that is who says so. */
+  z.strictObject({ do: z.literal('hand'), step, to: idSchema }),
+  z.strictObject({
+    do: z.literal('found'),
+    find: z.enum(FINDS),
+    room: idSchema.optional(),
+    text: textSchema,
+  }),
+  /** Something that was found has been put away, written on, or thought better of. */
+  z.strictObject({ do: z.literal('settle'), found: idSchema }),
+  z.strictObject({ do: z.literal('pile'), pile: z.enum(PILES), count: z.int().min(-50).max(50) }),
+  z.strictObject({
+    do: z.literal('bag'),
+    kind: z.enum(['bag', 'box']),
+    pile: z.enum(PILES),
+    count: z.int().min(-20).max(20),
+  }),
+  z.strictObject({ do: z.literal('block'), what: z.enum(['begin', 'rest', 'enough']) }),
+  /** A machine says how its cycle goes. */
+  z.strictObject({
+    do: z.literal('machine'),
+    step,
+    report: z.enum(['finished', 'delayed', 'faulty']),
+    minutes: z.int().min(0).max(1440).optional(),
+  }),
+]);
+export type DayAct = z.infer<typeof dayActSchema>;
+
+export const dayEventSchema = z.strictObject({
+  /** Given by the phone, so that what is sent twice counts once. */
+  id: z.uuid(),
+  /** When it happened, by the wall clock of the home as the phone knows it. */
+  at: secondSchema,
+  /** Who says so; undefined for the household as a whole. */
+  person: idSchema.optional(),
+  act: dayActSchema,
+});
+export type DayEvent = z.infer<typeof dayEventSchema>;
+
+export const MOST_AT_ONCE = 200;
+
+/** What a phone sends: all that it has kept, in the order in which it happened. */
+export const dayBatchSchema = z.strictObject({
+  /** The phone's idea of the wall clock at the moment of sending, by which a wrong one is seen. */
+  sentAt: secondSchema,
+  events: z.array(dayEventSchema).min(1).max(MOST_AT_ONCE),
+});
+export type DayBatch = z.infer<typeof dayBatchSchema>;
+
+/** How the server takes an event: kept, or why not. */
+export type Verdict =
+  | { readonly as: 'kept' }
+  /** Somebody was first; both agree. */
+  | { readonly as: 'already'; readonly by: string | undefined; readonly at: string }
+  /** Somebody else has it in hand. */
+  | { readonly as: 'taken'; readonly by: string | undefined }
+  /** The step is no longer part of the clean. */
+  | { readonly as: 'gone' };
+
+/** An event as the server tells it: in one order for all. */
+export type ToldEvent = DayEvent & { readonly seq: number };
+
+export type Answer = {
+  readonly id: string;
+  readonly verdict: Verdict;
+  /** What the person should know of it, in a sentence. */
+  readonly sentence?: string;
+};
