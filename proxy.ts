@@ -21,6 +21,7 @@ function contentPolicy(nonce: string, dev: boolean): string {
   return [
     "default-src 'self'",
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${dev ? " 'unsafe-eval'" : ''}`,
+    "worker-src 'self'",
     // Components write their styles while they render; a style can't run anything.
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' data:",

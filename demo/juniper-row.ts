@@ -157,6 +157,7 @@ export function juniperRow(today: string): Household {
     catalogue: structuredClone(UNCHANGED_CATALOGUE),
     weather: rainyWeekend(today),
     forecastSeed: 14,
+    parts: [],
     ticks: [],
     plans: [],
   };

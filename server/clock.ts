@@ -6,6 +6,14 @@ export function nowIn(timezone: string): string {
   return fixedNow ?? wallClock(new Date(), timezone);
 }
 
+/** The same with its seconds, as `YYYY-MM-DDTHH:mm:ss`. */
+export function secondIn(timezone: string): string {
+  const { fixedNow } = config();
+  const now = new Date();
+  const seconds = String(now.getUTCSeconds()).padStart(2, '0');
+  return fixedNow ? `${fixedNow}:00` : `${wallClock(now, timezone)}:${seconds}`;
+}
+
 /** What the clock on the wall shows in a time zone. */
 export function wallClock(instant: Date, timezone: string): string {
   const parts = new Intl.DateTimeFormat('en-CA', {

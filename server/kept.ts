@@ -6,13 +6,17 @@ import { workOf } from '../core/clean/work';
 import { type OrderedWork, orderWork } from '../core/order/ordered';
 import { basisOf } from './basis';
 import type { HouseholdId, HouseholdScope } from './db/scope';
-import { loadPlans } from './repositories/clean';
+import { loadParts, loadPlans, loadTicks } from './repositories/clean';
 import { type EditWords, loadEditWords } from './repositories/edits';
 import { loadHousehold } from './repositories/household';
 
-/** What was read of a household and worked out from it, good until the household's revision moves on. */
+/**
+ * What was read of a household and worked out from it, good until the household's revision moves on; its ticks until
+ * the next thing happens on a day.
+ */
 export type Kept = {
   readonly revision: number;
+  readonly daySeq: number;
   readonly household: StoredHousehold;
   readonly tasks: readonly CleanTask[];
   readonly order: OrderedWork;
@@ -28,35 +32,62 @@ export type Kept = {
 export const USUAL_GROUPING = 'room';
 
 /** Households in use at the same time are few; the one that was not looked at for longest goes first. */
-const MOST_KEPT = 50;
+const MOST_KEPT = 250;
 
 const kept = new Map<HouseholdId, Kept>();
 
+type Versions = { readonly revision: number; readonly daySeq: number };
+
 /** The household as it is in the database. Read and worked out again only after a change. */
 export async function keptHousehold(scope: HouseholdScope): Promise<Kept> {
-  const revision = await revisionOf(scope);
+  const versions = await versionsOf(scope);
   const known = kept.get(scope.household);
-  const fresh = known?.revision === revision ? known : await readHousehold(scope, revision);
+  if (known?.revision !== versions.revision) return keep(scope, await readHousehold(scope, versions));
+  return known.daySeq === versions.daySeq
+    ? keep(scope, known)
+    : keep(scope, await withTicks(scope, known, versions.daySeq));
+}
+
+/** The same for what does not depend on what is ticked off, which may be missing some of the last ticks. */
+export async function keptWork(scope: HouseholdScope): Promise<Kept> {
+  const versions = await versionsOf(scope);
+  const known = kept.get(scope.household);
+  return known?.revision === versions.revision ? known : keep(scope, await readHousehold(scope, versions));
+}
+
+function keep(scope: HouseholdScope, fresh: Kept): Kept {
   kept.delete(scope.household);
   kept.set(scope.household, fresh);
   if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value as HouseholdId);
   return fresh;
 }
 
-async function revisionOf(scope: HouseholdScope): Promise<number> {
-  const row: { revision: number } | undefined = await scope.own().first('revision');
+async function versionsOf(scope: HouseholdScope): Promise<Versions> {
+  const row: { revision: number; day_seq: number } | undefined = await scope
+    .own()
+    .first('revision', 'day_seq');
   if (!row) throw new Error('The household of this session is not there.');
-  return Number(row.revision);
+  return { revision: Number(row.revision), daySeq: row.day_seq };
 }
 
-async function readHousehold(scope: HouseholdScope, revision: number): Promise<Kept> {
+/** After a tick nothing else has to be read again; one that touches products counts as a change of the household. */
+async function withTicks(scope: HouseholdScope, known: Kept, daySeq: number): Promise<Kept> {
+  const { clean } = known.household;
+  if (!clean) return { ...known, daySeq };
+  const [ticks, parts] = await Promise.all([loadTicks(scope, clean.id), loadParts(scope)]);
+  const household = { ...known.household, ticks, parts };
+  const basis = basisOf(expandWork({ ...household, clean }, known.order, undefined));
+  return { ...known, daySeq, household, basis };
+}
+
+async function readHousehold(scope: HouseholdScope, versions: Versions): Promise<Kept> {
   const household = await loadHousehold(scope);
   const { clean } = household;
   const listed = listTasks(workOf(household, CATALOGUE));
   const tasks = listed.filter((task) => task.scope.in);
   const order = orderWork(tasks, household.home, household.rules, clean?.grouping ?? USUAL_GROUPING);
   return {
-    revision,
+    ...versions,
     household,
     tasks,
     order,

@@ -46,15 +46,20 @@ export type Replanned = { readonly before: Plan; readonly after: Plan };
  * made for just this where there is one (a change was taken back), else the latest, with only that moved which has to.
  * Undefined where there is no plan, or it still holds.
  */
-export async function replanWork(scope: HouseholdScope, now: string): Promise<Replanned | undefined> {
+export async function replanWork(
+  scope: HouseholdScope,
+  now: string,
+  /** Also where what it rests on is the same: something was missed, or has to be done again. */
+  anyway = false,
+): Promise<Replanned | undefined> {
   const { clean, ...rest } = await loadHousehold(scope);
   if (!clean) return undefined;
   const household = { ...rest, clean };
   const plans = await loadPlans(scope, clean.id);
   const basis = lastingBasis(household);
-  if (!plans || plans.latest.basis === basis) return undefined;
+  if (!plans || (plans.latest.basis === basis && !anyway)) return undefined;
   const before = plans.latest.plan;
-  const fitting = await loadPlanOn(scope, clean.id, basis);
+  const fitting = anyway ? undefined : await loadPlanOn(scope, clean.id, basis);
   const after = await planFor(household, now, { do: 'replan', before: fitting?.plan ?? before });
   await keep(scope, household, now, after);
   return { before, after };
@@ -96,6 +101,11 @@ export async function planDocuments(
     problemHash: sha256(problem),
   };
   return { problem, plan: `${JSON.stringify(await workers().run(job), null, 2)}\n` };
+}
+
+/** The plan that this household would have after a plan before it; nothing is kept. */
+export async function planAfter(household: ExpandedHousehold, now: string, before: Plan): Promise<Plan> {
+  return planFor(household, now, { do: 'replan', before });
 }
 
 type Way = PlanJob extends infer Job

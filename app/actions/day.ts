@@ -1,47 +1,47 @@
 'use server';
-import { type CleanTask, partsOfStepId, stepIdOf } from '@/core/clean/tasks';
-import type { Use } from '@/core/safety/use';
-import { usedAt } from '@/core/safety/uses';
+import { z } from 'zod';
+import { idSchema } from '@/core/formats/scalars';
 import { nowIn } from '@/server/clock';
+import { addTrip } from '@/server/day/trip';
 import { keptHousehold } from '@/server/kept';
-import { tick, untick } from '@/server/repositories/clean';
+import { replanWork } from '@/server/planning';
+import { makeHelperLink, revokeHelperLink } from '@/server/repositories/helpers';
 import { type ActionResult, accepted, refused } from '@/ui/forms/result';
-import { tickFormSchema } from '@/ui/forms/schemas';
+import { clock, longDate } from '@/ui/parts/words';
 import { act } from './act';
 
-const GONE = 'This step is no longer part of the clean. Nothing was ticked.';
+const tripSchema = z.strictObject({ id: idSchema.max(64), bags: z.int().min(1).max(200) });
 
-/** Ticks a step off. Sent twice, it counts once, with the time of the first. */
-export async function tickStep(input: unknown): Promise<ActionResult> {
-  return act(tickFormSchema, input, async (scope, { step }) => {
-    const { household, tasks } = await keptHousehold(scope);
-    if (!household.clean || !stepsFrom(step, tasks).includes(step)) return refused(GONE);
-    const used = usedIn(step, tasks);
-    await tick(scope, household.clean.id, { step, at: nowIn(household.timezone), ...(used && { used }) });
-    return accepted();
+/** Plans the trip with what leaves the house, by the opening hours of the drop-off place. */
+export async function planTrip(input: unknown): Promise<ActionResult<string>> {
+  return act(tripSchema, input, async (scope, wish) => {
+    const now = nowIn((await keptHousehold(scope)).household.timezone);
+    const trip = await addTrip(scope, wish, now);
+    if (!trip)
+      return refused(
+        'Nobody who may is free while the drop-off place is open. Offer an hour more, and try again.',
+      );
+    await replanWork(scope, now);
+    return {
+      ok: true,
+      value: `The trip to ${trip.place} is planned for ${longDate(trip.date)}, ${clock(trip.from)}.`,
+    };
   });
 }
 
-/** Takes a tick back, and with it those of the steps that came after it in its task. */
-export async function untickStep(input: unknown): Promise<ActionResult> {
-  return act(tickFormSchema, input, async (scope, { step }) => {
-    const { household, tasks } = await keptHousehold(scope);
-    if (!household.clean) return refused(GONE);
-    await untick(scope, household.clean.id, [step, ...stepsFrom(step, tasks)]);
-    return accepted();
+/** A link that opens one person's day and nothing else; it is shown this once. */
+export async function makeHelper(input: unknown): Promise<ActionResult<string>> {
+  return act(idSchema, input, async (scope, person) => {
+    const { household } = await keptHousehold(scope);
+    if (!household.people.some(({ id }) => id === person))
+      return refused('That person is no longer of the household.');
+    return { ok: true, value: `/help/${await makeHelperLink(scope, person)}` };
   });
 }
 
-/** What a step is done with: remembered, since the choice may be another tomorrow. */
-function usedIn(step: string, tasks: readonly CleanTask[]): Use | undefined {
-  const parts = partsOfStepId(step);
-  const task = tasks.find((known) => known.id === parts?.taskId);
-  return task && parts && usedAt(task, parts.key);
-}
-
-/** A step and those after it in its task; none where the clean no longer has it. */
-function stepsFrom(step: string, tasks: readonly CleanTask[]): string[] {
-  const task = tasks.find((known) => known.id === partsOfStepId(step)?.taskId);
-  const ids = task?.estimate.steps.map((estimate) => stepIdOf(task, estimate)) ?? [];
-  return ids.includes(step) ? ids.slice(ids.indexOf(step)) : [];
+export async function withdrawHelper(input: unknown): Promise<ActionResult> {
+  return act(idSchema, input, async (scope, person) => {
+    await revokeHelperLink(scope, person);
+    return accepted();
+  });
 }

@@ -2,7 +2,6 @@
 import { z } from 'zod';
 import { expandWork } from '@/core/clean/expand';
 import { clockSchema, dateSchema, idSchema } from '@/core/formats/scalars';
-import { changesBetween } from '@/core/spread/plan-changes';
 import { whyThen } from '@/core/spread/why-then';
 import { placeByHand } from '@/core/steering/by-hand';
 import { moveSession } from '@/core/steering/session-by-hand';
@@ -13,16 +12,11 @@ import { keptHousehold } from '@/server/kept';
 import { type Replanned, replanWork, restorePlan } from '@/server/planning';
 import { editSchema } from '@/ui/forms/change-schema';
 import { type ActionResult, refused } from '@/ui/forms/result';
-import {
-  changedWords,
-  MOVE_REFUSALS,
-  SESSION_STAYS,
-  type Steered,
-  withStayed,
-} from '@/ui/spread/steer-words';
+import { MOVE_REFUSALS, SESSION_STAYS, type Steered, withStayed } from '@/ui/spread/steer-words';
 import { whyThenWords } from '@/ui/spread/why-words';
 import { changeWords, REFUSAL_WORDS } from '@/ui/walk/change-words';
 import { act, ask } from './act';
+import { steeredWords } from './steered-words';
 
 const moveSchema = z.strictObject({
   id: idSchema.max(64),
@@ -142,10 +136,5 @@ async function replanned(scope: HouseholdScope): Promise<ActionResult<Steered>> 
 }
 
 async function steeredBy(scope: HouseholdScope, made: Replanned): Promise<ActionResult<Steered>> {
-  const { household, tasks } = await keptHousehold(scope);
-  const names = {
-    task: new Map(tasks.map((task) => [task.id, `${task.method.title}, ${task.room.name}`])),
-    person: new Map(household.people.map((person) => [person.id, person.name])),
-  };
-  return { ok: true, value: changedWords(changesBetween(made.before, made.after), made.after, names) };
+  return { ok: true, value: await steeredWords(scope, made) };
 }

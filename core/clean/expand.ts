@@ -48,7 +48,10 @@ export function expandWork(
   const { tasks } = work;
   const uses = usesOf(household.ticks);
   const machines = new Map(household.machines.map((machine) => [machine.kind, machine]));
-  const open = tasks.map((task) => taskOf(task, machines, earliestAfter(uses, task), clean.block));
+  const shares = new Map(household.parts.map(({ step, share }) => [step, share]));
+  const open = tasks.map((task) =>
+    lessened(taskOf(task, machines, earliestAfter(uses, task), clean.block), shares),
+  );
   const rooms = household.home.floors.flatMap((floor) => floor.rooms);
   const kinds = new Map(rooms.map((room) => [room.id, room.kind]));
   const kindOf = (task: ProblemTask) => kinds.get(task.room);
@@ -172,6 +175,27 @@ function taskOf(
     ...(earliest !== undefined && { earliest }),
     ...(method.sameDay && { sameDay: true }),
     ...(method.needs.length > 0 && { needs: method.needs }),
+  };
+}
+
+/** Steps that are done in part have the rest of their minutes left. */
+function lessened(task: ProblemTask, shares: ReadonlyMap<string, number>): ProblemTask {
+  if (!task.steps.some((step) => shares.has(step.id))) return task;
+  const part = (minutes: number, share: number) => Math.max(1, Math.round((minutes * (100 - share)) / 100));
+  return {
+    ...task,
+    steps: task.steps.map((step) => {
+      const share = shares.get(step.id);
+      if (share === undefined || step.mode === 'wait') return step;
+      const minutes = part(step.minutes, share);
+      return {
+        ...step,
+        minutes,
+        ...(step.low !== undefined && { low: part(step.low, share) }),
+        ...(step.high !== undefined && { high: part(step.high, share) }),
+        ...(step.split !== undefined && { split: Math.min(step.split, minutes) }),
+      };
+    }),
   };
 }
 

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import type { Plan } from '../formats/plan';
 import type { Problem } from '../formats/problem';
 import { dayView } from './day-view';
+import { packFor, runAtStart } from './pack';
+import { secondOf } from './seconds';
 
 const problem: Problem = {
   format: 'early-thaw/problem',
@@ -76,13 +78,17 @@ const plan = {
 } as Plan;
 
 const view = (now: string, done: Record<string, string> = {}, person?: string) =>
-  dayView(
+  viewOf(
     { ...problem, done: Object.entries(done).map(([step, end]) => ({ step, end: `2027-03-01T${end}` })) },
     plan,
-    '2027-03-01',
-    `2027-03-01T${now}`,
+    now,
     person,
   );
+
+const viewOf = (given: Problem, made: Plan, now: string, person?: string) => {
+  const pack = packFor(given, made, '2027-03-01');
+  return dayView(pack, runAtStart(pack), secondOf(`2027-03-01T${now}:00`), person);
+};
 
 describe('dayView', () => {
   it('begins with the first step, and the rest is next', () => {
@@ -121,8 +127,7 @@ describe('dayView', () => {
     const [rule] = problem.precedence;
     const ordered = { ...problem, precedence: [{ ...rule!, orderOnly: true }] };
     const without = { ...plan, entries: plan.entries.filter((item) => item.step !== 'wipe') };
-    const first = (made: Plan) =>
-      dayView(ordered, made, '2027-03-01', '2027-03-01T18:00', 'ben').now?.step.id;
+    const first = (made: Plan) => viewOf(ordered, made, '18:00', 'ben').now?.step.id;
     expect([first(plan), first(without)]).toEqual([undefined, 'mop']);
   });
 

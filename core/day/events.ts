@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PRODUCT_NAMES } from '../catalogue/products';
 import { idSchema } from '../formats/scalars';
 
 /** What happens while a day is carried out, as it is kept on a phone, sent, and told to the others. */
@@ -24,7 +25,8 @@ export const dayActSchema = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('start'), step }),
   z.strictObject({ do: z.literal('pause'), step }),
   z.strictObject({ do: z.literal('done'), step }),
-  z.strictObject({ do: z.literal('undo'), step }),
+  /** Not done after all, nor what came after it in its task. */
+  z.strictObject({ do: z.literal('undo'), step, also: z.array(step).max(30) }),
   /** How far a step has come, in hundredths. */
   z.strictObject({ do: z.literal('part'), step, share: z.int().min(1).max(99) }),
   /** It took so many minutes in all, whatever the clock says. */
@@ -48,6 +50,12 @@ export const dayActSchema = z.discriminatedUnion('do', [
     pile: z.enum(PILES),
     count: z.int().min(-20).max(20),
   }),
+  /** A load came out dirty: what set the wait going is to be done again, and all that came after it. */
+  z.strictObject({ do: z.literal('again'), step, also: z.array(step).max(30) }),
+  z.strictObject({ do: z.literal('rain') }),
+  z.strictObject({ do: z.literal('run-out'), product: z.enum(PRODUCT_NAMES) }),
+  /** Somebody has no more time today than so many minutes from now on; none for who is ill. */
+  z.strictObject({ do: z.literal('short'), who: idSchema, minutes: z.int().min(0).max(1440) }),
   z.strictObject({ do: z.literal('block'), what: z.enum(['begin', 'rest', 'enough']) }),
   /** A machine says how its cycle goes. */
   z.strictObject({
@@ -88,14 +96,11 @@ export type Verdict =
   /** Somebody else has it in hand. */
   | { readonly as: 'taken'; readonly by: string | undefined }
   /** The step is no longer part of the clean. */
-  | { readonly as: 'gone' };
+  | { readonly as: 'gone' }
+  /** A hazard is kept from the person to whom it was handed. */
+  | { readonly as: 'not-for' };
 
 /** An event as the server tells it: in one order for all. */
 export type ToldEvent = DayEvent & { readonly seq: number };
 
-export type Answer = {
-  readonly id: string;
-  readonly verdict: Verdict;
-  /** What the person should know of it, in a sentence. */
-  readonly sentence?: string;
-};
+export type Answer = { readonly id: string; readonly verdict: Verdict };

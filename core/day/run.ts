@@ -98,7 +98,7 @@ const RULES: Rules = {
       ...(work && { took: set(run.took, step, spentOn(work, secondOf(event.at))) }),
     };
   },
-  undo: (run, { step }) => ({ done: without(run.done, step), took: without(run.took, step) }),
+  undo: (run, { step, also }) => undone(run, [step, ...also]),
   part: (run, { step, share }, event) => ({
     shares: set(run.shares, step, share),
     ...RULES.pause(run, { do: 'pause', step }, event),
@@ -116,6 +116,14 @@ const RULES: Rules = {
   settle: (run, { found }) => ({ found: run.found.filter(({ id }) => id !== found) }),
   pile: (run, { pile, count }) => ({ piles: add(run.piles, pile, count) }),
   bag: (run, { kind, pile, count }) => ({ bags: add(run.bags, `${kind}/${pile}`, count) }),
+  again: (run, { step, also }) => ({
+    ...undone(run, [step, ...also]),
+    machines: without(run.machines, step),
+  }),
+  // What these change is the plan, and not the run.
+  rain: () => ({}),
+  'run-out': () => ({}),
+  short: () => ({}),
   block: (run, { what }, event) => ({
     stretches: set(run.stretches, event.person, { what, since: secondOf(event.at) }),
   }),
@@ -132,6 +140,13 @@ function after(run: Run, event: DayEvent): Run {
 /** Seconds spent on a step by now. */
 export function spentOn(work: Work, now: Second): Second {
   return work.spent + (work.since === undefined ? 0 : Math.max(0, now - work.since));
+}
+
+function undone(run: Run, steps: readonly string[]): Partial<Run> {
+  return {
+    done: steps.reduce((left, step) => without(left, step), run.done),
+    took: steps.reduce((left, step) => without(left, step), run.took),
+  };
 }
 
 function putOff(run: Run, step: string, why: 'not-today' | Hindrance, event: DayEvent): Partial<Run> {

@@ -124,8 +124,20 @@ export const cleanSchema = z.strictObject({
 });
 export type Clean = z.infer<typeof cleanSchema>;
 
-export const tickSchema = z.strictObject({ step: idSchema, at: dateTimeSchema, used: useSchema.optional() });
+export const tickSchema = z.strictObject({
+  step: idSchema,
+  at: dateTimeSchema,
+  used: useSchema.optional(),
+  /** How long it took, where a clock ran along. */
+  seconds: z.int().min(0).max(86_400).optional(),
+  /** Who did it, where somebody said so. */
+  person: idSchema.optional(),
+});
 export type Tick = z.infer<typeof tickSchema>;
+
+/** How far a step has come that is not done, in hundredths. */
+export const partSchema = z.strictObject({ step: idSchema, share: z.int().min(1).max(99) });
+export type PartDone = z.infer<typeof partSchema>;
 
 /** A plan as kept: `basis` tells what it was made from, so that one can see whether it still fits. */
 export const keptPlanSchema = z.strictObject({
@@ -163,6 +175,7 @@ export const householdSchema = z.strictObject({
   /** What the simulated forecast for all other dates is drawn from; absent: they are dry. */
   forecastSeed: z.int().min(0).max(2_147_483_647).optional(),
   ticks: z.array(tickSchema),
+  parts: z.array(partSchema).max(5000).default([]),
   plans: z.array(keptPlanSchema).default([]),
   now: dateTimeSchema.optional(),
 });

@@ -14,12 +14,19 @@ const PROGRAMS = {
     external: ['knex', 'mysql2', '@node-rs/argon2', 'pino'],
   },
   'plan-worker': { entry: 'workers/plan.worker.ts', external: [] },
+  // Served as it is, from the root, so that it may answer for the pages of the day.
+  'day-worker': {
+    entry: 'workers/day.service-worker.ts',
+    external: [],
+    out: 'public/day-worker.js',
+    browser: true,
+  },
 };
 
 /** The path of an up-to-date bundle of one of the programs. */
 export async function bundled(name) {
   const program = PROGRAMS[name];
-  const out = join(root, '.build', `${name}.mjs`);
+  const out = join(root, program.out ?? `.build/${name}.mjs`);
   if (!isFresh(out)) await build(program, out);
   return out;
 }
@@ -52,9 +59,9 @@ async function build(program, out) {
     entryPoints: [program.entry],
     outfile: fresh,
     bundle: true,
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
+    ...(program.browser
+      ? { platform: 'browser', format: 'iife', target: 'es2022', minify: true }
+      : { platform: 'node', format: 'esm', target: 'node20' }),
     external: program.external,
     logLevel: 'warning',
   });

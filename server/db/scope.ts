@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { tell } from '../day/hub';
 
 /** Names a household; handed out by the session, and by nothing else. */
 export type HouseholdId = string & { readonly brand: 'HouseholdId' };
@@ -20,7 +21,10 @@ export type OwnedTable =
   | 'methods'
   | 'edits'
   | 'replaced'
-  | 'feeds';
+  | 'feeds'
+  | 'parts'
+  | 'day_events'
+  | 'helpers';
 
 export type Row = Readonly<Record<string, unknown>>;
 
@@ -97,6 +101,14 @@ export class HouseholdScope {
   /** Counts every change of the household, so that what was read can be told from what has changed since. */
   async countChange(): Promise<void> {
     await this.own().increment('revision', 1);
+    tell(this.household, { kind: 'plan' });
+  }
+
+  /** The number of the next thing that happens on a day, in one order for the household; only under its lock. */
+  async nextSeq(): Promise<number> {
+    await this.own().increment('day_seq', 1);
+    const row: { day_seq: number } = await this.own().first('day_seq');
+    return row.day_seq;
   }
 
   /** All or nothing. */

@@ -1,4 +1,10 @@
-import { type Clean, cleanSchema, type KeptPlan, type Tick } from '../../core/formats/household';
+import {
+  type Clean,
+  cleanSchema,
+  type KeptPlan,
+  type PartDone,
+  type Tick,
+} from '../../core/formats/household';
 import { planSchema } from '../../core/formats/plan';
 import { useSchema } from '../../core/safety/use';
 import type { HouseholdScope, Row } from '../db/scope';
@@ -47,18 +53,42 @@ export async function loadClean(scope: HouseholdScope): Promise<Clean | undefine
   });
 }
 
+type TickRow = {
+  step: string;
+  at: string;
+  used: string | null;
+  seconds: number | null;
+  person: string | null;
+};
+
 export async function loadTicks(scope: HouseholdScope, cleanId: string): Promise<Tick[]> {
-  const rows: { step: string; at: string; used: string | null }[] = await scope
+  const rows: TickRow[] = await scope
     .rows('ticks')
     .where({ clean_id: cleanId })
     .orderBy('at')
     .orderBy('step')
-    .select('step', 'at', 'used');
-  return rows.map(({ step, at, used }) => ({
+    .select('step', 'at', 'used', 'seconds', 'person');
+  return rows.map(tickOf);
+}
+
+/** The tick of one step; undefined where it is not ticked. */
+export async function loadTick(
+  scope: HouseholdScope,
+  cleanId: string,
+  step: string,
+): Promise<Tick | undefined> {
+  const row: TickRow | undefined = await scope.rows('ticks').where({ clean_id: cleanId, step }).first();
+  return row && tickOf(row);
+}
+
+function tickOf({ step, at, used, seconds, person }: TickRow): Tick {
+  return {
     step,
     at,
     ...(used !== null && { used: useSchema.parse(JSON.parse(used)) }),
-  }));
+    ...(seconds !== null && { seconds }),
+    ...(person !== null && { person }),
+  };
 }
 
 export async function insertTicks(
@@ -72,13 +102,31 @@ export async function insertTicks(
   );
 }
 
-function tickRow(cleanId: string, { step, at, used }: Tick) {
-  return { clean_id: cleanId, step, at, used: used ? JSON.stringify(used) : null };
+function tickRow(cleanId: string, { step, at, used, seconds, person }: Tick) {
+  return {
+    clean_id: cleanId,
+    step,
+    at,
+    used: used ? JSON.stringify(used) : null,
+    seconds: seconds ?? null,
+    person: person ?? null,
+  };
 }
 
 /** Ticks a step off. Ticked already, it keeps the time of the first tick. */
 export async function tick(scope: HouseholdScope, cleanId: string, item: Tick): Promise<void> {
   await scope.insertOnce('ticks', tickRow(cleanId, item), ['clean_id', 'step']);
+  await scope.dropAll('parts', [item.step]);
+}
+
+/** How long a ticked step took after all. */
+export async function correctTime(
+  scope: HouseholdScope,
+  cleanId: string,
+  step: string,
+  seconds: number,
+): Promise<void> {
+  await scope.rows('ticks').where({ clean_id: cleanId, step }).update({ seconds });
 }
 
 export async function untick(
@@ -87,6 +135,19 @@ export async function untick(
   steps: readonly string[],
 ): Promise<void> {
   await scope.rows('ticks').where({ clean_id: cleanId }).whereIn('step', steps).del();
+}
+
+export async function loadParts(scope: HouseholdScope): Promise<PartDone[]> {
+  const rows: { id: string; share: number }[] = await scope.rows('parts').orderBy('id').select('id', 'share');
+  return rows.map(({ id, share }) => ({ step: id, share }));
+}
+
+export async function putParts(scope: HouseholdScope, parts: readonly PartDone[]): Promise<void> {
+  await scope.putAll(
+    'parts',
+    parts.map(({ step, share }) => ({ id: step, share })),
+    ['id'],
+  );
 }
 
 export async function loadPlans(

@@ -1,7 +1,7 @@
 import type { StoredHousehold } from '../../core/clean/campaign';
 import type { HouseholdFile } from '../../core/formats/household';
 import type { HouseholdScope, OwnedTable } from '../db/scope';
-import { insertPlans, insertTicks, loadAllPlans, loadTicks } from './clean';
+import { insertPlans, insertTicks, loadAllPlans, loadParts, loadTicks, putParts } from './clean';
 import { insertEditable, loadEditable } from './editable';
 
 /** The whole household as one value. */
@@ -18,6 +18,7 @@ export async function loadHousehold(scope: HouseholdScope): Promise<StoredHouseh
     timezone: own.timezone,
     ...editable,
     ticks: editable.clean ? await loadTicks(scope, editable.clean.id) : [],
+    parts: editable.clean ? await loadParts(scope) : [],
   };
 }
 
@@ -34,6 +35,7 @@ export async function insertHousehold(scope: HouseholdScope, household: Househol
     await insertEditable(inside, { ...household, clean });
     if (!clean) return;
     await insertTicks(inside, clean.id, household.ticks);
+    await putParts(inside, household.parts);
     await insertPlans(inside, clean.id, household.plans);
   });
 }
@@ -48,6 +50,8 @@ const WHOLE: readonly OwnedTable[] = [
   'marks',
   'methods',
   'edits',
+  'parts',
+  'day_events',
 ];
 
 const LAST = 'last';

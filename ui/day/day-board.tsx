@@ -3,99 +3,134 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useOptimistic, useState, useTransition } from 'react';
-import type { ActionResult } from '../forms/result';
-import { Sentence } from '../parts/sentence';
+import { useMemo, useState } from 'react';
+import { type DayItem, dayView } from '@/core/day/day-view';
 import { Unfold } from '../parts/unfold';
-import { count } from '../parts/words';
-import type { DayScreen, DayStep } from './day-model';
+import { count, duration } from '../parts/words';
+import { Alarms } from './alarms';
+import type { DayFile } from './day-file';
+import { Found } from './found';
+import { LinkLine } from './link-line';
+import { Mishaps } from './mishaps';
 import { NowStep } from './now-step';
+import { OffSteps } from './off-steps';
+import { OthersSteps } from './others-steps';
+import { Piles } from './piles';
+import { wakeBell } from './run/bell';
+import { useDayStore, useSecond } from './run/use-day-store';
+import { SessionEnd } from './session-end';
+import { faceOf, isOver, nameOf, type StepFace, stepsAfter, workNote } from './step-face';
 import { StepLine } from './step-line';
+import { StretchBar } from './stretch-bar';
+import { Tick } from './tick';
+import type { TripAct } from './trip-button';
 import { Waits } from './waits';
 
-type Act = (input: unknown) => Promise<ActionResult>;
-type Change = { readonly do: 'tick' | 'untick'; readonly step: DayStep };
+/** What the day is looked at anew for: what the clock alone has changed. */
+const LOOK_SECONDS = 5;
 
-/** Now, while you wait, next; a tick shows at once and is kept on the server. */
+/** Now, while you wait, next: a day carried out, with the server or without. */
 export function DayBoard({
-  screen: kept,
-  isToday,
-  tick,
-  untick,
+  file: first,
+  base,
+  planTrip,
 }: {
-  screen: DayScreen;
-  isToday: boolean;
-  tick: Act;
-  untick: Act;
+  file: DayFile;
+  /** Where the server listens: the household's own day, or a helper's link. */
+  base: string;
+  planTrip?: TripAct;
 }) {
-  const [screen, change] = useOptimistic(kept, applied);
-  const [last, setLast] = useState<DayStep>();
-  const [sentence, setSentence] = useState<string>();
-  const [pending, start] = useTransition();
-  const carryOut = (what: Change) => {
-    setSentence(undefined);
-    setLast(what.do === 'tick' ? what.step : undefined);
-    start(async () => {
-      change(what);
-      const result = await (what.do === 'tick' ? tick : untick)({ step: what.step.id }).catch(
-        () => undefined,
-      );
-      if (result?.ok) return;
-      setLast(undefined);
-      setSentence(
-        result
-          ? result.faults[0]?.sentence
-          : 'The server did not answer, so this is not kept yet. Press Done again in a moment.',
-      );
-    });
+  const [state, store] = useDayStore(first, base);
+  const { file, run } = state;
+  const second = useSecond(store, LOOK_SECONDS);
+  const { person } = file;
+  const view = useMemo(() => dayView(file.pack, run, second, person), [file, run, second, person]);
+  const [last, setLast] = useState<StepFace>();
+  const isToday = file.date === file.today;
+  const me = file.people.find(({ id }) => id === person);
+  const stretch = run.stretches.get(person);
+  const face = (item: DayItem) => faceOf(item, file);
+  const done = (step: StepFace) => {
+    wakeBell();
+    setLast(step);
+    void store.carry({ do: 'done', step: step.id });
   };
-  const done = (step: DayStep) => carryOut({ do: 'tick', step });
-  const undo = (step: DayStep) => carryOut({ do: 'untick', step });
+  const undo = (step: StepFace) => {
+    setLast(undefined);
+    void store.carry({ do: 'undo', step: step.id, also: stepsAfter(step.item) });
+  };
+  const current = view.now && face(view.now);
+  const over = stretch?.what === 'enough' || isOver(view);
   return (
     <Stack spacing={3}>
-      <Sentence>{sentence}</Sentence>
-      <Box role="status" sx={last ? undefined : { height: 0, mt: '0 !important' }}>
-        {last && (
-          <Stack direction="row" spacing={1} sx={{ alignItems: 'center' }}>
-            <span>{pending ? `Keeping “${last.title}” …` : `“${last.title}” is done.`}</span>
-            <Button onClick={() => undo(last)}>Undo</Button>
-          </Stack>
-        )}
-      </Box>
-      {screen.current ? (
-        <NowStep step={screen.current} isToday={isToday} onDone={done} />
-      ) : (
-        <NothingNow screen={screen} isToday={isToday} />
+      {isToday && <Alarms view={view} stretch={stretch} person={me} file={file} store={store} />}
+      <LinkLine state={state} store={store} />
+      {last && run.done.has(last.id) && (
+        <Tick
+          step={last}
+          seconds={run.took.get(last.id)}
+          onUndo={() => undo(last)}
+          onTook={(minutes) => void store.carry({ do: 'took', step: last.id, minutes })}
+        />
       )}
-      <Waits waits={screen.waits} now={screen.now} />
-      {screen.next.length > 0 && (
+      {isToday && (me || file.people.length === 1) && (
+        <StretchBar stretch={stretch} person={me ?? file.people[0]} store={store} />
+      )}
+      {current && !(stretch?.what === 'enough') ? (
+        <NowStep
+          key={current.id}
+          step={current}
+          isToday={isToday}
+          work={run.work.get(current.id)}
+          share={run.shares.get(current.id)}
+          others={file.people.filter(({ id }) => !current.item.people.includes(id))}
+          store={store}
+          onDone={done}
+        />
+      ) : (
+        <NothingNow open={view.next.length} done={view.done.length} isToday={isToday} over={over} />
+      )}
+      {over && <SessionEnd file={file} run={run} />}
+      {isToday && <Waits waits={view.waits} file={file} store={store} />}
+      {view.next.length > 0 && (
         <Box component="section" aria-labelledby="next">
           <Typography variant="h2" id="next" sx={{ mb: 1 }}>
             Next
           </Typography>
           <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-            {screen.next.map((step) => (
+            {view.next.map(face).map((step) => (
               <StepLine
                 key={step.id}
                 step={step}
+                note={workNote(step.id, run, file)}
                 action={
-                  <Button onClick={() => done(step)} aria-label={`Done: ${step.title}, ${step.where}`}>
-                    Done
-                  </Button>
+                  <NextActions
+                    step={step}
+                    mine={person === undefined || step.item.people.includes(person)}
+                    onDone={() => done(step)}
+                  />
                 }
               />
             ))}
           </Box>
         </Box>
       )}
-      {screen.done.length > 0 && (
-        <Unfold title={`${count(screen.done.length, 'step', 'steps')} done`}>
+      {person !== undefined && !file.helper && (
+        <OthersSteps person={person} file={file} run={run} second={second} store={store} />
+      )}
+      <OffSteps items={view.off} file={file} run={run} store={store} />
+      {isToday && <Found run={run} file={file} room={current?.room} store={store} />}
+      {isToday && !file.helper && <Piles run={run} store={store} planTrip={planTrip} />}
+      {isToday && <Mishaps file={file} store={store} />}
+      {view.done.length > 0 && (
+        <Unfold title={`${count(view.done.length, 'step', 'steps')} done`}>
           <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-            {screen.done.map((step) => (
+            {view.done.map(face).map((step) => (
               <StepLine
                 key={step.id}
                 step={step}
                 clear
+                note={doneNote(step.id)}
                 action={
                   <Button
                     color="inherit"
@@ -112,10 +147,42 @@ export function DayBoard({
       )}
     </Stack>
   );
+
+  function doneNote(step: string): string | undefined {
+    const by = run.done.get(step)?.by;
+    const took = run.took.get(step);
+    const words = [
+      ...(by === undefined || file.helper ? [] : [nameOf(by, file)]),
+      ...(took === undefined ? [] : [`took ${duration(Math.max(1, Math.round(took / 60)))}`]),
+    ];
+    return words.length > 0 ? words.join(', ') : undefined;
+  }
 }
 
-function NothingNow({ screen, isToday }: { screen: DayScreen; isToday: boolean }) {
-  if (screen.next.length > 0)
+function NextActions({ step, mine, onDone }: { step: StepFace; mine: boolean; onDone: () => void }) {
+  if (!mine) return null;
+  return (
+    <Button onClick={onDone} aria-label={`Done: ${step.title}, ${step.where}`}>
+      Done
+    </Button>
+  );
+}
+
+function NothingNow({
+  open,
+  done,
+  isToday,
+  over,
+}: {
+  open: number;
+  done: number;
+  isToday: boolean;
+  over: boolean;
+}) {
+  if (over && open === 0 && done > 0)
+    return <Typography variant="h2">Everything of this day is clear.</Typography>;
+  if (over) return <Typography variant="h2">Enough for today.</Typography>;
+  if (open > 0)
     return (
       <Typography>
         {isToday
@@ -123,30 +190,5 @@ function NothingNow({ screen, isToday }: { screen: DayScreen; isToday: boolean }
           : 'What is left here waits for something before it.'}
       </Typography>
     );
-  if (screen.done.length > 0) return <Typography variant="h2">Everything of this day is clear.</Typography>;
   return <Typography>Nothing is planned for this day.</Typography>;
-}
-
-/** What the screen will show once the server has answered; what it can't know yet (a soak set going) follows then. */
-function applied(screen: DayScreen, { do: what, step }: Change): DayScreen {
-  const minutes = what === 'tick' ? step.minutes : -step.minutes;
-  const sums = { done: screen.minutes.done + minutes, open: screen.minutes.open - minutes };
-  if (what === 'untick')
-    return {
-      ...screen,
-      minutes: sums,
-      done: screen.done.filter((item) => item.id !== step.id),
-      next: [step, ...screen.next],
-    };
-  const open = [...(screen.current ? [screen.current] : []), ...screen.next].filter(
-    (item) => item.id !== step.id,
-  );
-  const current = open.find((item) => item.ready);
-  return {
-    ...screen,
-    minutes: sums,
-    current,
-    next: open.filter((item) => item !== current),
-    done: [...screen.done, step],
-  };
 }

@@ -1,80 +1,73 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import type { Current } from '@/core/clean/campaign';
 import type { ActionResult } from '../forms/result';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
-import { clock, count, duration, longDate, plusDays } from '../parts/words';
-import { SpreadButton } from '../spread/spread-button';
-import { kitsOn } from '../supplies/supplies-model';
+import { clock, longDate, plusDays } from '../parts/words';
+import type { KitScreen } from '../supplies/supplies-model';
 import { DayBoard } from './day-board';
-import { type DayScreen, dayScreen } from './day-model';
+import type { DayFile, DayPerson } from './day-file';
 import { Kits } from './kits';
-
-export type DayActions = {
-  readonly tick: (input: unknown) => Promise<ActionResult>;
-  readonly untick: (input: unknown) => Promise<ActionResult>;
-  readonly spread: () => Promise<ActionResult<{ unplaced: number }>>;
-};
 
 /** One day in the hand: now, while you wait, next. */
 export function DayPage({
-  state,
-  date,
-  person,
-  actions,
+  file,
+  kits,
+  rolled,
+  planTrip,
 }: {
-  state: Current;
-  date: string;
-  person: string | undefined;
-  actions: DayActions;
+  file: DayFile;
+  kits: readonly KitScreen[];
+  /** What was missed on earlier days and has new ones by now, in a sentence. */
+  rolled: string | undefined;
+  planTrip: (input: unknown) => Promise<ActionResult<string>>;
 }) {
-  const { campaign, household, today } = state;
-  if (!campaign?.plans) return <NoPlan hasAim={campaign !== undefined} />;
-  const screen = dayScreen(state, campaign, date, person);
-  const title = date === today ? 'Today' : longDate(date);
+  const { date, today, person, people } = file;
   return (
     <Box sx={{ maxWidth: 860 }}>
-      <PageHead title={title}>
+      <PageHead title={date === today ? 'Today' : longDate(date)}>
         {date === today && `${longDate(date)}. `}
-        {sessionWords(screen)}
+        {sessionWords(file)}
       </PageHead>
       <Stack spacing={2.5}>
-        <Whose people={household.people} person={person} date={date} />
-        {screen.slipped > 0 && (
-          <Sentence tone="note">
-            <Stack
-              direction={{ xs: 'column', sm: 'row' }}
-              spacing={2}
-              sx={{ alignItems: { sm: 'center' }, justifyContent: 'space-between' }}
-            >
-              <span>{count(screen.slipped, 'step', 'steps')} of earlier days still wait for a new day.</span>
-              <SpreadButton action={actions.spread} label="Find new days" />
-            </Stack>
-          </Sentence>
-        )}
-        {screen.calls.map((call) => (
+        <Whose people={people} person={person} date={date} />
+        <Sentence tone="note">{rolled && `What was missed has new days. ${rolled}`}</Sentence>
+        {file.calls.map((call) => (
           <Sentence key={call.id} tone="note">
             For a professional today: <strong>{call.what}</strong>
             {call.note && `. ${call.note}`}
           </Sentence>
         ))}
-        <Kits kits={kitsOn(state, date, person)} />
-        <DayBoard screen={screen} isToday={date === today} tick={actions.tick} untick={actions.untick} />
-        <OtherDays date={date} today={today} next={screen.nextDate} />
+        <Kits kits={kits} />
+        <DayBoard key={`${date} ${person}`} file={file} base="/api/day" planTrip={planTrip} />
+        <OtherDays date={date} today={today} next={file.nextDate} />
       </Stack>
     </Box>
   );
 }
 
-function sessionWords({ sessions, minutes }: DayScreen): string {
-  if (sessions.length === 0) return minutes.done + minutes.open === 0 ? 'A day without work.' : '';
-  const who = sessions
-    .map((session) => `${session.name} ${clock(session.start)} to ${clock(session.end)}`)
-    .join(', ');
-  return `${who}. ${duration(minutes.open)} of work are open, ${duration(minutes.done)} done.`;
+/** A helper's day: only what that person does, and nothing else of the household. */
+export function HelperPage({ file, base }: { file: DayFile; base: string }) {
+  const name = file.people[0]?.name ?? '';
+  return (
+    <Box component="main" sx={{ maxWidth: 860, mx: 'auto', p: { xs: 2, sm: 3 } }}>
+      <PageHead title={`Today, for ${name}`}>
+        {longDate(file.date)}. {sessionWords(file)}
+      </PageHead>
+      <DayBoard file={file} base={base} />
+    </Box>
+  );
+}
+
+function sessionWords({ sessions, people }: DayFile): string {
+  if (sessions.length === 0) return 'No session is planned.';
+  const name = (id: string) => people.find((person) => person.id === id)?.name ?? id;
+  const who = sessions.map(
+    (session) => `${name(session.person)} ${clock(session.start)} to ${clock(session.end)}`,
+  );
+  return `${who.join(', ')}.`;
 }
 
 function Whose({
@@ -82,7 +75,7 @@ function Whose({
   person,
   date,
 }: {
-  people: Current['household']['people'];
+  people: readonly Pick<DayPerson, 'id' | 'name'>[];
   person: string | undefined;
   date: string;
 }) {
@@ -124,7 +117,7 @@ function OtherDays({ date, today, next }: { date: string; today: string; next: s
   );
 }
 
-function NoPlan({ hasAim }: { hasAim: boolean }) {
+export function NoDay({ hasAim }: { hasAim: boolean }) {
   return (
     <>
       <PageHead title="Today">

@@ -1,20 +1,52 @@
+'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { HINDRANCES, type Hindrance } from '@/core/day/events';
+import { spentOn, type Work } from '@/core/day/run';
 import { clock, duration } from '../parts/words';
 import { CUT, FROST } from '../theme/frost';
-import type { DayStep } from './day-model';
+import { ActRow } from './act-row';
+import type { DayPerson } from './day-file';
+import type { DayStore } from './run/day-store';
+import { readAloud } from './run/read-aloud';
+import { useSecond } from './run/use-day-store';
+import type { StepFace } from './step-face';
+
+export const HINDRANCE_WORDS: Record<Hindrance, string> = {
+  product: 'No product for it',
+  tool: 'No tool for it',
+  help: 'It needs another person',
+  broken: 'It is broken',
+  unsafe: 'It does not look safe',
+};
+
+const SHARES = [25, 50, 75] as const;
 
 /** The one thing to do now, with everything one needs to know and one big press. */
 export function NowStep({
   step,
   isToday,
+  work,
+  share,
+  others,
+  store,
   onDone,
 }: {
-  step: DayStep;
+  step: StepFace;
   isToday: boolean;
-  onDone: (step: DayStep) => void;
+  work: Work | undefined;
+  /** How far it has come, in hundredths. */
+  share: number | undefined;
+  /** Who else could take it. */
+  others: readonly DayPerson[];
+  store: DayStore;
+  onDone: (step: StepFace) => void;
 }) {
+  const { item } = step;
+  const carry = (act: Parameters<DayStore['carry']>[0]) => void store.carry(act);
+  const runs = work?.since !== undefined;
   return (
     <Box
       component="section"
@@ -22,47 +54,145 @@ export function NowStep({
       sx={{ background: FROST, clipPath: CUT, p: { xs: 2, sm: 3 } }}
     >
       <Typography id="now" component="h2" sx={{ fontSize: '0.95rem', fontWeight: 600 }}>
-        {isToday ? 'Now' : 'First'} · planned for {clock(step.start)} to {clock(step.end)} · {step.who}
+        {isToday ? 'Now' : 'First'} · planned for {clock(item.start)} to {clock(item.end)} · {step.who}
       </Typography>
       <Typography component="p" variant="h1" sx={{ mt: 0.5 }}>
         {step.title}
       </Typography>
       <Typography sx={{ mt: 0.5, fontSize: '1.1rem' }}>
-        {step.where}. {step.job}, {duration(step.minutes)}.
+        {step.where}. {step.job}, {duration(item.step.minutes)}.
+        {share !== undefined && ` ${share} % of it is done.`}
       </Typography>
       <Box sx={{ mt: 2, display: 'grid', gap: 1, fontSize: '1.05rem', maxWidth: '60ch' }}>
         <div>{step.how}</div>
         {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
-        {step.cautions.length > 0 && (
-          <Box
-            component="section"
-            aria-label="Take care"
-            sx={{
-              borderInlineStart: '4px solid',
-              borderColor: 'error.main',
-              pl: 1.5,
-              bgcolor: 'background.paper',
-              py: 0.75,
-              pr: 1,
-            }}
-          >
-            <strong>Take care.</strong>
-            {step.cautions.map((caution) => (
-              <div key={caution}>{caution}</div>
-            ))}
-          </Box>
-        )}
+        {step.cautions.length > 0 && <Cautions cautions={step.cautions} />}
         <div>Done when: {step.doneWhen}</div>
       </Box>
-      <Button
-        variant="contained"
-        size="large"
-        // The second press of a double one would land on the next step.
-        onClick={(event) => event.detail <= 1 && onDone(step)}
-        sx={{ mt: 2.5, minHeight: 64, width: '100%', fontSize: '1.25rem', maxWidth: 520 }}
+      <Box
+        sx={{
+          mt: 2.5,
+          display: 'flex',
+          flexWrap: 'wrap',
+          gap: 1.5,
+          maxWidth: 620,
+          // Under the thumb on a phone, however much there is to read.
+          position: { xs: 'sticky', md: 'static' },
+          bottom: 68,
+        }}
       >
-        Done
-      </Button>
+        <Button
+          variant="contained"
+          size="large"
+          // The second press of a double one would land on the next step.
+          onClick={(event) => event.detail <= 1 && onDone(step)}
+          sx={{ minHeight: 64, flex: '2 1 160px', fontSize: '1.25rem' }}
+        >
+          Done
+        </Button>
+        <Button
+          variant="outlined"
+          size="large"
+          color="inherit"
+          onClick={() => carry({ do: runs ? 'pause' : 'start', step: step.id })}
+          sx={{ minHeight: 64, flex: '1 1 110px', bgcolor: 'background.paper' }}
+        >
+          {runs ? 'Pause' : work ? 'Carry on' : 'Start'}
+        </Button>
+      </Box>
+      {work && <Spent work={work} store={store} />}
+      <MoreAboutStep step={step} others={others} carry={carry} />
+    </Box>
+  );
+}
+
+function Cautions({ cautions }: { cautions: readonly string[] }) {
+  return (
+    <Box
+      component="section"
+      aria-label="Take care"
+      sx={{
+        borderInlineStart: '4px solid',
+        borderColor: 'error.main',
+        pl: 1.5,
+        bgcolor: 'background.paper',
+        py: 0.75,
+        pr: 1,
+      }}
+    >
+      <strong>Take care.</strong>
+      {cautions.map((caution) => (
+        <div key={caution}>{caution}</div>
+      ))}
+    </Box>
+  );
+}
+
+function Spent({ work, store }: { work: Work; store: DayStore }) {
+  const now = useSecond(store);
+  const seconds = spentOn(work, now);
+  const shown = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+  return (
+    <Typography sx={{ mt: 1, fontVariantNumeric: 'tabular-nums' }}>
+      {work.since === undefined ? `Paused after ${shown}` : `${shown} so far`}
+    </Typography>
+  );
+}
+
+/** What else can become of a step: in part, not today, not at all, by somebody else. */
+function MoreAboutStep({
+  step,
+  others,
+  carry,
+}: {
+  step: StepFace;
+  others: readonly DayPerson[];
+  carry: (act: Parameters<DayStore['carry']>[0]) => void;
+}) {
+  const [asks, setAsks] = useState<'part' | 'cannot' | 'hand'>();
+  const { id } = step;
+  const say = (act: Parameters<DayStore['carry']>[0]) => {
+    setAsks(undefined);
+    carry(act);
+  };
+  return (
+    <Box sx={{ mt: 2, display: 'grid', gap: 1.5 }}>
+      <ActRow
+        presses={[
+          { words: 'Part done', press: () => setAsks('part') },
+          { words: 'Not today', press: () => say({ do: 'not-today', step: id }) },
+          { words: 'Can’t', press: () => setAsks('cannot') },
+          ...(others.length > 0 ? [{ words: 'Hand on', press: () => setAsks('hand') }] : []),
+          { words: 'Read aloud', press: () => readAloud(step) },
+        ]}
+      />
+      {asks === 'part' && (
+        <ActRow
+          title="How far has it come?"
+          presses={SHARES.map((share) => ({
+            words: `${share} %`,
+            press: () => say({ do: 'part', step: id, share }),
+          }))}
+        />
+      )}
+      {asks === 'cannot' && (
+        <ActRow
+          title="What is in the way?"
+          presses={HINDRANCES.map((why) => ({
+            words: HINDRANCE_WORDS[why],
+            press: () => say({ do: 'cannot', step: id, why }),
+          }))}
+        />
+      )}
+      {asks === 'hand' && (
+        <ActRow
+          title="Who takes it?"
+          presses={others.map((person) => ({
+            words: person.name,
+            press: () => say({ do: 'hand', step: id, to: person.id }),
+          }))}
+        />
+      )}
     </Box>
   );
 }

@@ -1,15 +1,18 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import { clock, duration } from '../parts/words';
-import type { DayStep } from './day-model';
+import type { StepFace } from './step-face';
 
 export function StepLine({
   step,
   action,
+  note,
   clear = false,
 }: {
-  step: DayStep;
+  step: StepFace;
   action: ReactNode;
+  /** How it stands with it, where that has to be said. */
+  note?: string | undefined;
   clear?: boolean;
 }) {
   return (
@@ -33,12 +36,12 @@ export function StepLine({
       }}
     >
       <Box component="span" sx={{ alignSelf: 'start', pt: 0.25, color: 'text.secondary' }}>
-        {clock(step.start)}
+        {clock(step.item.start)}
       </Box>
       <Box sx={{ minWidth: 0 }}>
         <Box sx={{ fontWeight: 560, overflowWrap: 'anywhere' }}>{step.title}</Box>
         <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
-          {step.where} · {duration(step.minutes)} · {step.who}
+          {[step.where, duration(step.item.step.minutes), step.who, note].filter(Boolean).join(' · ')}
         </Box>
       </Box>
       {action}

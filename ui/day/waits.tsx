@@ -1,28 +1,24 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState } from 'react';
-import { minuteOf } from '@/core/time/local-time';
-import { clock, duration } from '../parts/words';
-import type { DayWait } from './day-model';
+import type { RunningWait } from '@/core/day/day-view';
+import { type Second, secondOf } from '@/core/day/seconds';
+import { clock, shortDate } from '../parts/words';
+import { ActRow, type Press } from './act-row';
+import type { DayFile } from './day-file';
+import type { DayStore } from './run/day-store';
+import { useSecond } from './run/use-day-store';
 
-const TICK_MS = 5_000;
-
-/** Minutes of the home's wall clock, running on from what it showed when the page was made. */
-function useWallMinutes(now: string): number {
-  const [passed, setPassed] = useState(0);
-  useEffect(() => {
-    const started = performance.now();
-    setPassed(0);
-    const timer = setInterval(() => setPassed((performance.now() - started) / 60_000), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
-  return minuteOf(now) + passed;
-}
-
-/** Every soak, cycle and drying floor that is going on, each with its own clock. */
-export function Waits({ waits, now }: { waits: readonly DayWait[]; now: string }) {
-  const minute = useWallMinutes(now);
+/** Every soak, cycle and drying floor that is going on, each with its own live clock. */
+export function Waits({
+  waits,
+  file,
+  store,
+}: {
+  waits: readonly RunningWait[];
+  file: DayFile;
+  store: DayStore;
+}) {
   if (waits.length === 0) return null;
   return (
     <Box component="section" aria-labelledby="waits">
@@ -41,30 +37,36 @@ export function Waits({ waits, now }: { waits: readonly DayWait[]; now: string }
         }}
       >
         {waits.map((wait) => (
-          <Wait key={wait.id} wait={wait} minute={minute} />
+          <Wait key={`${wait.step.id} ${wait.since}`} wait={wait} file={file} store={store} />
         ))}
       </Box>
     </Box>
   );
 }
 
-function Wait({ wait, minute }: { wait: DayWait; minute: number }) {
-  const since = minuteOf(wait.since);
-  const ready = minuteOf(wait.ready);
-  const left = Math.ceil(ready - minute);
-  const share = Math.min(1, Math.max(0, (minute - since) / Math.max(1, ready - since)));
+function Wait({ wait, file, store }: { wait: RunningWait; file: DayFile; store: DayStore }) {
+  const now = useSecond(store);
+  const since = secondOf(`${wait.since}:00`);
+  const ready = secondOf(`${wait.ready}:00`);
+  const share = Math.min(1, Math.max(0, (now - since) / Math.max(1, ready - since)));
+  const words = file.words[wait.step.id];
   return (
     <Box
       component="li"
       sx={{ border: '1px solid', borderColor: 'divider', bgcolor: 'background.paper', p: 1.5 }}
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, fontWeight: 560 }}>
-        <span>{wait.title}</span>
-        <span>{left > 0 ? `${duration(left)} left` : 'ready'}</span>
+        <span>{words?.title}</span>
+        <Box component="span" sx={{ fontVariantNumeric: 'tabular-nums', whiteSpace: 'nowrap' }}>
+          {leftWords(ready - now)}
+        </Box>
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
-        {wait.where} · ready at {clock(wait.ready)}
+        {words?.where} · ready{' '}
+        {wait.ready.slice(0, 10) === file.date ? 'at ' : `on ${shortDate(wait.ready.slice(0, 10))}, `}
+        {clock(wait.ready)}
         {wait.latest && `, no later than ${clock(wait.latest)}`}
+        {machineWords(wait)}
       </Box>
       <Box
         aria-hidden
@@ -81,6 +83,54 @@ function Wait({ wait, minute }: { wait: DayWait; minute: number }) {
           }}
         />
       </Box>
+      {wait.step.machine !== undefined && (
+        <Box sx={{ mt: 1 }}>
+          <ActRow presses={pressesOf(wait, words?.title ?? '', store)} />
+        </Box>
+      )}
     </Box>
   );
+}
+
+/** A load that is done early, or that came out as it went in. */
+function pressesOf(wait: RunningWait, title: string, store: DayStore): Press[] {
+  const step = wait.step.id;
+  const ids = wait.task.steps.map(({ id }) => id);
+  const again = { do: 'again' as const, step, also: ids.slice(Math.max(0, ids.indexOf(step) - 1)) };
+  return [
+    ...(wait.word?.report === 'finished'
+      ? []
+      : [
+          {
+            words: 'It is finished',
+            label: `It is finished: ${title}`,
+            press: () => void store.carry({ do: 'machine', step, report: 'finished' }),
+          },
+        ]),
+    {
+      words: 'It came out dirty',
+      label: `It came out dirty: ${title}`,
+      press: () => void store.carry(again),
+    },
+  ];
+}
+
+function leftWords(seconds: Second): string {
+  if (seconds <= 0) return 'ready';
+  const hours = Math.floor(seconds / 3600);
+  const rest = `${String(Math.floor((seconds % 3600) / 60)).padStart(hours > 0 ? 2 : 1, '0')}:${String(seconds % 60).padStart(2, '0')}`;
+  return hours > 0 ? `${hours}:${rest}` : rest;
+}
+
+function machineWords({ word }: RunningWait): string {
+  switch (word?.report) {
+    case 'delayed':
+      return ` · the machine takes ${word.minutes} minutes more`;
+    case 'faulty':
+      return ' · the machine has stopped with a fault';
+    case 'finished':
+      return ' · the machine says it is finished';
+    default:
+      return '';
+  }
 }

@@ -207,7 +207,6 @@ export const cleanFormSchema = z
     path: ['finish'],
   });
 
-export const tickFormSchema = z.object({ step: idSchema.max(300) });
 export const idOnlySchema = z.object({ id: idSchema });
 
 const number = (what: string, least: number, most: number) =>

@@ -6,16 +6,20 @@ import { duration, hours } from '../parts/words';
 import { BusyTimes } from './busy-times';
 import { ChangeMember } from './change-member';
 import { DifferingDays } from './differing-days';
+import { HelperLink } from './helper-link';
 import type { PeopleActions } from './people-actions';
 import { WeekHours } from './week-hours';
 
 export function MemberSection({
   member,
   minutes,
+  hasLink,
   actions,
 }: {
   member: Member;
   minutes: number;
+  /** A link to this person's day is out. */
+  hasLink: boolean;
   actions: PeopleActions;
 }) {
   const cannot = member.cannot.filter((tag): tag is Tag => Object.hasOwn(TAGS, tag)).map((tag) => TAGS[tag]);
@@ -49,6 +53,7 @@ export function MemberSection({
         save={actions.saveExceptions}
       />
       <BusyTimes member={{ id: member.id, name: member.name, busy: member.busy }} />
+      <HelperLink person={member.id} name={member.name} given={hasLink} actions={actions} />
       <ChangeMember member={member} actions={actions} />
     </Box>
   );

@@ -10,7 +10,16 @@ import { MemberSection } from './member-section';
 import type { PeopleActions } from './people-actions';
 
 /** Who helps, when they have time, how much on one day, and what each must not do. */
-export function PeoplePage({ state, actions }: { state: Current; actions: PeopleActions }) {
+export function PeoplePage({
+  state,
+  helpers,
+  actions,
+}: {
+  state: Current;
+  /** The people whose link is out. */
+  helpers: readonly string[];
+  actions: PeopleActions;
+}) {
   const { people } = state.household;
   const week = people.reduce((sum, person) => sum + weeklyMinutes(person), 0);
   return (
@@ -22,7 +31,13 @@ export function PeoplePage({ state, actions }: { state: Current; actions: People
       </PageHead>
       <Stack spacing={3} sx={{ maxWidth: 980 }}>
         {people.map((person) => (
-          <MemberSection key={person.id} member={person} minutes={weeklyMinutes(person)} actions={actions} />
+          <MemberSection
+            key={person.id}
+            member={person}
+            minutes={weeklyMinutes(person)}
+            hasLink={helpers.includes(person.id)}
+            actions={actions}
+          />
         ))}
         <AddMember save={actions.saveMember} first={people.length === 0} />
         <Machines machines={state.household.machines} edits={state.edits} actions={actions} />

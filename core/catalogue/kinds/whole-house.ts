@@ -3,6 +3,13 @@ import type { FixtureKind } from '../fixture-kind';
 /** What belongs to the whole house. */
 export const WHOLE_HOUSE_KINDS = {
   sorting: { name: 'Sorting pass', synonyms: ['declutter'], height: 'middle', size: {}, surfaces: ['wood'] },
+  'found-work': {
+    name: 'Found on the way',
+    synonyms: ['noted', 'for later'],
+    height: 'middle',
+    size: {},
+    surfaces: ['wood'],
+  },
   'leaving-trip': {
     name: 'What leaves the house',
     synonyms: ['trip', 'donation', 'recycling centre', 'bags'],

@@ -23,6 +23,18 @@ export const WHOLE_HOUSE: readonly MethodEntry[] = [
     doneWhen: 'The bags have left the room.',
   },
   {
+    id: 'found-work',
+    fixture: 'found-work',
+    title: 'See to what was found on the way',
+    kind: 'household',
+    layer: 4,
+    steps: [hands('see-to', 'What the note says', { setUpMinutes: 15, soiled: false })],
+    intervalMonths: 12,
+    hardness: 2,
+    how: 'Written down in passing: look first what it takes.',
+    doneWhen: 'The note can go.',
+  },
+  {
     id: 'leaving-trip',
     fixture: 'leaving-trip',
     title: 'Take away what leaves',

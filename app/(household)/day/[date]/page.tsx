@@ -1,10 +1,13 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { spread } from '@/app/actions/clean';
-import { tickStep, untickStep } from '@/app/actions/day';
+import { planTrip } from '@/app/actions/day';
+import { fileFor } from '@/app/api/day/file-for';
+import { rollMissed } from '@/app/api/day/handlers';
 import { isLocalDate } from '@/core/time/local-time';
 import { current } from '@/server/current';
-import { DayPage } from '@/ui/day/day-page';
+import { requireScope } from '@/server/session';
+import { DayPage, NoDay } from '@/ui/day/day-page';
+import { kitsOn } from '@/ui/supplies/supplies-model';
 
 export const metadata: Metadata = { title: 'Day' };
 
@@ -14,15 +17,11 @@ type Props = {
 };
 
 export default async function Page({ params, searchParams }: Props) {
-  const [{ date }, { person }, state] = await Promise.all([params, searchParams, current()]);
+  const [{ date }, { person }, scope] = await Promise.all([params, searchParams, requireScope()]);
   if (!isLocalDate(date)) notFound();
-  const known = state.household.people.find((member) => member.id === person);
-  return (
-    <DayPage
-      state={state}
-      date={date}
-      person={known?.id}
-      actions={{ tick: tickStep, untick: untickStep, spread }}
-    />
-  );
+  const rolled = await rollMissed({ scope });
+  const file = await fileFor({ scope }, date, typeof person === 'string' ? person : undefined);
+  const state = await current();
+  if (!file) return <NoDay hasAim={state.campaign !== undefined} />;
+  return <DayPage file={file} kits={kitsOn(state, date, file.person)} rolled={rolled} planTrip={planTrip} />;
 }

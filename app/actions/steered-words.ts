@@ -1,0 +1,15 @@
+import { changesBetween } from '@/core/spread/plan-changes';
+import type { HouseholdScope } from '@/server/db/scope';
+import { keptHousehold } from '@/server/kept';
+import type { Replanned } from '@/server/planning';
+import { changedWords, type Steered } from '@/ui/spread/steer-words';
+
+/** What a plan that was made anew has moved, in words. */
+export async function steeredWords(scope: HouseholdScope, made: Replanned): Promise<Steered> {
+  const { household, tasks } = await keptHousehold(scope);
+  const names = {
+    task: new Map(tasks.map((task) => [task.id, `${task.method.title}, ${task.room.name}`])),
+    person: new Map(household.people.map((person) => [person.id, person.name])),
+  };
+  return changedWords(changesBetween(made.before, made.after), made.after, names);
+}

@@ -1,0 +1,41 @@
+import { createHash, randomUUID } from 'node:crypto';
+import { secondIn } from '@/server/clock';
+import { currentOf } from '@/server/current';
+import type { Sender } from '@/server/day/carry';
+import { eventsOn, lastingBefore, lastSeq } from '@/server/repositories/day';
+import { type DayFile, dayFile } from '@/ui/day/day-file';
+
+/** A date as a phone keeps it; undefined while there is no plan, and for a helper who is no longer of the household. */
+export async function fileFor(
+  { scope, helper }: Sender,
+  date: string | undefined,
+  wanted: string | undefined,
+): Promise<DayFile | undefined> {
+  // Read before the household, so that nothing that happens in between is taken for known.
+  const seq = await lastSeq(scope);
+  const state = await currentOf(scope);
+  const { campaign, household } = state;
+  const person = household.people.find(({ id }) => id === (helper ?? wanted))?.id;
+  if (!campaign?.plans || (helper !== undefined && person === undefined)) return undefined;
+  const on = date ?? state.today;
+  const [earlier, events] = await Promise.all([lastingBefore(scope, on), eventsOn(scope, on)]);
+  return dayFile(state, campaign, {
+    made: randomUUID(),
+    keeper: keeperOf(scope.household, helper),
+    second: secondIn(household.timezone),
+    date: on,
+    person,
+    helper: helper !== undefined,
+    earlier,
+    events,
+    seq,
+  });
+}
+
+/** The same for every link that is given to one helper, and no key to anything. */
+function keeperOf(household: string, helper: string | undefined): string {
+  return createHash('sha256')
+    .update(`${household} ${helper ?? ''}`)
+    .digest('hex')
+    .slice(0, 24);
+}

@@ -1,0 +1,6 @@
+import { takeEvents } from '@/app/api/day/handlers';
+import { type HelperParams, helperBy } from '../helper';
+
+export async function POST(request: Request, { params }: HelperParams): Promise<Response> {
+  return takeEvents(request, helperBy((await params).token));
+}

@@ -1,0 +1,9 @@
+import { sendFile } from '@/app/api/day/handlers';
+import { helperBy } from '../../helper';
+
+type Params = { params: Promise<{ token: string; date: string }> };
+
+export async function GET(request: Request, { params }: Params): Promise<Response> {
+  const { token, date } = await params;
+  return sendFile(request, date, helperBy(token));
+}

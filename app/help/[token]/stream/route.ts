@@ -1,0 +1,6 @@
+import { streamNews } from '@/app/api/day/handlers';
+import { type HelperParams, helperBy } from '../helper';
+
+export async function GET(request: Request, { params }: HelperParams): Promise<Response> {
+  return streamNews(request, helperBy((await params).token));
+}

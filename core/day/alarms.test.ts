@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import { alarmsAt } from './alarms';
+import type { RunningWait } from './day-view';
+import { secondOf } from './seconds';
+
+const at = (clock: string) => secondOf(`2027-03-01T${clock}:00`);
+const soak = {
+  step: { id: 'soak', minutes: 30 },
+  since: '2027-03-01T18:00',
+  ready: '2027-03-01T18:30',
+  latest: '2027-03-01T18:45',
+  next: 'rinse',
+  word: undefined,
+} as unknown as RunningWait;
+const breaks = { breakAfter: 25, breakLength: 5 };
+
+describe('alarmsAt', () => {
+  it('rings when a soak is over, not before, and anew when it is late', () => {
+    const ids = ['18:29', '18:30', '18:45', '18:46'].map((clock) =>
+      alarmsAt([soak], undefined, undefined, at(clock)).map(({ id }) => id),
+    );
+    expect(ids).toEqual([
+      [],
+      ['over soak 2027-03-01T18:00'],
+      ['over soak 2027-03-01T18:00'],
+      ['late soak 2027-03-01T18:00'],
+    ]);
+  });
+
+  it('does not ring for a floor that dries by itself, nor for what was over on an earlier day', () => {
+    expect(alarmsAt([{ ...soak, next: undefined }], undefined, undefined, at('19:00'))).toEqual([]);
+    expect(alarmsAt([soak], undefined, undefined, secondOf('2027-03-02T09:00:00'))).toEqual([]);
+  });
+
+  it('rings for a machine that stands still', () => {
+    const word = { report: 'faulty', minutes: 0, at: '2027-03-01T18:10' } as const;
+    const [alarm] = alarmsAt([{ ...soak, word }], undefined, undefined, at('18:10'));
+    expect(alarm?.about).toEqual({ kind: 'fault', step: 'soak' });
+  });
+
+  it('calls to a rest after a block, and back after the rest; never after enough', () => {
+    const kinds = (what: 'begin' | 'rest' | 'enough', clock: string) =>
+      alarmsAt([], { what, since: at('18:00') }, breaks, at(clock)).map(({ about }) => about.kind);
+    expect([kinds('begin', '18:24'), kinds('begin', '18:25')]).toEqual([[], ['rest']]);
+    expect([kinds('rest', '18:04'), kinds('rest', '18:05')]).toEqual([[], ['work']]);
+    expect(kinds('enough', '20:00')).toEqual([]);
+  });
+});

@@ -1,0 +1,88 @@
+import { describe, expect, it } from 'vitest';
+import { juniperRow } from '../../demo/juniper-row';
+import { CATALOGUE } from '../catalogue/catalogue';
+import { listTasks, tasksOf } from '../clean/tasks';
+import { workOf } from '../clean/work';
+import { applyChange } from '../household/change';
+import { consequenceOf } from './consequence';
+import type { DayAct } from './events';
+
+const household = juniperRow('2027-03-01');
+const tasks = tasksOf(workOf(household, CATALOGUE));
+const where = { home: household.home, people: household.people, tasks, begun: new Set<string>() };
+const change = (act: DayAct, person?: string) =>
+  consequenceOf(
+    { id: '7c9b0c4e-0000-4000-8000-000000000001', at: '2027-03-01T18:10:40', ...(person && { person }), act },
+    where,
+  );
+/** The household after what follows from something. */
+const after = (act: DayAct, person?: string) => {
+  const made = applyChange(household, change(act, person)!);
+  if (!made.ok) throw new Error(made.why);
+  return made.value;
+};
+const task = tasks[0]!;
+const step = `${task.id}/${task.method.steps[0]!.key}`;
+
+describe('consequenceOf', () => {
+  it('puts off to tomorrow what is not for today, or wants something that can be had', () => {
+    const later = { do: 'later', later: [{ task: task.id, from: '2027-03-02' }] };
+    expect(change({ do: 'not-today', step })).toEqual(later);
+    expect(change({ do: 'cannot', step, why: 'product' })).toEqual(later);
+  });
+
+  it('takes what is broken or not safe out of this clean', () => {
+    const { marks } = after({ do: 'cannot', step, why: 'unsafe' });
+    const scope = listTasks(workOf({ ...household, marks: [...marks] }, CATALOGUE)).find(
+      ({ id }) => id === task.id,
+    );
+    expect(scope?.scope.in).toBe(false);
+  });
+
+  it('makes a task of work that was found, in its room', () => {
+    const room = household.home.floors[0]!.rooms[0]!;
+    const { home } = after({ do: 'found', find: 'later', room: room.id, text: 'Scuffed skirting' });
+    const found = tasksOf(workOf({ ...household, home }, CATALOGUE)).filter(
+      ({ stop }) => stop.name === 'Scuffed skirting',
+    );
+    expect(found.map(({ room: { id }, method }) => [id, method.id])).toEqual([[room.id, 'found-work']]);
+  });
+
+  it('leaves what is to be mended, bought or carried elsewhere to the list', () => {
+    for (const find of ['mend', 'buy', 'elsewhere'] as const)
+      expect(change({ do: 'found', find, text: 'A hinge' })).toBeUndefined();
+  });
+
+  it('has it rain today', () => {
+    expect(after({ do: 'rain' }).weather.find(({ date }) => date === '2027-03-01')).toEqual({
+      date: '2027-03-01',
+      dry: false,
+    });
+  });
+
+  it('empties the cupboard of what has run out, and puts off what is done with it', () => {
+    const product = tasks.flatMap(({ products }) => products.doses)[0]!.product;
+    const { supplies, steering } = after({ do: 'run-out', product });
+    expect(supplies.stock.find((stock) => stock.product === product)?.amount).toBe(0);
+    const using = tasks.filter(({ products }) =>
+      [...products.doses, ...(products.disinfectant ? [products.disinfectant] : [])].some(
+        (dose) => dose.product === product,
+      ),
+    );
+    expect(steering.later.map((later) => later.task).sort()).toEqual(using.map(({ id }) => id).sort());
+  });
+
+  it('gives somebody twenty minutes more today, or none', () => {
+    const hours = (act: DayAct, person?: string) =>
+      after(act, person)
+        .people.find(({ id }) => id === 'bram')
+        ?.exceptions.find(({ date }) => date === '2027-03-01')?.hours;
+    expect(hours({ do: 'short', who: 'bram', minutes: 20 })).toEqual([{ from: '18:10', to: '18:30' }]);
+    expect(hours({ do: 'short', who: 'bram', minutes: 0 })).toEqual([]);
+    expect(hours({ do: 'block', what: 'enough' }, 'bram')).toEqual([]);
+  });
+
+  it('changes nothing for a tick', () => {
+    expect(change({ do: 'done', step })).toBeUndefined();
+  });
+});

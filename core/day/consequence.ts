@@ -1,0 +1,112 @@
+import { unitFor } from '../catalogue/product-facts';
+import type { ProductName } from '../catalogue/products';
+import type { CleanTask } from '../clean/task';
+import type { Member } from '../formats/household';
+import { type Room, roomsOf } from '../home/room';
+import type { Editable, HouseholdChange } from '../household/change';
+import { taskOfStep } from '../steering/steering';
+import { dayOf, formatDate, formatMinute, minuteOf } from '../time/local-time';
+import type { DayEvent } from './events';
+
+/** The household as far as it matters for what follows from something that happens on the day. */
+export type Circumstances = Pick<Editable, 'home' | 'people'> & {
+  readonly tasks: readonly CleanTask[];
+  /** Tasks of which something is ticked off. */
+  readonly begun: ReadonlySet<string>;
+};
+
+/** What something that happens on the day changes in the household beyond the day itself; undefined for most of it. */
+export function consequenceOf(event: DayEvent, where: Circumstances): HouseholdChange | undefined {
+  const { id, at, act } = event;
+  const today = at.slice(0, 10);
+  switch (act.do) {
+    case 'not-today':
+      return putOff([taskOfStep(act.step)], today);
+    case 'cannot':
+      // What is broken or not safe is no work of this clean; everything else can be had by tomorrow.
+      return act.why === 'broken' || act.why === 'unsafe'
+        ? {
+            do: 'mark',
+            marks: [{ on: 'task', target: taskOfStep(act.step), in: false, reason: 'not-worth-it' }],
+          }
+        : putOff([taskOfStep(act.step)], today);
+    case 'found': {
+      const rooms = roomsOf(where.home);
+      const room = rooms.find((known) => known.id === act.room) ?? rooms[0];
+      return act.find === 'later' && room ? workFound(id, act.text, room) : undefined;
+    }
+    case 'rain':
+      return { do: 'weather', date: today, dry: false };
+    case 'run-out':
+      return runOut(act.product, at.slice(0, 16), where);
+    case 'short':
+      return short(where.people, act.who, at.slice(0, 16), act.minutes);
+    case 'block':
+      return act.what === 'enough' ? short(where.people, event.person, at.slice(0, 16), 0) : undefined;
+    default:
+      return undefined;
+  }
+}
+
+function putOff(tasks: readonly string[], today: string): HouseholdChange {
+  const from = formatDate(dayOf(today) + 1);
+  return { do: 'later', later: tasks.map((task) => ({ task, from })) };
+}
+
+/** The cupboard is empty of it, and what is done with it waits for the shop. */
+function runOut(product: ProductName, at: string, { tasks, begun }: Circumstances): HouseholdChange {
+  const needs = ({ products: { doses, disinfectant } }: CleanTask) =>
+    [...doses, ...(disinfectant ? [disinfectant] : [])].some((dose) => dose.product === product);
+  const waiting = tasks.filter((task) => needs(task) && !begun.has(task.id)).map((task) => task.id);
+  const stock = { product, amount: 0, unit: unitFor(product), counted: at };
+  return {
+    do: 'several',
+    changes: [{ do: 'put-stock', stock }, ...(waiting.length > 0 ? [putOff(waiting, at.slice(0, 10))] : [])],
+  };
+}
+
+/** Somebody works so many minutes more today, and no longer. */
+function short(
+  people: readonly Member[],
+  who: string | undefined,
+  at: string,
+  minutes: number,
+): HouseholdChange | undefined {
+  const member = people.find((known) => known.id === who);
+  if (!member) return undefined;
+  const date = at.slice(0, 10);
+  const end = formatMinute(minuteOf(at) + minutes);
+  const to = end.slice(0, 10) === date ? end.slice(11) : '23:59';
+  const hours = minutes > 0 && at.slice(11) < to ? [{ from: at.slice(11), to }] : [];
+  const exceptions = [...member.exceptions.filter((known) => known.date !== date), { date, hours }].sort(
+    (a, b) => (a.date < b.date ? -1 : 1),
+  );
+  return { do: 'put-member', member: { ...member, exceptions } };
+}
+
+const MOST_NAME = 80;
+
+/** A stop of its own in the room, with the work that was found there. */
+function workFound(id: string, text: string, room: Room): HouseholdChange {
+  const stop = `found-${id}`;
+  return {
+    do: 'several',
+    changes: [
+      { do: 'add-stop', roomId: room.id, id: stop, name: text.slice(0, MOST_NAME) },
+      {
+        do: 'put-fixture',
+        stopId: stop,
+        fixture: {
+          id: `${stop}-work`,
+          kind: 'found-work',
+          height: 'middle',
+          count: 1,
+          size: {},
+          soil: 'normal',
+          fullness: 'empty',
+          leave: false,
+        },
+      },
+    ],
+  };
+}

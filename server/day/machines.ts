@@ -1,0 +1,90 @@
+import { createHash } from 'node:crypto';
+import { dayView } from '../../core/day/day-view';
+import type { DayEvent } from '../../core/day/events';
+import { packFor, runAtStart } from '../../core/day/pack';
+import { runAfter } from '../../core/day/run';
+import { secondOf } from '../../core/day/seconds';
+import type { MachineDriver, MachineReport } from '../../core/machines/machine';
+import { SimulatedMachines } from '../../core/machines/simulated';
+import { campaignAt } from '../campaign';
+import { secondIn } from '../clock';
+import { config } from '../config';
+import type { HouseholdId, HouseholdScope } from '../db/scope';
+import { keptHousehold } from '../kept';
+import { log } from '../log';
+import { addEvent, eventsOn, loadAnswer } from '../repositories/day';
+import { tell } from './hub';
+
+/** Machines are asked no more often than this, however many phones are listening. */
+const ASK_SECONDS = 10;
+
+const asked = new Map<HouseholdId, number>();
+
+/** Stand-ins, until somebody connects real machines: any `MachineDriver` can take their place. */
+function driver(): MachineDriver {
+  return new SimulatedMachines(config().seed);
+}
+
+/** Asks every machine that runs how it goes, and tells the household what it has not heard yet. */
+export async function askMachines(scope: HouseholdScope): Promise<void> {
+  const tick = Date.now();
+  if (tick - (asked.get(scope.household) ?? 0) < ASK_SECONDS * 1000) return;
+  asked.set(scope.household, tick);
+  const kept = await keptHousehold(scope);
+  if (kept.household.machines.length === 0) return;
+  const at = secondIn(kept.household.timezone);
+  const campaign = campaignAt(kept, at.slice(0, 16));
+  const plan = campaign?.plans?.latest.plan;
+  if (!campaign || !plan) return;
+  const pack = packFor(campaign.problem, plan, at.slice(0, 10));
+  const run = runAfter(runAtStart(pack), await eventsOn(scope, pack.date));
+  const kinds = new Map(kept.household.machines.map((machine) => [machine.id, machine.kind]));
+  for (const { step, since, word } of dayView(pack, run, secondOf(at)).waits) {
+    const kind = step.machine === undefined ? undefined : kinds.get(step.machine);
+    if (step.machine === undefined || kind === undefined) continue;
+    const cycle = { machine: step.machine, kind, step: step.id, since, minutes: step.minutes };
+    const report = await driver()
+      .ask(cycle, at.slice(0, 16))
+      .catch((): MachineReport => ({ report: 'running' }));
+    if (report.report !== 'running' && report.report !== word?.report) await hear(scope, report, cycle, at);
+  }
+}
+
+async function hear(
+  scope: HouseholdScope,
+  report: Exclude<MachineReport, { report: 'running' }>,
+  cycle: { readonly step: string; readonly since: string },
+  at: string,
+): Promise<void> {
+  const event: DayEvent = {
+    id: idOf(`${scope.household} ${cycle.step} ${cycle.since} ${report.report}`),
+    at,
+    act: { do: 'machine', step: cycle.step, ...report },
+  };
+  const told = await scope.transaction(async (inside) => {
+    await inside.lock();
+    if (await loadAnswer(inside, event.id)) return undefined;
+    return addEvent(inside, event, { id: event.id, verdict: { as: 'kept' } });
+  });
+  if (told) tell(scope.household, { kind: 'event', event: told });
+}
+
+/** The same for the same words, so that what a machine says is kept once however often it is asked. */
+function idOf(words: string): string {
+  const hex = createHash('sha256').update(words).digest('hex');
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
+}
+
+/** Asks now and then for as long as somebody listens; what is returned ends it. */
+export function keepAsking(scope: HouseholdScope): () => void {
+  const ask = () =>
+    askMachines(scope).catch((error: unknown) =>
+      log.error(
+        { err: { type: error instanceof Error ? error.name : 'unknown' } },
+        'machines were not asked',
+      ),
+    );
+  const timer = setInterval(ask, ASK_SECONDS * 1000);
+  void ask();
+  return () => clearInterval(timer);
+}

@@ -1,0 +1,73 @@
+import { type Answer, type DayAct, type DayEvent, dayActSchema, type ToldEvent } from '../../core/day/events';
+import { idSchema } from '../../core/formats/scalars';
+import type { HouseholdScope } from '../db/scope';
+
+/** What has happened on the days of a household, in one order, each with the answer that it got. */
+
+type EventRow = { id: string; seq: number; at: string; person: string | null; act: string; answer: string };
+
+export async function loadAnswer(scope: HouseholdScope, id: string): Promise<Answer | undefined> {
+  const row: EventRow | undefined = await scope.rows('day_events').where({ id }).first('answer');
+  return row && JSON.parse(row.answer);
+}
+
+/** Keeps an event with its answer; returns it as it is told to others. */
+export async function addEvent(scope: HouseholdScope, event: DayEvent, answer: Answer): Promise<ToldEvent> {
+  const seq = await scope.nextSeq();
+  const { act } = event;
+  await scope.insert('day_events', [
+    {
+      id: event.id,
+      seq,
+      date: event.at.slice(0, 10),
+      at: event.at,
+      person: event.person ?? null,
+      kind: act.do,
+      step: 'step' in act ? act.step : null,
+      act: JSON.stringify(act),
+      verdict: answer.verdict.as,
+      answer: JSON.stringify(answer),
+    },
+  ]);
+  return { ...event, seq };
+}
+
+/** Everything that counts, in its order: what was refused does not. */
+function counted(scope: HouseholdScope) {
+  return scope.rows('day_events').where({ verdict: 'kept' }).orderBy('seq');
+}
+
+export async function eventsAfter(scope: HouseholdScope, seq: number): Promise<ToldEvent[]> {
+  return told(await counted(scope).where('seq', '>', seq));
+}
+
+export async function eventsOn(scope: HouseholdScope, date: string): Promise<ToldEvent[]> {
+  return told(await counted(scope).where({ date }));
+}
+
+export async function eventsOfStep(scope: HouseholdScope, step: string): Promise<ToldEvent[]> {
+  return told(await counted(scope).where({ step }));
+}
+
+/** What lasts beyond its day: things found, and what is in the piles. */
+const LASTING: readonly DayAct['do'][] = ['found', 'settle', 'pile', 'bag'];
+
+export async function lastingBefore(scope: HouseholdScope, date: string): Promise<ToldEvent[]> {
+  return told(await counted(scope).whereIn('kind', LASTING).where('date', '<', date));
+}
+
+function told(rows: readonly EventRow[]): ToldEvent[] {
+  return rows.map((row) => ({
+    id: row.id,
+    seq: row.seq,
+    at: row.at,
+    ...(row.person !== null && { person: idSchema.parse(row.person) }),
+    act: dayActSchema.parse(JSON.parse(row.act)),
+  }));
+}
+
+/** The number of the last thing that happened. */
+export async function lastSeq(scope: HouseholdScope): Promise<number> {
+  const row: { day_seq: number } | undefined = await scope.own().first('day_seq');
+  return row?.day_seq ?? 0;
+}

@@ -1,0 +1,98 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useEffect, useRef, useState } from 'react';
+import { type Alarm, alarmsAt } from '@/core/day/alarms';
+import type { DayView } from '@/core/day/day-view';
+import type { Stretch } from '@/core/day/run';
+import { clock } from '../parts/words';
+import type { DayFile, DayPerson } from './day-file';
+import { heardAlarms, keepHeard, ring } from './run/bell';
+import type { DayStore } from './run/day-store';
+import { useSecond } from './run/use-day-store';
+
+/** What must not go unheard: it rings, and stays on the page until somebody has pressed it away. */
+export function Alarms({
+  view,
+  stretch,
+  person,
+  file,
+  store,
+}: {
+  view: DayView;
+  stretch: Stretch | undefined;
+  person: DayPerson | undefined;
+  file: DayFile;
+  store: DayStore;
+}) {
+  const now = useSecond(store);
+  const [heard, setHeard] = useState<ReadonlySet<string>>(new Set());
+  // The phone's cupboard is not there while the server draws the page.
+  useEffect(() => setHeard(heardAlarms()), []);
+  const alarms = alarmsAt(view.waits, stretch, person, now).filter(({ id }) => !heard.has(id));
+  useRinging(alarms, file);
+  const silence = (id: string) => {
+    const known = new Set([...heard, id]);
+    setHeard(known);
+    keepHeard(known);
+  };
+  if (alarms.length === 0) return null;
+  return (
+    <Box role="alert" sx={{ display: 'grid', gap: 1, position: 'sticky', top: 8, zIndex: 2 }}>
+      {alarms.map((alarm) => (
+        <Box
+          key={alarm.id}
+          sx={{
+            bgcolor: 'var(--mui-palette-thaw-sunSoft)',
+            color: 'text.primary',
+            border: '2px solid var(--mui-palette-thaw-sun)',
+            p: 1.5,
+            display: 'flex',
+            flexWrap: 'wrap',
+            gap: 1.5,
+            alignItems: 'center',
+            justifyContent: 'space-between',
+          }}
+        >
+          <Box sx={{ fontWeight: 560, fontSize: '1.1rem', flex: '1 1 220px' }}>{alarmWords(alarm, file)}</Box>
+          <Button variant="contained" onClick={() => silence(alarm.id)} sx={{ minHeight: 48 }}>
+            Heard
+          </Button>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+const RING_AGAIN_MS = 20_000;
+
+/** Rings as soon as an alarm is there, and again for as long as nobody has heard it. */
+function useRinging(alarms: readonly Alarm[], file: DayFile): void {
+  const words = alarms.map((alarm) => alarmWords(alarm, file)).join(' ');
+  const latest = useRef(words);
+  latest.current = words;
+  const isSilent = words === '';
+  useEffect(() => {
+    if (isSilent) return;
+    ring(latest.current);
+    const timer = setInterval(() => ring(latest.current), RING_AGAIN_MS);
+    return () => clearInterval(timer);
+  }, [isSilent]);
+}
+
+export function alarmWords({ about }: Alarm, { words }: DayFile): string {
+  switch (about.kind) {
+    case 'wait': {
+      const step = words[about.step];
+      const what = `${step?.title ?? 'A wait'}, ${step?.where ?? ''}`;
+      if (about.late) return `${what}: see to it now, it has waited longer than it should.`;
+      return `${what}: it is over.${about.latest ? ` See to it by ${clock(about.latest)}.` : ''}`;
+    }
+    case 'fault':
+      return `${words[about.step]?.title ?? 'A machine'}: the machine has stopped. Look after it.`;
+    case 'rest':
+      return 'Time for a rest.';
+    case 'work':
+      return 'The rest is over. One more block, or enough for today.';
+  }
+}

@@ -1,0 +1,50 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Sentence } from '../parts/sentence';
+import { count } from '../parts/words';
+import type { DayState, DayStore } from './run/day-store';
+
+/** Whether others hear of what happens here, and what has to be said of it. */
+export function LinkLine({ state, store }: { state: DayState; store: DayStore }) {
+  const { link, unsent, notices } = state;
+  const quiet = link === 'live' && unsent === 0;
+  return (
+    <>
+      <Box role="status" aria-label="Connection" sx={quiet ? UNSEEN : { color: 'text.secondary' }}>
+        {linkWords(link, unsent)}
+      </Box>
+      {notices.map((notice) => (
+        <Sentence key={notice} tone="note">
+          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', justifyContent: 'space-between' }}>
+            <span>{notice}</span>
+            <Button color="inherit" onClick={() => store.dismiss(notice)} aria-label={`Read: ${notice}`}>
+              Read
+            </Button>
+          </Box>
+        </Sentence>
+      ))}
+    </>
+  );
+}
+
+/** Heard by a screen reader, and not seen. */
+const UNSEEN = {
+  position: 'absolute',
+  m: '0 !important',
+  width: '1px',
+  height: '1px',
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+} as const;
+
+function linkWords(link: DayState['link'], unsent: number): string {
+  const kept = count(unsent, 'thing is', 'things are');
+  if (link === 'nobody')
+    return `This phone is not known here any more: the link was withdrawn, or you are signed out. ${unsent > 0 ? `${kept} kept on this phone until you are let in again.` : ''}`;
+  if (link === 'cut')
+    return unsent > 0
+      ? `No connection. ${kept} kept on this phone and sent later.`
+      : 'No connection. Go on; what you do is kept on this phone.';
+  return unsent > 0 ? 'Sending …' : 'All is sent.';
+}

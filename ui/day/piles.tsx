@@ -1,0 +1,98 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { PILES, type Pile } from '@/core/day/events';
+import type { Run } from '@/core/day/run';
+import { Unfold } from '../parts/unfold';
+import { count } from '../parts/words';
+import { ActRow } from './act-row';
+import type { DayStore } from './run/day-store';
+import { type TripAct, TripButton } from './trip-button';
+
+const PILE_WORDS: Record<Pile, string> = {
+  stays: 'Stays',
+  elsewhere: 'Elsewhere',
+  give: 'Give',
+  sell: 'Sell',
+  mend: 'Mend',
+  recycle: 'Recycle',
+  bin: 'Bin',
+};
+
+/** Piles that are carried out of the house on a trip. */
+const LEAVING: readonly Pile[] = ['give', 'sell', 'recycle', 'bin'];
+
+/** While something is emptied: one press for each thing, by where it goes. */
+export function Piles({
+  run,
+  store,
+  planTrip,
+}: {
+  run: Run;
+  store: DayStore;
+  planTrip: TripAct | undefined;
+}) {
+  const total = [...run.piles.values()].reduce((sum, number) => sum + number, 0);
+  const carry = (act: Parameters<DayStore['carry']>[0]) => void store.carry(act);
+  const bags = [...run.bags].filter(([, number]) => number > 0);
+  return (
+    <Unfold
+      title={
+        total === 0 ? 'Belongings, pile by pile' : `Belongings: ${count(total, 'thing', 'things')} decided`
+      }
+    >
+      <Box sx={{ display: 'grid', gap: 2 }}>
+        <Box
+          role="group"
+          aria-label="Where does it go?"
+          sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(104px, 1fr))' }}
+        >
+          {PILES.map((pile) => (
+            <Button
+              key={pile}
+              variant="outlined"
+              color="inherit"
+              onClick={() => carry({ do: 'pile', pile, count: 1 })}
+              aria-label={`${PILE_WORDS[pile]}: ${run.piles.get(pile) ?? 0}`}
+              sx={{ minHeight: 72, flexDirection: 'column', bgcolor: 'background.paper' }}
+            >
+              <Box component="span" sx={{ fontSize: '1.4rem', fontWeight: 600 }}>
+                {run.piles.get(pile) ?? 0}
+              </Box>
+              {PILE_WORDS[pile]}
+            </Button>
+          ))}
+        </Box>
+        <ActRow
+          title="One too many"
+          presses={PILES.filter((pile) => (run.piles.get(pile) ?? 0) > 0).map((pile) => ({
+            words: `${PILE_WORDS[pile]} −1`,
+            press: () => carry({ do: 'pile', pile, count: -1 }),
+          }))}
+        />
+        <ActRow
+          title="Full and ready to leave"
+          presses={LEAVING.flatMap((pile) =>
+            (['bag', 'box'] as const).map((kind) => ({
+              words: `${kind === 'bag' ? 'Bag' : 'Box'}: ${PILE_WORDS[pile].toLowerCase()}`,
+              press: () => carry({ do: 'bag' as const, kind, pile, count: 1 }),
+            })),
+          )}
+        />
+        {bags.length > 0 && (
+          <Box>
+            {bags
+              .map(([key, number]) => {
+                const [kind, pile] = key.split('/') as ['bag' | 'box', Pile];
+                const words = kind === 'bag' ? count(number, 'bag', 'bags') : count(number, 'box', 'boxes');
+                return `${words} to ${PILE_WORDS[pile].toLowerCase()}`;
+              })
+              .join(', ')}
+            .
+          </Box>
+        )}
+        {planTrip && <TripButton bags={bags.reduce((sum, [, number]) => sum + number, 0)} act={planTrip} />}
+      </Box>
+    </Unfold>
+  );
+}

@@ -1,0 +1,276 @@
+import { type DayAct, type DayEvent, MOST_AT_ONCE, type ToldEvent } from '@/core/day/events';
+import { runAtStart } from '@/core/day/pack';
+import { type Run, runAfter } from '@/core/day/run';
+import { formatSecond, type Second } from '@/core/day/seconds';
+import type { DayFile } from '../day-file';
+import { answerWords } from './answer-words';
+import type { Cupboard } from './cupboard';
+import { readClock, setClock, type WallClock } from './wall-clock';
+import type { Wire } from './wire';
+
+export type Link = 'live' | 'cut' | 'nobody';
+
+export type DayState = {
+  readonly file: DayFile;
+  readonly clock: WallClock;
+  readonly run: Run;
+  /** How much is kept on this phone and not sent yet. */
+  readonly unsent: number;
+  readonly link: Link;
+  /** What has to be said, the newest last. */
+  readonly notices: readonly string[];
+};
+
+export type Surroundings = {
+  readonly cupboard: Cupboard;
+  readonly wire: Wire;
+  /** Milliseconds of the phone's own clock. */
+  readonly device: () => number;
+  readonly newId: () => string;
+};
+
+const TRY_AGAIN_MS = 5_000;
+const SETTLE_MS = 200;
+const MOST_NOTICES = 3;
+/** Numbers may come a little out of order: so far back is asked for again. */
+const LOOK_BACK = 50;
+
+/**
+ * A day on a phone. What happens shows at once, is kept on the phone, and is sent in its order as soon as the server
+ * answers; what others say is laid under it. The same whether the server is there or not.
+ */
+export class DayStore {
+  private file: DayFile;
+  private clock: WallClock;
+  private told: ReadonlyMap<string, ToldEvent>;
+  private pending: DayEvent[] = [];
+  private link: Link = 'live';
+  private notices: readonly string[] = [];
+  private state: DayState;
+  private readonly watchers = new Set<() => void>();
+  private flushing: Promise<void> | undefined;
+  private again: ReturnType<typeof setTimeout> | undefined;
+  private settling: ReturnType<typeof setTimeout> | undefined;
+  private unlisten: (() => void) | undefined;
+
+  constructor(
+    file: DayFile,
+    private readonly around: Surroundings,
+  ) {
+    this.file = file;
+    this.clock = setClock(file.now, around.device());
+    this.told = byId(file.events);
+    this.state = this.stateNow();
+  }
+
+  readonly subscribe = (watcher: () => void): (() => void) => {
+    this.watchers.add(watcher);
+    return () => this.watchers.delete(watcher);
+  };
+
+  readonly snapshot = (): DayState => this.state;
+
+  now(): Second {
+    return readClock(this.clock, this.around.device());
+  }
+
+  /** Takes up what the phone has kept, sends what is not sent yet, and listens. */
+  async open(): Promise<void> {
+    const { cupboard, wire } = this.around;
+    const [kept, unsent] = await Promise.all([
+      cupboard.file(this.file.date, this.file.person).catch(() => undefined),
+      cupboard.unsent().catch(() => []),
+    ]);
+    this.pending = [...unsent, ...this.pending.filter(({ id }) => !unsent.some((known) => known.id === id))];
+    // The page came from the phone's own cupboard: what has been heard since counts, and the clock that was set then.
+    if (kept && (kept.file.made === this.file.made || kept.file.seq > this.file.seq)) {
+      this.file = kept.file;
+      this.clock = kept.clock;
+      this.told = byId(kept.file.events);
+    }
+    this.changed();
+    this.unlisten = wire.listen(Math.max(0, this.file.seq - LOOK_BACK), {
+      happened: (event) => this.hear([event]),
+      planned: () => this.refreshSoon(),
+      up: () => {
+        this.join();
+        this.refreshSoon();
+      },
+      down: () => this.part(),
+      withdrawn: () => this.shut(),
+    });
+    void this.flush();
+  }
+
+  close(): void {
+    this.unlisten?.();
+    clearTimeout(this.again);
+    clearTimeout(this.settling);
+  }
+
+  /** Something happens on this phone. */
+  async carry(act: DayAct, person: string | undefined = this.file.person): Promise<void> {
+    const event: DayEvent = {
+      id: this.around.newId(),
+      at: formatSecond(this.now()),
+      ...(person !== undefined && { person }),
+      act,
+    };
+    this.pending = [...this.pending, event];
+    this.changed();
+    await this.around.cupboard.keepUnsent(event).catch(() => {
+      this.say('This phone could not keep that for later. Stay on this page until it is sent.');
+    });
+    await this.flush();
+  }
+
+  dismiss(notice: string): void {
+    this.notices = this.notices.filter((known) => known !== notice);
+    this.changed();
+  }
+
+  /** Sends all that is not sent yet, in its order; one sending at a time. */
+  async flush(): Promise<void> {
+    this.flushing ??= this.sendAll().finally(() => {
+      this.flushing = undefined;
+    });
+    await this.flushing;
+    if (this.pending.length > 0 && this.link === 'live' && !this.flushing) await this.flush();
+  }
+
+  private async sendAll(): Promise<void> {
+    let atOnce = MOST_AT_ONCE;
+    while (this.pending.length > 0 && this.link !== 'nobody') {
+      const events = this.pending.slice(0, atOnce);
+      const sent = await this.around.wire.send({ sentAt: formatSecond(this.now()), events });
+      switch (sent.as) {
+        case 'later':
+          this.part();
+          return;
+        case 'nobody':
+          this.shut();
+          return;
+        case 'unfit':
+          // One by one, so that what is not understood does not hold up the rest.
+          if (events.length > 1) atOnce = 1;
+          else
+            await this.forget(events, [
+              'Something that was kept on this phone could not be read and is left out.',
+            ]);
+          break;
+        case 'taken':
+          await this.taken(events, sent.taken);
+      }
+    }
+  }
+
+  private async taken(
+    events: readonly DayEvent[],
+    {
+      answers,
+      told,
+      clockWrong,
+      moved,
+    }: Extract<Awaited<ReturnType<Wire['send']>>, { as: 'taken' }>['taken'],
+  ): Promise<void> {
+    const acts = new Map(events.map(({ id, act }) => [id, act]));
+    const words = answers.flatMap((answer) => {
+      const act = acts.get(answer.id);
+      return (act && answerWords(answer, act, this.file)) ?? [];
+    });
+    if (clockWrong) {
+      words.push('The clock of this phone is wrong. The times were set right by the clock of the household.');
+      await this.refresh();
+    }
+    if (moved !== undefined) words.push(moved);
+    this.told = new Map([...this.told, ...byId(told)]);
+    this.link = 'live';
+    await this.forget(events, words);
+    if (answers.some(({ verdict }) => verdict.as !== 'kept')) this.refreshSoon();
+  }
+
+  private async forget(events: readonly DayEvent[], words: readonly string[]): Promise<void> {
+    const ids = new Set(events.map(({ id }) => id));
+    this.pending = this.pending.filter(({ id }) => !ids.has(id));
+    this.notices = [...this.notices, ...words].slice(-MOST_NOTICES);
+    this.changed();
+    await this.around.cupboard.sent([...ids]).catch(() => undefined);
+  }
+
+  private hear(events: readonly ToldEvent[]): void {
+    const fresh = events.filter(({ id, at }) => !this.told.has(id) && at.slice(0, 10) === this.file.date);
+    if (fresh.length === 0) return;
+    this.told = new Map([...this.told, ...byId(fresh)]);
+    this.changed();
+  }
+
+  private refreshSoon(): void {
+    clearTimeout(this.settling);
+    this.settling = setTimeout(() => void this.refresh(), SETTLE_MS);
+  }
+
+  private async refresh(): Promise<void> {
+    const fresh = await this.around.wire.fetchFile(this.file.date, this.file.person);
+    if (!fresh || fresh.seq < this.file.seq) return;
+    this.file = fresh;
+    this.clock = setClock(fresh.now, this.around.device());
+    this.told = byId([...fresh.events, ...[...this.told.values()].filter(({ seq }) => seq > fresh.seq)]);
+    this.changed();
+  }
+
+  private join(): void {
+    if (this.link === 'nobody') return;
+    this.link = 'live';
+    this.changed();
+    void this.flush();
+  }
+
+  /** The server does not answer: everything stays on the phone, and is tried again. */
+  private part(): void {
+    if (this.link !== 'nobody') this.link = 'cut';
+    clearTimeout(this.again);
+    if (this.pending.length > 0) this.again = setTimeout(() => void this.flush(), TRY_AGAIN_MS);
+    this.changed();
+  }
+
+  private shut(): void {
+    this.link = 'nobody';
+    this.changed();
+  }
+
+  private say(words: string): void {
+    this.notices = [...this.notices, words].slice(-MOST_NOTICES);
+    this.changed();
+  }
+
+  private changed(): void {
+    this.state = this.stateNow();
+    const { file, clock } = this.state;
+    const events = [...this.told.values()].sort((a, b) => a.seq - b.seq);
+    void this.around.cupboard
+      .keepFile({
+        file: { ...file, events, seq: Math.max(file.seq, ...events.map(({ seq }) => seq)) },
+        clock,
+      })
+      .catch(() => undefined);
+    for (const watcher of this.watchers) watcher();
+  }
+
+  private stateNow(): DayState {
+    const { file } = this;
+    const told = [...this.told.values()].sort((a, b) => a.seq - b.seq);
+    const unheard = this.pending.filter(({ id, at }) => !this.told.has(id) && at.slice(0, 10) === file.date);
+    return {
+      file,
+      clock: this.clock,
+      run: runAfter(runAtStart(file.pack), [...file.earlier, ...told, ...unheard]),
+      unsent: this.pending.length,
+      link: this.link,
+      notices: this.notices,
+    };
+  }
+}
+
+function byId<E extends { readonly id: string }>(events: readonly E[]): Map<string, E> {
+  return new Map(events.map((event) => [event.id, event]));
+}

@@ -1,0 +1,18 @@
+import type { StepFace } from '../step-face';
+
+/** Reads a step aloud, by the voice of the device; pressed again it falls silent. */
+export function readAloud({ title, where, how, kit, cautions, doneWhen }: StepFace): void {
+  const voice = window.speechSynthesis;
+  if (!voice) return;
+  if (voice.speaking) {
+    voice.cancel();
+    return;
+  }
+  const withKit = kit.length > 0 ? [`With: ${kit.join(', ')}`] : [];
+  const care = cautions.length > 0 ? [`Take care. ${cautions.join(' ')}`] : [];
+  const words = new SpeechSynthesisUtterance(
+    [title, where, ...care, how, ...withKit, `Done when: ${doneWhen}`].join('. '),
+  );
+  words.lang = document.documentElement.lang || 'en';
+  voice.speak(words);
+}

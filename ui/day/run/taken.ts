@@ -1,0 +1,11 @@
+import type { Answer, ToldEvent } from '@/core/day/events';
+
+/** What the server answers to what a phone has sent. */
+export type Taken = {
+  readonly answers: readonly Answer[];
+  readonly told: readonly ToldEvent[];
+  /** The phone's clock was far off, and its times were set right. */
+  readonly clockWrong: boolean;
+  /** What has moved for it, in a sentence. */
+  readonly moved?: string;
+};

@@ -1,0 +1,80 @@
+import type { DayBatch, ToldEvent } from '@/core/day/events';
+import type { DayFile } from '../day-file';
+import type { Taken } from './taken';
+
+/** The way to the server and back. */
+export type Wire = {
+  send(batch: DayBatch): Promise<Sent>;
+  fetchFile(date: string, person: string | undefined): Promise<DayFile | undefined>;
+  /** Listens from a number on; returns what ends it. */
+  listen(after: number, ears: Ears): () => void;
+};
+
+export type Sent =
+  | { readonly as: 'taken'; readonly taken: Taken }
+  /** The server can't be reached, or can't answer now. */
+  | { readonly as: 'later' }
+  /** This phone may not say anything any more: signed out, or the link was withdrawn. */
+  | { readonly as: 'nobody' }
+  /** What was sent is not understood, and never will be. */
+  | { readonly as: 'unfit' };
+
+export type Ears = {
+  readonly happened: (event: ToldEvent) => void;
+  readonly planned: () => void;
+  readonly up: () => void;
+  readonly down: () => void;
+  readonly withdrawn: () => void;
+};
+
+const TRY_AGAIN_MS = 3_000;
+const ANSWER_MS = 10_000;
+
+/** `base` is `/api/day`, or the address of a helper's link. */
+export function wireTo(base: string): Wire {
+  return {
+    send: async (batch) => {
+      const answer = await fetch(`${base}/events`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(batch),
+        signal: AbortSignal.timeout(ANSWER_MS),
+      }).catch(() => undefined);
+      if (!answer || answer.status >= 500 || answer.status === 404) return { as: 'later' };
+      if (answer.status === 401 || answer.status === 403) return { as: 'nobody' };
+      if (!answer.ok) return { as: 'unfit' };
+      const taken: Taken | undefined = await answer.json().catch(() => undefined);
+      return taken ? { as: 'taken', taken } : { as: 'later' };
+    },
+    fetchFile: async (date, person) => {
+      const asked = person === undefined ? '' : `?person=${encodeURIComponent(person)}`;
+      const answer = await fetch(`${base}/file/${date}${asked}`).catch(() => undefined);
+      return answer?.ok ? answer.json() : undefined;
+    },
+    listen: (after, ears) => {
+      let source: EventSource | undefined;
+      let again: ReturnType<typeof setTimeout> | undefined;
+      let over = false;
+      const open = () => {
+        source = new EventSource(`${base}/stream?after=${after}`);
+        source.onopen = ears.up;
+        source.onerror = () => {
+          ears.down();
+          if (source?.readyState === EventSource.CLOSED && !over) again = setTimeout(open, TRY_AGAIN_MS);
+        };
+        source.addEventListener('happened', (message) => ears.happened(JSON.parse(message.data)));
+        source.addEventListener('plan', ears.planned);
+        source.addEventListener('withdrawn', () => {
+          source?.close();
+          ears.withdrawn();
+        });
+      };
+      open();
+      return () => {
+        over = true;
+        clearTimeout(again);
+        source?.close();
+      };
+    },
+  };
+}

@@ -1,0 +1,81 @@
+'use client';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Run } from '@/core/day/run';
+import { amount, count, daysBetween, longDate } from '../parts/words';
+import { CUT, FROST } from '../theme/frost';
+import type { DayFile } from './day-file';
+
+const MOST_CELLS = 40;
+
+/** What is clear now, what the forecast says, and how near the reward is: to look at for five seconds. */
+export function SessionEnd({ file, run }: { file: DayFile; run: Run }) {
+  const { forecast } = file;
+  const today = file.pack.entries.map(({ step }) => step).filter((step) => run.done.has(step));
+  const rooms = file.todaysRooms.map((room) => ({ ...room, clear: clearIn(room, file, run) }));
+  const days = daysBetween(file.date, forecast.finish);
+  return (
+    <Box component="section" aria-labelledby="clear-now" sx={{ display: 'grid', gap: 1.5 }}>
+      <Typography variant="h2" id="clear-now">
+        Clear now
+      </Typography>
+      {rooms.map((room) => (
+        <Box key={room.id}>
+          <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
+            <span>{room.name}</span>
+            <span>
+              {room.clear} of {count(room.tasks, 'job', 'jobs')}
+            </span>
+          </Box>
+          <Strip cells={room.tasks} clear={room.clear} />
+        </Box>
+      ))}
+      <div>
+        {count(today.length, 'step', 'steps')} of today done. {amount(forecast.hoursLeft)} hours are still
+        frozen
+        {forecast.ends && `; the last of them is planned for ${longDate(forecast.ends)}`}.
+        {forecast.out > 0 && ` ${count(forecast.out, 'job has', 'jobs have')} no place yet.`}
+      </div>
+      {forecast.reward !== '' && (
+        <div>
+          {days > 0 ? `${count(days, 'day', 'days')} to go until then: ` : 'And now: '}
+          {forecast.reward}
+        </div>
+      )}
+    </Box>
+  );
+}
+
+/** Jobs of a room that are done by now: those of this morning, and those that were finished since. */
+function clearIn(room: DayFile['todaysRooms'][number], { pack }: DayFile, run: Run): number {
+  const before = new Set(pack.done.map(({ step }) => step));
+  const isClear = (done: (step: string) => boolean) => (task: (typeof pack.tasks)[number]) =>
+    task.room === room.id && task.steps.every((step) => step.mode === 'wait' || done(step.id));
+  const now = pack.tasks.filter(isClear((step) => run.done.has(step))).length;
+  const then = pack.tasks.filter(isClear((step) => before.has(step))).length;
+  return Math.min(room.tasks, room.clear + now - then);
+}
+
+/** The room as a strip: what is clear has thawed. */
+function Strip({ cells, clear }: { cells: number; clear: number }) {
+  const shown = Math.min(cells, MOST_CELLS);
+  const thawed = Math.round((clear / Math.max(1, cells)) * shown);
+  return (
+    <Box aria-hidden sx={{ display: 'flex', gap: '3px', height: 22, mt: 0.5 }}>
+      {Array.from({ length: shown }, (_, i) => (
+        <Box
+          // Cells have no other name than their place.
+          // biome-ignore lint/suspicious/noArrayIndexKey: they never change places
+          key={i}
+          sx={{
+            flex: 1,
+            transition: 'background 600ms, border-radius 600ms',
+            ...(i < thawed
+              ? { bgcolor: 'var(--mui-palette-thaw-water)', borderRadius: '11px' }
+              : { background: FROST, clipPath: CUT }),
+          }}
+        />
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,48 @@
+import type { DayItem, DayView } from '@/core/day/day-view';
+import type { Run } from '@/core/day/run';
+import type { DayFile, StepWords } from './day-file';
+
+/** A step with the words for it, as the screen shows it. */
+export type StepFace = StepWords & {
+  readonly id: string;
+  readonly item: DayItem;
+  readonly who: string;
+};
+
+const NO_WORDS: StepWords = {
+  title: 'A step that has changed meanwhile',
+  job: '',
+  where: '',
+  room: '',
+  how: '',
+  doneWhen: '',
+  cautions: [],
+  kit: [],
+};
+
+export function faceOf(item: DayItem, { words, people }: DayFile): StepFace {
+  const names = item.people.map((id) => people.find((person) => person.id === id)?.name ?? 'Somebody');
+  return { ...(words[item.step.id] ?? NO_WORDS), id: item.step.id, item, who: names.join(' and ') };
+}
+
+export function nameOf(person: string | undefined, { people }: DayFile): string {
+  return people.find(({ id }) => id === person)?.name ?? 'Somebody';
+}
+
+/** Steps of the same task that come after one, which can't stay done without it. */
+export function stepsAfter(item: DayItem): string[] {
+  const ids = item.task.steps.map(({ id }) => id);
+  return ids.slice(ids.indexOf(item.step.id) + 1);
+}
+
+/** Whether all that was planned for the day is behind. */
+export function isOver(view: DayView): boolean {
+  return view.now === undefined && view.next.length === 0 && view.done.length > 0;
+}
+
+/** Who is at a step right now, where that is somebody else than who looks. */
+export function workNote(step: string, { work }: Run, file: DayFile): string | undefined {
+  const found = work.get(step);
+  if (found?.since === undefined || found.by === file.person) return undefined;
+  return `${nameOf(found.by, file)} is at it`;
+}

@@ -1,0 +1,57 @@
+'use client';
+import Box from '@mui/material/Box';
+import type { DayAct } from '@/core/day/events';
+import type { Stretch } from '@/core/day/run';
+import { duration } from '../parts/words';
+import { ActRow } from './act-row';
+import { AwakePress } from './awake-press';
+import type { DayPerson } from './day-file';
+import { wakeBell } from './run/bell';
+import type { DayStore } from './run/day-store';
+import { useSecond } from './run/use-day-store';
+
+/** The stretch of work: begun, resting, one more, or enough for today. */
+export function StretchBar({
+  stretch,
+  person,
+  store,
+}: {
+  stretch: Stretch | undefined;
+  person: DayPerson | undefined;
+  store: DayStore;
+}) {
+  const say = (what: Extract<DayAct, { do: 'block' }>['what']) => {
+    wakeBell();
+    void store.carry({ do: 'block', what }, person?.id);
+  };
+  const begin = { words: stretch ? 'One more block' : 'Kit carried in: begin', press: () => say('begin') };
+  const rest = { words: 'Rest', press: () => say('rest') };
+  const enough = { words: 'Enough for today', press: () => say('enough') };
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      {stretch && person && <StretchLine stretch={stretch} person={person} store={store} />}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <ActRow presses={stretch?.what === 'begin' ? [rest, enough] : stretch ? [begin, enough] : [begin]} />
+        <AwakePress />
+      </Box>
+    </Box>
+  );
+}
+
+function StretchLine({ stretch, person, store }: { stretch: Stretch; person: DayPerson; store: DayStore }) {
+  const now = useSecond(store, 10);
+  const minutes = Math.max(0, Math.floor((now - stretch.since) / 60));
+  if (stretch.what === 'enough') return <div>Enough for today. What was left has a new day.</div>;
+  if (stretch.what === 'rest')
+    return (
+      <div>
+        Resting for {duration(minutes)}
+        {person.breakLength > 0 && ` of ${duration(person.breakLength)}`}.
+      </div>
+    );
+  return (
+    <div>
+      At it for {duration(minutes)}; a rest is due after {duration(person.breakAfter)}.
+    </div>
+  );
+}

@@ -1,0 +1,58 @@
+/// <reference lib="webworker" />
+
+/**
+ * Opens the day without a network: pages of the day come from the network while it answers, else from the phone; what
+ * they are made of never changes under its name, and comes from the phone at once. Everything else is left alone.
+ */
+
+const worker = self as unknown as ServiceWorkerGlobalScope;
+/** The same name as in ui/day/run/keep-page.ts. */
+const KEPT = 'early-thaw-day';
+const PARTS = '/_next/static/';
+const ANSWER_MS = 4_000;
+
+worker.addEventListener('install', () => void worker.skipWaiting());
+worker.addEventListener('activate', (event) => event.waitUntil(worker.clients.claim()));
+
+worker.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const url = new URL(request.url);
+  if (request.method !== 'GET' || url.origin !== worker.location.origin) return;
+  if (request.mode === 'navigate') event.respondWith(page(request));
+  else if (url.pathname.startsWith(PARTS) && request.destination !== 'worker')
+    event.respondWith(part(request));
+});
+
+/** Brings the day to the front when its notification is pressed. */
+worker.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  event.waitUntil(
+    worker.clients.matchAll({ type: 'window' }).then((pages) => pages[0]?.focus().then(() => undefined)),
+  );
+});
+
+async function page(request: Request): Promise<Response> {
+  try {
+    return await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) });
+  } catch {
+    const cache = await caches.open(KEPT);
+    const kept = (await cache.match(request)) ?? (await lastOf(cache, new URL(request.url).pathname));
+    return kept ?? Response.error();
+  }
+}
+
+/** Who asks for today without its date gets the last day that was opened. */
+async function lastOf(cache: Cache, path: string): Promise<Response | undefined> {
+  const pages = (await cache.keys()).filter(({ url }) => new URL(url).pathname.startsWith(`${path}/`));
+  const last = pages.at(-1);
+  return last && cache.match(last);
+}
+
+async function part(request: Request): Promise<Response> {
+  const cache = await caches.open(KEPT);
+  const kept = await cache.match(request);
+  if (kept) return kept;
+  const fresh = await fetch(request);
+  if (fresh.ok) await cache.put(request, fresh.clone());
+  return fresh;
+}
