@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { alarmsAt } from './alarms';
-import type { RunningWait } from './day-view';
+import type { RunningWait } from './day-item';
 import { secondOf } from './seconds';
 
 const at = (clock: string) => secondOf(`2027-03-01T${clock}:00`);

@@ -1,4 +1,4 @@
-import type { RunningWait } from './day-view';
+import type { RunningWait } from './day-item';
 import type { Stretch } from './run';
 import { formatSecond, type Second, secondOf } from './seconds';
 

@@ -16,7 +16,7 @@ const change = (act: DayAct, person?: string) =>
     where,
   );
 /** The household after what follows from something. */
-const after = (act: DayAct, person?: string) => {
+const following = (act: DayAct, person?: string) => {
   const made = applyChange(household, change(act, person)!);
   if (!made.ok) throw new Error(made.why);
   return made.value;
@@ -32,7 +32,7 @@ describe('consequenceOf', () => {
   });
 
   it('takes what is broken or not safe out of this clean', () => {
-    const { marks } = after({ do: 'cannot', step, why: 'unsafe' });
+    const { marks } = following({ do: 'cannot', step, why: 'unsafe' });
     const scope = listTasks(workOf({ ...household, marks: [...marks] }, CATALOGUE)).find(
       ({ id }) => id === task.id,
     );
@@ -41,7 +41,7 @@ describe('consequenceOf', () => {
 
   it('makes a task of work that was found, in its room', () => {
     const room = household.home.floors[0]!.rooms[0]!;
-    const { home } = after({ do: 'found', find: 'later', room: room.id, text: 'Scuffed skirting' });
+    const { home } = following({ do: 'found', find: 'later', room: room.id, text: 'Scuffed skirting' });
     const found = tasksOf(workOf({ ...household, home }, CATALOGUE)).filter(
       ({ stop }) => stop.name === 'Scuffed skirting',
     );
@@ -54,7 +54,7 @@ describe('consequenceOf', () => {
   });
 
   it('has it rain today', () => {
-    expect(after({ do: 'rain' }).weather.find(({ date }) => date === '2027-03-01')).toEqual({
+    expect(following({ do: 'rain' }).weather.find(({ date }) => date === '2027-03-01')).toEqual({
       date: '2027-03-01',
       dry: false,
     });
@@ -62,7 +62,7 @@ describe('consequenceOf', () => {
 
   it('empties the cupboard of what has run out, and puts off what is done with it', () => {
     const product = tasks.flatMap(({ products }) => products.doses)[0]!.product;
-    const { supplies, steering } = after({ do: 'run-out', product });
+    const { supplies, steering } = following({ do: 'run-out', product });
     expect(supplies.stock.find((stock) => stock.product === product)?.amount).toBe(0);
     const using = tasks.filter(({ products }) =>
       [...products.doses, ...(products.disinfectant ? [products.disinfectant] : [])].some(
@@ -74,7 +74,7 @@ describe('consequenceOf', () => {
 
   it('gives somebody twenty minutes more today, or none', () => {
     const hours = (act: DayAct, person?: string) =>
-      after(act, person)
+      following(act, person)
         .people.find(({ id }) => id === 'bram')
         ?.exceptions.find(({ date }) => date === '2027-03-01')?.hours;
     expect(hours({ do: 'short', who: 'bram', minutes: 20 })).toEqual([{ from: '18:10', to: '18:30' }]);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { DayItem, RunningWait } from './day-view';
+import type { DayItem, RunningWait } from './day-item';
 import { propose } from './propose';
 import { secondOf } from './seconds';
 

@@ -1,4 +1,4 @@
-import type { DayItem, RunningWait } from './day-view';
+import type { DayItem, RunningWait } from './day-item';
 import { type Second, secondOf } from './seconds';
 
 /** A wait that begins this far ahead or less is worth fitting work into. */

@@ -12,11 +12,11 @@ const at = (clock: string, act: DayAct, person = 'ada'): DayEvent => ({
   act,
 });
 const step = 'taps:descale/rinse';
-const after = (...events: DayEvent[]) => runAfter(RESTED, events);
+const runOf = (...events: DayEvent[]) => runAfter(RESTED, events);
 
 describe('a run', () => {
   it('measures a step without its pauses', () => {
-    const run = after(
+    const run = runOf(
       at('18:00:00', { do: 'start', step }),
       at('18:04:30', { do: 'pause', step }),
       at('18:20:00', { do: 'start', step }),
@@ -28,13 +28,13 @@ describe('a run', () => {
   });
 
   it('counts the first of two ticks', () => {
-    const run = after(at('18:00:00', { do: 'done', step }), at('18:05:00', { do: 'done', step }, 'ben'));
+    const run = runOf(at('18:00:00', { do: 'done', step }), at('18:05:00', { do: 'done', step }, 'ben'));
     expect(run.done.get(step)).toEqual({ at: '2027-03-01T18:00', by: 'ada' });
   });
 
   it('takes a tick back, with those that hang on it', () => {
     const later = 'taps:descale/polish';
-    const run = after(
+    const run = runOf(
       at('18:00:00', { do: 'done', step }),
       at('18:05:00', { do: 'done', step: later }),
       at('18:06:00', { do: 'undo', step, also: [later] }),
@@ -43,25 +43,25 @@ describe('a run', () => {
   });
 
   it('lets the clock run on while nobody pauses', () => {
-    const work = after(at('18:00:00', { do: 'start', step })).work.get(step)!;
+    const work = runOf(at('18:00:00', { do: 'start', step })).work.get(step)!;
     expect(spentOn(work, secondOf('2027-03-01T18:01:30'))).toBe(90);
   });
 
   it('puts off what is not for today, until somebody begins it all the same', () => {
-    const off = after(at('18:00:00', { do: 'cannot', step, why: 'tool' }));
+    const off = runOf(at('18:00:00', { do: 'cannot', step, why: 'tool' }));
     expect(off.off.get(step)).toBe('tool');
     expect(runAfter(off, [at('18:01:00', { do: 'start', step })]).off.has(step)).toBe(false);
   });
 
   it('hands a step on, and the clock of whoever had it stops', () => {
-    const run = after(at('18:00:00', { do: 'start', step }), at('18:01:00', { do: 'hand', step, to: 'ben' }));
+    const run = runOf(at('18:00:00', { do: 'start', step }), at('18:01:00', { do: 'hand', step, to: 'ben' }));
     expect(run.hands.get(step)).toBe('ben');
     expect(run.work.has(step)).toBe(false);
   });
 
   it('says what a load took after all, and begins it again where it came out dirty', () => {
     const wash = 'sheets:wash/load';
-    const done = after(at('18:00:00', { do: 'done', step: wash }));
+    const done = runOf(at('18:00:00', { do: 'done', step: wash }));
     expect(runAfter(done, [at('18:01:00', { do: 'took', step: wash, minutes: 9 })]).took.get(wash)).toBe(540);
     const again = runAfter(done, [at('19:30:00', { do: 'again', step: 'sheets:wash/run', also: [wash] })]);
     expect(again.done.size).toBe(0);
@@ -69,7 +69,7 @@ describe('a run', () => {
 
   it('keeps what was found until it is settled', () => {
     const found = at('18:00:00', { do: 'found', find: 'mend', text: 'Loose hinge', room: 'hall' });
-    const run = after(found, found);
+    const run = runOf(found, found);
     expect(run.found).toEqual([{ id: found.id, find: 'mend', room: 'hall', text: 'Loose hinge' }]);
     expect(runAfter(run, [at('18:01:00', { do: 'settle', found: found.id })]).found).toEqual([]);
   });
@@ -77,7 +77,7 @@ describe('a run', () => {
   prop.prop([fc.array(fc.tuple(fc.constantFrom('give', 'bin', 'stays'), fc.integer({ min: -3, max: 5 })))], {
     seed: 6,
   })('never counts a pile below nothing', (counts) => {
-    const run = after(
+    const run = runOf(
       ...counts.map(([pile, count]) => at('18:00:00', { do: 'pile', pile: pile as 'give', count })),
     );
     expect([...run.piles.values()].every((number) => number >= 0)).toBe(true);

@@ -1,6 +1,5 @@
 import { EventEmitter } from 'node:events';
 import type { ToldEvent } from '../../core/day/events';
-import type { HouseholdId } from '../db/scope';
 
 /** What is told at once to all phones of a household that listen: what happened, or that the plan is another one. */
 export type News = { readonly kind: 'event'; readonly event: ToldEvent } | { readonly kind: 'plan' };
@@ -13,12 +12,12 @@ function hub(): EventEmitter {
   return store.earlyThawHub;
 }
 
-export function tell(household: HouseholdId, news: News): void {
+export function tell(household: string, news: News): void {
   hub().emit(household, news);
 }
 
 /** Calls back with all news of one household until what it returns is called. */
-export function listen(household: HouseholdId, hear: (news: News) => void): () => void {
+export function listen(household: string, hear: (news: News) => void): () => void {
   hub().on(household, hear);
   return () => hub().off(household, hear);
 }

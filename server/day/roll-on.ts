@@ -22,12 +22,14 @@ export async function rollOn(scope: HouseholdScope, now: string): Promise<Replan
   const today = now.slice(0, 10);
   const slipped = slippedSteps(expand(household, CATALOGUE, now), before, today);
   if (slipped.length === 0) return undefined;
-  for (const change of waysToRollOn(clean, slipped, today)) {
+  const ways = waysToRollOn(clean, slipped, today);
+  for (const change of ways) {
     const changed = applyChange(household, change);
     if (!changed.ok || !changed.value.clean) continue;
     const tried = { ...household, ...changed.value, clean: changed.value.clean };
     const made = await planAfter(tried, now, before);
-    if (made.unplaced.length > before.unplaced.length) continue;
+    // What can't be helped by any of them is at least helped by the last.
+    if (made.unplaced.length > before.unplaced.length && change !== ways.at(-1)) continue;
     await edit(scope, `roll-on-${version}`, change, () => 'What was missed went to a reserve day');
     break;
   }

@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { DayItem } from '@/core/day/day-view';
+import type { DayItem } from '@/core/day/day-item';
 import type { Run } from '@/core/day/run';
 import { Unfold } from '../parts/unfold';
 import { count } from '../parts/words';

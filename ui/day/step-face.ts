@@ -1,4 +1,5 @@
-import type { DayItem, DayView } from '@/core/day/day-view';
+import type { DayItem } from '@/core/day/day-item';
+import type { DayView } from '@/core/day/day-view';
 import type { Run } from '@/core/day/run';
 import type { DayFile, StepWords } from './day-file';
 

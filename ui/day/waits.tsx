@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { RunningWait } from '@/core/day/day-view';
+import type { RunningWait } from '@/core/day/day-item';
 import { type Second, secondOf } from '@/core/day/seconds';
 import { clock, shortDate } from '../parts/words';
 import { ActRow, type Press } from './act-row';

@@ -1,0 +1,259 @@
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
+import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
+import type { DayAct, DayEvent } from '../../core/day/events';
+import type { HouseholdFile } from '../../core/formats/household';
+import type { Plan } from '../../core/formats/plan';
+import { dayOf, formatDate } from '../../core/time/local-time';
+import { juniperRow } from '../../demo/juniper-row';
+import { HouseholdScope } from '../db/scope';
+import { spreadWork } from '../planning';
+import { loadPlans } from '../repositories/clean';
+import { eventsAfter, eventsOn } from '../repositories/day';
+import { helperOfToken, makeHelperLink, revokeHelperLink } from '../repositories/helpers';
+import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';
+import { newHousehold, testDatabase } from '../testing/households';
+import { type Carried, carryOut } from './carry';
+import { listen, type News } from './hub';
+import { rollOn } from './roll-on';
+import { addTrip } from './trip';
+
+const TODAY = '2027-03-01';
+const NOW = `${TODAY}T18:00:00`;
+
+let db: Knex;
+let scope: HouseholdScope;
+let planned: HouseholdFile;
+let steps: { step: string; person: string }[];
+
+beforeAll(async () => {
+  process.env.DATABASE_URL = inject('databaseUrl');
+  process.env.EARLY_THAW_SECRET = 'a secret of the tests, long enough to seal';
+  db = await testDatabase();
+  const first = await newHousehold(db);
+  const household = juniperRow(TODAY);
+  const withReserve = { ...household, clean: { ...household.clean, reserve: ['2027-03-13', '2027-03-20'] } };
+  await insertHousehold(first, withReserve);
+  const plan = await spreadWork(first, withReserve, `${TODAY}T07:00`);
+  planned = await householdFile(first);
+  steps = plan.entries.flatMap(({ step, people: [person] }) =>
+    person === undefined ? [] : [{ step, person }],
+  );
+});
+afterAll(() => db.destroy());
+
+beforeEach(async () => {
+  scope = await newHousehold(db);
+  await insertHousehold(scope, planned);
+});
+
+const event = (act: DayAct, person = 'bram', at = NOW): DayEvent => ({ id: randomUUID(), at, person, act });
+const send = (events: readonly DayEvent[], helper?: string): Promise<Carried> =>
+  carryOut({ scope, ...(helper && { helper }) }, { sentAt: NOW, events: [...events] }, NOW);
+const verdicts = ({ answers }: Carried) => answers.map(({ verdict }) => verdict.as);
+const ticks = async () => (await loadHousehold(scope)).ticks;
+
+describe('carryOut', () => {
+  it('keeps a tick with who did it, when, and how long it took', async () => {
+    const { step } = steps[0]!;
+    await send([
+      event({ do: 'start', step }, 'bram', `${TODAY}T17:40:00`),
+      event({ do: 'done', step }, 'bram', `${TODAY}T17:52:30`),
+    ]);
+    expect(await ticks()).toMatchObject([{ step, at: `${TODAY}T17:52`, person: 'bram', seconds: 750 }]);
+    await send([event({ do: 'took', step, minutes: 20 })]);
+    expect(await ticks()).toMatchObject([{ step, seconds: 1200 }]);
+  });
+
+  it('does nothing again for what is sent again, and answers the same', async () => {
+    const batch = [
+      event({ do: 'done', step: steps[0]!.step }),
+      event({ do: 'pile', pile: 'give', count: 1 }),
+      event({ do: 'not-today', step: steps[1]!.step }),
+    ];
+    const first = await send(batch);
+    const again = await Promise.all([send(batch), send(batch), send(batch.toReversed())]);
+    for (const { answers, told } of again) {
+      expect(told).toEqual([]);
+      expect(answers.toSorted((a, b) => a.id.localeCompare(b.id))).toEqual(
+        first.answers.toSorted((a, b) => a.id.localeCompare(b.id)),
+      );
+    }
+    expect((await eventsOn(scope, TODAY)).length).toBe(3);
+    expect((await loadHousehold(scope)).steering.later.length).toBe(1);
+  });
+
+  it('agrees with both who tick the same, and says who was first', async () => {
+    const { step } = steps[0]!;
+    await send([event({ do: 'done', step }, 'ines', `${TODAY}T17:50:00`)]);
+    const second = await send([event({ do: 'done', step }, 'bram', `${TODAY}T17:55:00`)]);
+    expect(second.answers[0]?.verdict).toEqual({ as: 'already', by: 'ines', at: `${TODAY}T17:50` });
+    expect((await ticks()).length).toBe(1);
+    expect(second.told).toEqual([]);
+  });
+
+  it('gives a step to one of two who begin it at the same moment', async () => {
+    const { step } = steps[0]!;
+    const both = await Promise.all(['bram', 'ines'].map((who) => send([event({ do: 'start', step }, who)])));
+    expect(both.flatMap(verdicts).sort()).toEqual(['kept', 'taken']);
+  });
+
+  it('lets the step go to whoever takes it over, unless a hazard is kept from them', async () => {
+    const adults = await send([event({ do: 'hand', step: steps[0]!.step, to: 'ines' })]);
+    expect(verdicts(adults)).toEqual(['kept']);
+    const household = await loadHousehold(scope);
+    const odalys = household.people.find(({ id }) => id === 'odalys')!;
+    expect(odalys.cannot.length).toBeGreaterThan(0);
+    const all = await send(steps.map(({ step }) => event({ do: 'hand', step, to: 'odalys' })));
+    expect(new Set(verdicts(all))).toEqual(new Set(['kept', 'not-for']));
+    expect(verdicts(await send([event({ do: 'hand', step: steps[0]!.step, to: 'nobody' })]))).toEqual([
+      'not-for',
+    ]);
+  });
+
+  it('changes nothing for a step that is no longer there, and keeps the rest', async () => {
+    const taken = await send([
+      event({ do: 'done', step: 'gone:method/step' }),
+      event({ do: 'done', step: steps[0]!.step }),
+    ]);
+    expect(verdicts(taken)).toEqual(['gone', 'kept']);
+    expect((await ticks()).map(({ step }) => step)).toEqual([steps[0]!.step]);
+  });
+
+  it('sets the times of a phone right whose clock is wrong by a day', async () => {
+    const { step } = steps[0]!;
+    const wrong = event({ do: 'done', step }, 'bram', '2027-03-02T17:45:00');
+    const taken = await carryOut({ scope }, { sentAt: '2027-03-02T18:00:00', events: [wrong] }, NOW);
+    expect(taken.clockWrong).toBe(true);
+    expect(await ticks()).toMatchObject([{ step, at: `${TODAY}T17:45` }]);
+  });
+
+  it('takes a tick back, and with it what came after it in its task', async () => {
+    const task = steps[0]!.step.slice(0, steps[0]!.step.lastIndexOf('/'));
+    const own = [...new Set(steps.map(({ step }) => step))].filter((step) => step.startsWith(`${task}/`));
+    await send(own.map((step) => event({ do: 'done', step })));
+    await send([event({ do: 'undo', step: own[0]!, also: [...own.slice(1), steps.at(-1)!.step] })]);
+    expect(await ticks()).toEqual([]);
+  });
+
+  it('has less left to do of what is done in part', async () => {
+    const { step } = steps[0]!;
+    const taken = await send([event({ do: 'part', step, share: 75 })]);
+    expect(taken.replan).toBe(true);
+    expect((await loadHousehold(scope)).parts).toEqual([{ step, share: 75 }]);
+    await send([event({ do: 'done', step })]);
+    expect((await loadHousehold(scope)).parts).toEqual([]);
+  });
+
+  it('tells all who listen of their household, in one order, and nobody else', async () => {
+    const [heard, elsewhere]: [News[], News[]] = [[], []];
+    const other = await newHousehold(db);
+    const stop = [
+      listen(scope.household, (news) => heard.push(news)),
+      listen(other.household, (news) => elsewhere.push(news)),
+    ];
+    await Promise.all(steps.slice(0, 8).map(({ step }) => send([event({ do: 'done', step })])));
+    for (const end of stop) end();
+    const seqs = heard.flatMap((news) => (news.kind === 'event' ? [news.event.seq] : []));
+    expect(seqs.length).toBe(8);
+    expect(seqs).toEqual(seqs.toSorted((a, b) => a - b));
+    expect(elsewhere).toEqual([]);
+    expect((await eventsAfter(scope, seqs[3]!)).map(({ seq }) => seq)).toEqual(seqs.slice(4));
+  });
+
+  it('keeps nothing of a batch that could not be kept as a whole', async () => {
+    const broken = new HouseholdScope(db, scope.household);
+    const insert = broken.insertOnce.bind(broken);
+    broken.transaction = (run) =>
+      HouseholdScope.prototype.transaction.call(broken, (inside: HouseholdScope) => {
+        let left = 2;
+        inside.insertOnce = (...args: Parameters<typeof insert>) => {
+          if (left-- === 0) throw new Error('the database went away');
+          return HouseholdScope.prototype.insertOnce.apply(inside, args);
+        };
+        return run(inside);
+      }) as ReturnType<typeof run>;
+    const batch = steps.slice(0, 4).map(({ step }) => event({ do: 'done', step }));
+    await expect(carryOut({ scope: broken }, { sentAt: NOW, events: batch }, NOW)).rejects.toThrow(
+      'went away',
+    );
+    expect(await ticks()).toEqual([]);
+    expect(verdicts(await send(batch))).toEqual(['kept', 'kept', 'kept', 'kept']);
+  });
+});
+
+describe('a helper', () => {
+  it('speaks for one person, and of their steps only', async () => {
+    const own = steps.find(({ person }) => person === 'bram')!;
+    const others = steps.find(
+      ({ person, step }) => person !== 'bram' && !steps.some((s) => s.step === step && s.person === 'bram'),
+    )!;
+    const taken = await send(
+      [event({ do: 'done', step: own.step }, 'ines'), event({ do: 'done', step: others.step })],
+      'bram',
+    );
+    expect(verdicts(taken)).toEqual(['kept', 'gone']);
+    expect(await ticks()).toMatchObject([{ step: own.step, person: 'bram' }]);
+  });
+
+  it('is known by a link until it is withdrawn, or another is made', async () => {
+    const first = await makeHelperLink(scope, 'bram');
+    const second = await makeHelperLink(scope, 'bram');
+    expect(await helperOfToken(db, first)).toBeUndefined();
+    expect(await helperOfToken(db, second)).toMatchObject({
+      person: 'bram',
+      scope: { household: scope.household },
+    });
+    await revokeHelperLink(await newHousehold(db), 'bram');
+    expect(await helperOfToken(db, second)).toBeDefined();
+    await revokeHelperLink(scope, 'bram');
+    expect(await helperOfToken(db, second)).toBeUndefined();
+    expect(await helperOfToken(db, '')).toBeUndefined();
+  });
+});
+
+describe('rollOn', () => {
+  const evening = (plan: Plan) => plan.sessions.map(({ date }) => date).toSorted()[0]!;
+  const morningAfter = (date: string) => `${formatDate(dayOf(date) + 1)}T05:00`;
+
+  it('gives a missed session to a reserve day first, once', async () => {
+    const before = (await loadPlans(scope, planned.clean!.id))!.latest.plan;
+    const missed = evening(before);
+    const now = morningAfter(missed);
+    const lost = before.entries.filter(({ start, people }) => start.startsWith(missed) && people.length > 0);
+    const made = (await rollOn(scope, now))!;
+    const [first, ...rest] = planned.clean!.reserve;
+    expect((await loadHousehold(scope)).clean!.reserve).toEqual(rest);
+    const places = new Map(made.after.entries.map((entry) => [entry.step, entry.start]));
+    expect(lost.map(({ step }) => places.get(step)!.slice(0, 10)).every((date) => date >= first!)).toBe(true);
+    expect(made.after.entries.some(({ start }) => start.startsWith(first!))).toBe(true);
+    expect(await rollOn(scope, now)).toBeUndefined();
+  });
+
+  it('opens all reserve days where a week was missed', async () => {
+    const made = (await rollOn(scope, '2027-03-09T07:00'))!;
+    expect((await loadHousehold(scope)).clean!.reserve).toEqual([]);
+    expect(made.after.entries.every(({ start }) => start >= '2027-03-09T07:00')).toBe(true);
+  });
+
+  it('leaves a plan alone of which nothing was missed', async () => {
+    expect(await rollOn(scope, `${TODAY}T07:00`)).toBeUndefined();
+  });
+});
+
+describe('addTrip', () => {
+  it('plans a trip while the drop-off place is open, and once', async () => {
+    const wish = { id: 'trip-one', bags: 6 };
+    const trip = (await addTrip(scope, wish, `${TODAY}T07:00`))!;
+    expect(trip.date > TODAY).toBe(true);
+    await addTrip(scope, wish, `${TODAY}T07:00`);
+    const { home, steering } = await loadHousehold(scope);
+    const stops = home.floors.flatMap(({ rooms }) => rooms).flatMap((room) => room.stops);
+    expect(stops.filter(({ id }) => id === 'trip-trip-one').length).toBe(1);
+    expect(
+      steering.pins
+        .filter(({ step }) => step.startsWith('trip-trip-one'))
+        .every(({ start }) => start.startsWith(trip.date)),
+    ).toBe(true);
+  });
+});

@@ -1,0 +1,222 @@
+import { fc, it as prop } from '@fast-check/vitest';
+import { describe, expect, it } from 'vitest';
+import type { DayBatch, DayEvent, ToldEvent, Verdict } from '@/core/day/events';
+import type { DayFile } from '../day-file';
+import type { Cupboard, KeptFile } from './cupboard';
+import { DayStore } from './day-store';
+import type { Ears, Sent, Wire } from './wire';
+
+const STEPS = ['a', 'b', 'c', 'd'].map((name) => `sink:scrub/${name}`);
+
+const FILE = {
+  made: 'once',
+  keeper: 'phone',
+  date: '2027-03-01',
+  today: '2027-03-01',
+  now: '2027-03-01T18:00:00',
+  person: 'ada',
+  pack: { date: '2027-03-01', tasks: [], rules: [], entries: [], planned: [], done: [], parts: [] },
+  words: { [STEPS[0] as string]: { title: 'Scrub' } },
+  people: [
+    { id: 'ada', name: 'Ada' },
+    { id: 'ben', name: 'Ben' },
+  ],
+  earlier: [],
+  events: [],
+  seq: 0,
+} as unknown as DayFile;
+
+/** A server as far as a phone can tell: each event once, in one order, told to all that listen. */
+class Server {
+  readonly log: ToldEvent[] = [];
+  readonly batches: DayBatch[] = [];
+  private readonly answers = new Map<string, Verdict>();
+  private readonly ears = new Set<Ears>();
+
+  take(batch: DayBatch): Extract<Sent, { as: 'taken' }>['taken'] {
+    this.batches.push(batch);
+    const told: ToldEvent[] = [];
+    const answers = batch.events.map((event) => {
+      const known = this.answers.get(event.id) ?? this.judge(event);
+      if (!this.answers.has(event.id) && known.as === 'kept') {
+        const heard = { ...event, seq: this.log.length + 1 };
+        this.log.push(heard);
+        told.push(heard);
+      }
+      this.answers.set(event.id, known);
+      return { id: event.id, verdict: known };
+    });
+    for (const event of told) for (const ears of this.ears) ears.happened(event);
+    return { answers, told, clockWrong: false };
+  }
+
+  private judge({ act }: DayEvent): Verdict {
+    const first = this.log.find(
+      (known) => known.act.do === 'done' && act.do === 'done' && known.act.step === act.step,
+    );
+    return first ? { as: 'already', by: first.person, at: first.at.slice(0, 16) } : { as: 'kept' };
+  }
+
+  listen(ears: Ears): () => void {
+    this.ears.add(ears);
+    return () => this.ears.delete(ears);
+  }
+}
+
+/** How a sending goes: it arrives, it is lost on the way, or its answer is. */
+type Weather = 'fine' | 'lost' | 'unanswered';
+
+function phone(server: Server, weather: () => Weather, name: string, cupboard = emptyCupboard()) {
+  let numbers = 0;
+  const wire: Wire = {
+    send: async (batch) => {
+      const how = weather();
+      if (how === 'lost') return { as: 'later' };
+      const taken = server.take(batch);
+      return how === 'fine' ? { as: 'taken', taken } : { as: 'later' };
+    },
+    fetchFile: async () => undefined,
+    listen: (_, ears) => server.listen(ears),
+  };
+  const store = new DayStore(FILE, { cupboard, wire, device: () => 0, newId: () => `${name}-${++numbers}` });
+  return { store, cupboard };
+}
+
+function emptyCupboard(): Cupboard & { readonly outbox: DayEvent[] } {
+  const outbox: DayEvent[] = [];
+  let file: KeptFile | undefined;
+  return {
+    outbox,
+    file: async () => file,
+    keepFile: async (kept) => {
+      file = kept;
+    },
+    unsent: async () => [...outbox],
+    keepUnsent: async (event) => {
+      outbox.push(event);
+    },
+    sent: async (ids) => {
+      for (const id of ids) {
+        const at = outbox.findIndex((event) => event.id === id);
+        if (at >= 0) outbox.splice(at, 1);
+      }
+    },
+  };
+}
+
+const tick = (step: string) => ({ do: 'done' as const, step });
+
+describe('DayStore', () => {
+  it('shows a tick before the server has answered', async () => {
+    const server = new Server();
+    const { store } = phone(server, () => 'lost', 'ada');
+    const carried = store.carry(tick(STEPS[0] as string));
+    expect(store.snapshot().run.done.has(STEPS[0] as string)).toBe(true);
+    await carried;
+    expect(store.snapshot()).toMatchObject({ unsent: 1, link: 'cut' });
+  });
+
+  it('says who was first, where two tick the same', async () => {
+    const server = new Server();
+    const [ada, ben] = [phone(server, () => 'fine', 'ada').store, phone(server, () => 'fine', 'ben').store];
+    await ben.carry(tick(STEPS[0] as string), 'ben');
+    await ada.carry(tick(STEPS[0] as string), 'ada');
+    expect(ada.snapshot().notices).toEqual([
+      '“Scrub” was done already: Ben was first, at 18:00. It counts once.',
+    ]);
+    expect(server.log.length).toBe(1);
+  });
+
+  it('keeps everything while it is not known any more, and says so', async () => {
+    const server = new Server();
+    const cupboard = emptyCupboard();
+    const wire: Wire = {
+      send: async () => ({ as: 'nobody' }),
+      fetchFile: async () => undefined,
+      listen: () => () => {},
+    };
+    const store = new DayStore(FILE, { cupboard, wire, device: () => 0, newId: () => 'one' });
+    await store.carry(tick(STEPS[0] as string));
+    expect(store.snapshot()).toMatchObject({ link: 'nobody', unsent: 1 });
+    expect(cupboard.outbox.length).toBe(1);
+    const later = phone(server, () => 'fine', 'again', cupboard).store;
+    await later.open();
+    await later.flush();
+    expect(server.log.map(({ id }) => id)).toEqual(['one']);
+  });
+
+  it('leaves out what can’t be understood, and sends the rest', async () => {
+    const cupboard = emptyCupboard();
+    const taken: string[] = [];
+    const wire: Wire = {
+      send: async ({ events }) => {
+        if (events.some(({ id }) => id === '2')) return { as: 'unfit' };
+        taken.push(...events.map(({ id }) => id));
+        const answers = events.map(({ id }) => ({ id, verdict: { as: 'kept' as const } }));
+        return { as: 'taken', taken: { answers, told: [], clockWrong: false } };
+      },
+      fetchFile: async () => undefined,
+      listen: () => () => {},
+    };
+    const at = '2027-03-01T18:00:00';
+    for (const id of ['1', '2', '3']) await cupboard.keepUnsent({ id, at, act: tick(STEPS[0] as string) });
+    const store = new DayStore(FILE, { cupboard, wire, device: () => 0, newId: () => 'new' });
+    await store.open();
+    await store.flush();
+    expect(taken).toEqual(['1', '3']);
+    expect(store.snapshot().unsent).toBe(0);
+  });
+
+  const action = fc.tuple(
+    fc.constantFrom('ada', 'ben'),
+    fc.constantFrom(...STEPS),
+    fc.constantFrom<Weather>('fine', 'lost', 'unanswered'),
+    fc.constantFrom('go on', 'close and open'),
+  );
+
+  prop.prop([fc.array(action, { minLength: 1, maxLength: 40 })], { seed: 11, numRuns: 200 })(
+    'sends everything once and in its order, through cuts, lost answers and closed browsers; all agree',
+    async (actions) => {
+      const server = new Server();
+      let weather: Weather = 'fine';
+      const cupboards = { ada: emptyCupboard(), ben: emptyCupboard() };
+      let opened = 0;
+      const open = async (name: 'ada' | 'ben') => {
+        const { store } = phone(server, () => weather, `${name}-${++opened}`, cupboards[name]);
+        await store.open();
+        return store;
+      };
+      const phones = { ada: await open('ada'), ben: await open('ben') };
+      let carried = 0;
+      for (const [name, step, now, then] of actions) {
+        weather = now;
+        carried++;
+        await phones[name as 'ada'].carry({ do: 'pile', pile: 'give', count: 1 }, name);
+        await phones[name as 'ada'].carry(tick(step), name);
+        if (then === 'close and open') {
+          phones[name as 'ada'].close();
+          phones[name as 'ada'] = await open(name as 'ada');
+        }
+      }
+      weather = 'fine';
+      for (const store of Object.values(phones)) await store.flush();
+      const { ada, ben } = phones;
+      expect(server.log.filter(({ act }) => act.do === 'pile').length).toBe(carried);
+      expect(new Set(server.log.map(({ id }) => id)).size).toBe(server.log.length);
+      for (const name of ['ada', 'ben']) {
+        const ids = server.log
+          .filter(({ id }) => id.startsWith(name))
+          .map(({ id }) => id.split('-').slice(1).map(Number));
+        expect(ids).toEqual(ids.toSorted((a, b) => (a[0] ?? 0) - (b[0] ?? 0) || (a[1] ?? 0) - (b[1] ?? 0)));
+      }
+      const ticked = new Set(actions.map(([, step]) => step));
+      for (const store of [ada, ben]) {
+        const { run, unsent } = store.snapshot();
+        expect(unsent).toBe(0);
+        expect(new Set(run.done.keys())).toEqual(ticked);
+        expect(run.piles.get('give')).toBe(carried);
+        store.close();
+      }
+    },
+  );
+});
