@@ -43,7 +43,8 @@ describe('a new household', () => {
         .findElement({ xpath: 'following-sibling::p' })
         .getText();
       await browser.press('button', 'Done');
-      await browser.kept(`“${step}” is done.`);
+      await browser.see(`“${step}” is done.`);
+      await browser.kept('All is sent.');
       await browser.reload();
       await browser.see('1 step done');
       await browser.press('opener', '1 step done');

@@ -42,8 +42,8 @@ describe('npm start', () => {
       await browser.waitForPath(/^\/aim$/);
       await browser.press('link', 'Day');
       await browser.press('button', 'Done');
-      await browser.kept('is done.');
       await browser.see('1 step done');
+      await browser.kept('All is sent.');
       cookies = await browser.cookies();
       await browser.close();
     });

@@ -1,0 +1,216 @@
+import { describe, expect, inject, it } from 'vitest';
+import { Browser, PHONE } from './support/browser';
+import { Cable } from './support/cable';
+import { enterDemo, visit } from './support/visit';
+
+const TODAY = '2027-03-01';
+
+type Event = { id: string; seq: number; act: { do: string; step?: string; pile?: string; count?: number } };
+type File = { events: Event[]; pack: { done: { step: string }[] } };
+
+/** What the server knows of the day. */
+function known(browser: Browser): Promise<File> {
+  return browser.run<File>(`return fetch('/api/day/file/${TODAY}').then((answer) => answer.json())`);
+}
+
+const titlesOfDone = (browser: Browser) =>
+  browser.run<string[]>(
+    `return [...document.querySelectorAll('button')].map((one) => one.getAttribute('aria-label') ?? '')
+       .filter((label) => label.startsWith('Not done after all: '))`,
+  );
+
+/** Presses the Done of several of the steps that come next, from one on. */
+async function tickNext(browser: Browser, from: number, count: number): Promise<string[]> {
+  const labels = (
+    await browser.run<string[]>(
+      `return [...document.querySelectorAll('section[aria-labelledby=next] button')].map((one) => one.getAttribute('aria-label'))`,
+    )
+  ).slice(from, from + count);
+  for (const label of labels) await browser.press('button', label);
+  return labels;
+}
+
+async function countOnPile(browser: Browser, pile: string, times: number): Promise<void> {
+  for (let i = 0; i < times; i++) await browser.press('button', new RegExp(`^${pile}: `));
+}
+
+/** A second phone in the same household. */
+async function beside(browser: Browser, base: string): Promise<Browser> {
+  const other = await Browser.open(base, PHONE);
+  await other.goTo('/');
+  for (const { name, value } of await browser.cookies())
+    await other.driver.manage().addCookie({ name, value });
+  return other;
+}
+
+describe('the day', () => {
+  it('finds thirty things done on two phones without a network, each once', async () => {
+    const cable = await Cable.to(inject('base'));
+    const one = await Browser.open(cable.base, PHONE);
+    let two: Browser | undefined;
+    try {
+      await enterDemo(one);
+      two = await beside(one, cable.base);
+      for (const phone of [one, two]) {
+        await phone.goTo('/day');
+        await phone.press('opener', 'Belongings, pile by pile');
+        await phone.until(
+          () =>
+            phone.run<boolean>(
+              'return caches.open("early-thaw-day").then((kept) => kept.keys()).then((keys) => keys.some(({ url }) => url.includes("/day/")))',
+            ),
+          'the page to be kept',
+        );
+      }
+      cable.cut();
+      // Two steps are ticked on both phones.
+      const first = await tickNext(one, 0, 3);
+      const second = await tickNext(two, 1, 3);
+      await countOnPile(one, 'Give', 12);
+      await countOnPile(two, 'Bin', 12);
+      await one.see('15 things are kept on this phone');
+      // A browser that is closed in mid-run has lost nothing when it is opened again, and opens without a network.
+      await two.reload();
+      await two.see('15 things are kept on this phone');
+      expect((await titlesOfDone(two)).length).toBe(3);
+      cable.mend();
+      for (const phone of [one, two]) await phone.kept('All is sent.');
+      await one.until(async () => (await known(one)).events.length === 28, 'all that counts to be there');
+      const { events } = await known(one);
+      expect(new Set(events.map(({ id }) => id)).size).toBe(28);
+      const piles = (pile: string) => events.filter(({ act }) => act.pile === pile).length;
+      expect([piles('give'), piles('bin')]).toEqual([12, 12]);
+      expect(events.filter(({ act }) => act.do === 'done').length).toBe(4);
+      expect(events.map(({ seq }) => seq)).toEqual(events.map(({ seq }) => seq).toSorted((a, b) => a - b));
+      const all = [...new Set([...first, ...second])].map((label) =>
+        label.replace('Done: ', 'Not done after all: '),
+      );
+      for (const phone of [one, two])
+        await phone.until(
+          async () => (await titlesOfDone(phone)).toSorted().join() === all.toSorted().join(),
+          'both to agree',
+        );
+      // Whoever was second is told so.
+      expect(`${await one.text()} ${await two.text()}`).toMatch(/was done already: .* was first/);
+    } finally {
+      cable.close();
+      await one.close();
+      await two?.close();
+    }
+  });
+
+  it('is live for all: who is at what, taken over with a press, seen at once', async () => {
+    await visit(async (bram) => {
+      await enterDemo(bram);
+      const ines = await beside(bram, inject('base'));
+      try {
+        await bram.goTo(`/day/${TODAY}?person=bram`);
+        await ines.goTo(`/day/${TODAY}?person=ines`);
+        await bram.press('button', 'Start');
+        await bram.see('so far');
+        await ines.press('opener', /^What the others have/);
+        await ines.see('Bram is at it');
+        const [label] = await bram.run<string[]>(
+          `return [...document.querySelectorAll('section[aria-labelledby=next] button')].map((one) => one.getAttribute('aria-label'))`,
+        );
+        const step = label!.replace('Done: ', '');
+        await ines.press('button', `Take over: ${step}`);
+        await bram.until(
+          async () =>
+            !(
+              await bram.run<string>(
+                'return document.querySelector("section[aria-labelledby=next]").innerHTML',
+              )
+            ).includes(step),
+          'the step to have left',
+        );
+        await ines.until(
+          async () => (await ines.text()).includes(step.split(',')[0]!),
+          'the step to be hers',
+        );
+      } finally {
+        await ines.close();
+      }
+    }, PHONE);
+  });
+
+  it('opens one person’s day to a helper by a link, and nothing else, until it is withdrawn', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/people');
+      await browser.press('opener', 'A link to the day of Bram');
+      await browser.press('button', 'Make a link');
+      const link = await (await browser.field('Link for Bram')).getAttribute('value');
+      const helper = await Browser.open(inject('base'), PHONE);
+      try {
+        await helper.goTo(new URL(link!).pathname);
+        await helper.see('Today, for Bram');
+        for (const word of ['Ines', 'Odalys', 'Teodor', 'People', 'Belongings'])
+          expect(await helper.text()).not.toContain(word);
+        await helper.press('button', 'Done');
+        await helper.kept('All is sent.');
+        await browser.until(async () => (await known(browser)).events.length === 1, 'the tick');
+        for (const page of ['/walk', '/people', `/day/${TODAY}`, '/api/household']) {
+          const status = await helper.run<string>(
+            `return fetch('${page}').then((answer) => new URL(answer.url).pathname)`,
+          );
+          expect(status, page).toBe('/');
+        }
+        await browser.press('button', 'Withdraw the link of Bram');
+        await browser.see('The link opens nothing any more.');
+        await helper.press('button', 'Done');
+        await helper.see('the link was withdrawn');
+        await helper.see('1 thing is kept on this phone');
+        expect((await known(browser)).events.length).toBe(1);
+      } finally {
+        await helper.close();
+      }
+    });
+  });
+
+  it('writes down what is found in two presses, and has a new day for what can’t be done', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo(`/day/${TODAY}?person=bram`);
+      const now = () =>
+        browser.run<string>('return document.querySelector("section[aria-labelledby=now] p").textContent');
+      const step = await now();
+      await browser.press('button', 'To mend');
+      await browser.type('To mend', 'Loose hinge');
+      await browser.press('button', 'Write it down');
+      await browser.see('Loose hinge');
+      expect(await now()).toBe(step);
+      await browser.press('button', 'Not today');
+      await browser.see(/job moved|jobs moved|Nothing had to move/);
+      await browser.until(async () => (await now()) !== step, 'another step');
+      await browser.press('button', 'Mended: Loose hinge');
+      await browser.until(async () => !(await browser.text()).includes('Loose hinge'), 'nothing to mend');
+      await browser.press('opener', 'Something has come between');
+      await browser.press('button', 'Only 20 minutes left');
+      await browser.see(/All is done on/);
+      await browser.press('opener', 'Belongings, pile by pile');
+      await browser.press('button', 'Bag: give');
+      await browser.see('1 bag to give.');
+      await browser.press('button', 'Plan the trip to the drop-off place');
+      await browser.see(/The trip to .* is planned for/);
+    }, PHONE);
+  });
+
+  it('measures, corrects and ends a session with what is clear now', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo(`/day/${TODAY}?person=bram`);
+      await browser.press('button', 'Kit carried in: begin');
+      await browser.see(/a rest is due after/);
+      await browser.press('button', 'Start');
+      await browser.see('so far');
+      await browser.press('button', 'Done');
+      await browser.see('It took 1 min');
+      await browser.press('button', 'Took longer');
+      await browser.press('button', /^\d+ min$/);
+      await browser.press('button', 'Enough for today');
+      await browser.see('Clear now');
+      await browser.see(/hours are still frozen/);
+    }, PHONE);
+  });
+});
