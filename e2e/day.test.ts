@@ -196,6 +196,75 @@ describe('the day', () => {
     }, PHONE);
   });
 
+  it('rings for a soak that is over until somebody has heard it, also after a reload', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      const later = `const real = Date.now.bind(Date); Date.now = () => real() + 5 * 3_600_000;`;
+      await browser.goTo('/day');
+      // Whatever sets a wait going among the steps of today.
+      const wait = await browser.run<string>(`
+        return fetch('/api/day/file/${TODAY}').then((answer) => answer.json()).then(({ pack, words }) => {
+          const planned = pack.entries.map(({ step }) => step);
+          for (const { steps } of pack.tasks)
+            for (const [i, step] of steps.entries())
+              if (step.mode === 'wait' && steps[i + 1] && planned.includes(steps[i - 1]?.id))
+                return words[step.id].title + '|' + words[steps[i - 1].id].title + ', ' + words[steps[i - 1].id].where;
+          return '';
+        })`);
+      const [title, before] = wait.split('|') as [string, string];
+      expect(before).not.toBe('');
+      const isNow =
+        (await browser.run<string>(
+          'return document.querySelector("section[aria-labelledby=now] p").textContent',
+        )) === before.split(',')[0];
+      await browser.press('button', isNow ? 'Done' : `Done: ${before}`);
+      await browser.kept('All is sent.');
+      await browser.run(later);
+      await browser.see(new RegExp(`${title}.*(it is over|waited longer)`));
+      await browser.reload();
+      await browser.run(later);
+      await browser.see(new RegExp(`${title}.*(it is over|waited longer)`));
+      await browser.press('button', 'Heard');
+      await browser.reload();
+      await browser.run(later);
+      await browser.see('ready');
+      expect(await browser.text()).not.toMatch(/it is over|waited longer/);
+    }, PHONE);
+  });
+
+  it('refuses what is forged, says so, and keeps nothing of it', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/day');
+      const base = inject('base');
+      const status = async (init: RequestInit) =>
+        (await fetch(`${base}/api/day/events`, { method: 'POST', ...init })).status;
+      const cookie = (await browser.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
+      const headers = { origin: base, cookie };
+      const event = { id: crypto.randomUUID(), at: `${TODAY}T17:00:00`, act: { do: 'rain' } };
+      const body = JSON.stringify({ sentAt: `${TODAY}T17:00:00`, events: [event] });
+      expect(await status({ body })).toBe(403);
+      expect(await status({ body, headers: { ...headers, origin: 'https://elsewhere.example' } })).toBe(403);
+      expect(await status({ body, headers: { origin: base } })).toBe(401);
+      expect(await status({ body, headers: { origin: base, cookie: 'early-thaw=forged' } })).toBe(401);
+      for (const bad of [
+        '',
+        '{',
+        '[]',
+        '{"events":[]}',
+        body.replace('rain', 'snow'),
+        body.replace(TODAY, 'today'),
+      ])
+        expect(await status({ body: bad, headers }), bad).toBe(400);
+      for (const path of ['/api/day/stream', `/api/day/file/${TODAY}`])
+        expect((await fetch(`${base}${path}`)).status, path).toBe(401);
+      const guessed = 'A'.repeat(43);
+      expect((await fetch(`${base}/help/${guessed}`)).status).toBe(404);
+      expect((await fetch(`${base}/help/${guessed}/file/${TODAY}`)).status).toBe(401);
+      expect((await known(browser)).events).toEqual([]);
+    });
+  });
+
   it('measures, corrects and ends a session with what is clear now', async () => {
     await visit(async (browser) => {
       await enterDemo(browser);

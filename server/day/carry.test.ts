@@ -1,9 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
+import { CATALOGUE } from '../../core/catalogue/catalogue';
+import { expand } from '../../core/clean/expand';
 import type { DayAct, DayEvent } from '../../core/day/events';
 import type { HouseholdFile } from '../../core/formats/household';
 import type { Plan } from '../../core/formats/plan';
+import type { MachineCycle, MachineDriver, MachineReport } from '../../core/machines/machine';
 import { dayOf, formatDate } from '../../core/time/local-time';
 import { juniperRow } from '../../demo/juniper-row';
 import { HouseholdScope } from '../db/scope';
@@ -15,6 +18,7 @@ import { householdFile, insertHousehold, loadHousehold } from '../repositories/h
 import { newHousehold, testDatabase } from '../testing/households';
 import { type Carried, carryOut } from './carry';
 import { listen, type News } from './hub';
+import { askMachines } from './machines';
 import { rollOn } from './roll-on';
 import { addTrip } from './trip';
 
@@ -209,6 +213,51 @@ describe('a helper', () => {
     await revokeHelperLink(scope, 'bram');
     expect(await helperOfToken(db, second)).toBeUndefined();
     expect(await helperOfToken(db, '')).toBeUndefined();
+  });
+});
+
+describe('askMachines', () => {
+  const wash = () => {
+    const { tasks } = expand({ ...planned, clean: planned.clean! }, CATALOGUE, `${TODAY}T07:00`);
+    const task = tasks.find(({ steps: own }) =>
+      own.some(({ mode, machine }) => mode === 'wait' && machine === 'washer'),
+    )!;
+    const at = task.steps.findIndex(({ mode, machine }) => mode === 'wait' && machine === 'washer');
+    return { load: task.steps[at - 1]!.id, run: task.steps[at]! };
+  };
+
+  it('tells what a machine says once, and lets the wait end by it', async () => {
+    const { load, run } = wash();
+    await send([event({ do: 'done', step: load }, 'bram', `${TODAY}T09:00:00`)]);
+    const heard: News[] = [];
+    const stop = listen(scope.household, (news) => heard.push(news));
+    const asked: MachineCycle[] = [];
+    const driver = (report: MachineReport): MachineDriver => ({
+      ask: async (cycle) => {
+        asked.push(cycle);
+        return report;
+      },
+    });
+    await askMachines(scope, driver({ report: 'running' }), `${TODAY}T09:10:00`);
+    for (let i = 0; i < 3; i++) await askMachines(scope, driver({ report: 'finished' }), `${TODAY}T09:30:00`);
+    stop();
+    expect(asked[0]).toEqual({
+      machine: 'washer',
+      kind: 'washer',
+      step: run.id,
+      since: `${TODAY}T09:00`,
+      minutes: run.minutes,
+    });
+    expect(heard.map((news) => news.kind === 'event' && news.event.act)).toEqual([
+      { do: 'machine', step: run.id, report: 'finished' },
+    ]);
+  });
+
+  it('goes on where a machine can’t be reached', async () => {
+    await send([event({ do: 'done', step: wash().load }, 'bram', `${TODAY}T09:00:00`)]);
+    const silent: MachineDriver = { ask: () => Promise.reject(new Error('no answer')) };
+    await askMachines(scope, silent, `${TODAY}T12:00:00`);
+    expect((await eventsOn(scope, TODAY)).map(({ act }) => act.do)).toEqual(['done']);
   });
 });
 

@@ -10,7 +10,7 @@ import { campaignAt } from '../campaign';
 import { secondIn } from '../clock';
 import { config } from '../config';
 import type { HouseholdId, HouseholdScope } from '../db/scope';
-import { keptHousehold } from '../kept';
+import { keptHousehold, keptWork } from '../kept';
 import { log } from '../log';
 import { addEvent, eventsOn, loadAnswer } from '../repositories/day';
 import { tell } from './hub';
@@ -20,22 +20,12 @@ const ASK_SECONDS = 10;
 
 const asked = new Map<HouseholdId, number>();
 
-/** Stand-ins, until somebody connects real machines: any `MachineDriver` can take their place. */
-function driver(): MachineDriver {
-  return new SimulatedMachines(config().seed);
-}
-
 /** Asks every machine that runs how it goes, and tells the household what it has not heard yet. */
-export async function askMachines(scope: HouseholdScope): Promise<void> {
-  const tick = Date.now();
-  if (tick - (asked.get(scope.household) ?? 0) < ASK_SECONDS * 1000) return;
-  asked.set(scope.household, tick);
+export async function askMachines(scope: HouseholdScope, machines: MachineDriver, at: string): Promise<void> {
   const kept = await keptHousehold(scope);
-  if (kept.household.machines.length === 0) return;
-  const at = secondIn(kept.household.timezone);
+  const plan = kept.plans?.latest.plan;
   const campaign = campaignAt(kept, at.slice(0, 16));
-  const plan = campaign?.plans?.latest.plan;
-  if (!campaign || !plan) return;
+  if (kept.household.machines.length === 0 || !campaign || !plan) return;
   const pack = packFor(campaign.problem, plan, at.slice(0, 10));
   const run = runAfter(runAtStart(pack), await eventsOn(scope, pack.date));
   const kinds = new Map(kept.household.machines.map((machine) => [machine.id, machine.kind]));
@@ -43,12 +33,13 @@ export async function askMachines(scope: HouseholdScope): Promise<void> {
     const kind = step.machine === undefined ? undefined : kinds.get(step.machine);
     if (step.machine === undefined || kind === undefined) continue;
     const cycle = { machine: step.machine, kind, step: step.id, since, minutes: step.minutes };
-    const report = await driver()
-      .ask(cycle, at.slice(0, 16))
-      .catch((): MachineReport => ({ report: 'running' }));
+    // A machine that can't be reached says nothing: the planned minutes hold.
+    const report = await machines.ask(cycle, at.slice(0, 16)).catch((): MachineReport => RUNNING);
     if (report.report !== 'running' && report.report !== word?.report) await hear(scope, report, cycle, at);
   }
 }
+
+const RUNNING: MachineReport = { report: 'running' };
 
 async function hear(
   scope: HouseholdScope,
@@ -77,14 +68,22 @@ function idOf(words: string): string {
 
 /** Asks now and then for as long as somebody listens; what is returned ends it. */
 export function keepAsking(scope: HouseholdScope): () => void {
-  const ask = () =>
-    askMachines(scope).catch((error: unknown) =>
+  const ask = async () => {
+    const tick = Date.now();
+    if (tick - (asked.get(scope.household) ?? 0) < ASK_SECONDS * 1000) return;
+    asked.set(scope.household, tick);
+    const { timezone } = (await keptWork(scope)).household;
+    // Stand-ins, until somebody connects real machines: any `MachineDriver` can take their place.
+    await askMachines(scope, new SimulatedMachines(config().seed), secondIn(timezone));
+  };
+  const tried = () =>
+    ask().catch((error: unknown) =>
       log.error(
         { err: { type: error instanceof Error ? error.name : 'unknown' } },
         'machines were not asked',
       ),
     );
-  const timer = setInterval(ask, ASK_SECONDS * 1000);
-  void ask();
+  const timer = setInterval(tried, ASK_SECONDS * 1000);
+  void tried();
   return () => clearInterval(timer);
 }

@@ -20,7 +20,7 @@ import { Piles } from './piles';
 import { wakeBell } from './run/bell';
 import { useDayStore, useSecond } from './run/use-day-store';
 import { SessionEnd } from './session-end';
-import { faceOf, isOver, nameOf, type StepFace, stepsAfter, workNote } from './step-face';
+import { faceOf, isOver, nameOf, othersFor, type StepFace, stepsAfter, workNote } from './step-face';
 import { StepLine } from './step-line';
 import { StretchBar } from './stretch-bar';
 import { Tick } from './tick';
@@ -84,7 +84,7 @@ export function DayBoard({
           isToday={isToday}
           work={run.work.get(current.id)}
           share={run.shares.get(current.id)}
-          others={file.people.filter(({ id }) => !current.item.people.includes(id))}
+          others={othersFor(current.item, file)}
           store={store}
           onDone={done}
         />

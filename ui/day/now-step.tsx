@@ -149,7 +149,7 @@ function MoreAboutStep({
   others: readonly DayPerson[];
   carry: (act: Parameters<DayStore['carry']>[0]) => void;
 }) {
-  const [asks, setAsks] = useState<'part' | 'cannot' | 'hand'>();
+  const [asks, setAsks] = useState<'part' | 'cannot'>();
   const { id } = step;
   const say = (act: Parameters<DayStore['carry']>[0]) => {
     setAsks(undefined);
@@ -162,8 +162,12 @@ function MoreAboutStep({
           { words: 'Part done', press: () => setAsks('part') },
           { words: 'Not today', press: () => say({ do: 'not-today', step: id }) },
           { words: 'Can’t', press: () => setAsks('cannot') },
-          ...(others.length > 0 ? [{ words: 'Hand on', press: () => setAsks('hand') }] : []),
           { words: 'Read aloud', press: () => readAloud(step) },
+          ...others.map((person) => ({
+            words: `To ${person.name}`,
+            label: `Hand on to ${person.name}`,
+            press: () => say({ do: 'hand', step: id, to: person.id }),
+          })),
         ]}
       />
       {asks === 'part' && (
@@ -181,15 +185,6 @@ function MoreAboutStep({
           presses={HINDRANCES.map((why) => ({
             words: HINDRANCE_WORDS[why],
             press: () => say({ do: 'cannot', step: id, why }),
-          }))}
-        />
-      )}
-      {asks === 'hand' && (
-        <ActRow
-          title="Who takes it?"
-          presses={others.map((person) => ({
-            words: person.name,
-            press: () => say({ do: 'hand', step: id, to: person.id }),
           }))}
         />
       )}

@@ -1,7 +1,7 @@
 import type { DayItem } from '@/core/day/day-item';
 import type { DayView } from '@/core/day/day-view';
 import type { Run } from '@/core/day/run';
-import type { DayFile, StepWords } from './day-file';
+import type { DayFile, DayPerson, StepWords } from './day-file';
 
 /** A step with the words for it, as the screen shows it. */
 export type StepFace = StepWords & {
@@ -46,4 +46,12 @@ export function workNote(step: string, { work }: Run, file: DayFile): string | u
   const found = work.get(step);
   if (found?.since === undefined || found.by === file.person) return undefined;
   return `${nameOf(found.by, file)} is at it`;
+}
+
+/** Who else may do a step: nobody from whom one of its hazards is kept. */
+export function othersFor({ step, people }: DayItem, file: DayFile): DayPerson[] {
+  const tags = step.mode === 'hands' ? (step.tags ?? []) : [];
+  return file.people.filter(
+    ({ id, cannot }) => !people.includes(id) && !tags.some((tag) => cannot.includes(tag)),
+  );
 }

@@ -57,8 +57,9 @@ class Server {
     return first ? { as: 'already', by: first.person, at: first.at.slice(0, 16) } : { as: 'kept' };
   }
 
-  listen(ears: Ears): () => void {
+  listen(after: number, ears: Ears): () => void {
     this.ears.add(ears);
+    for (const event of this.log) if (event.seq > after) ears.happened(event);
     return () => this.ears.delete(ears);
   }
 }
@@ -76,7 +77,7 @@ function phone(server: Server, weather: () => Weather, name: string, cupboard = 
       return how === 'fine' ? { as: 'taken', taken } : { as: 'later' };
     },
     fetchFile: async () => undefined,
-    listen: (_, ears) => server.listen(ears),
+    listen: (after, ears) => server.listen(after, ears),
   };
   const store = new DayStore(FILE, { cupboard, wire, device: () => 0, newId: () => `${name}-${++numbers}` });
   return { store, cupboard };

@@ -42,7 +42,8 @@ const LOOK_BACK = 50;
 export class DayStore {
   private file: DayFile;
   private clock: WallClock;
-  private told: ReadonlyMap<string, ToldEvent>;
+  /** What the server has told, and where the day stands by it. */
+  private told: Told;
   private pending: DayEvent[] = [];
   private link: Link = 'live';
   private notices: readonly string[] = [];
@@ -51,6 +52,7 @@ export class DayStore {
   private flushing: Promise<void> | undefined;
   private again: ReturnType<typeof setTimeout> | undefined;
   private settling: ReturnType<typeof setTimeout> | undefined;
+  private keeping: ReturnType<typeof setTimeout> | undefined;
   private unlisten: (() => void) | undefined;
 
   constructor(
@@ -59,7 +61,7 @@ export class DayStore {
   ) {
     this.file = file;
     this.clock = setClock(file.now, around.device());
-    this.told = byId(file.events);
+    this.told = toldBy(file, file.events);
     this.state = this.stateNow();
   }
 
@@ -86,7 +88,7 @@ export class DayStore {
     if (kept && (kept.file.made === this.file.made || kept.file.seq > this.file.seq)) {
       this.file = kept.file;
       this.clock = kept.clock;
-      this.told = byId(kept.file.events);
+      this.told = toldBy(kept.file, kept.file.events);
     }
     this.changed();
     this.unlisten = wire.listen(Math.max(0, this.file.seq - LOOK_BACK), {
@@ -106,6 +108,7 @@ export class DayStore {
     this.unlisten?.();
     clearTimeout(this.again);
     clearTimeout(this.settling);
+    if (this.keeping) this.keepNow();
   }
 
   /** Something happens on this phone. */
@@ -183,7 +186,7 @@ export class DayStore {
       await this.refresh();
     }
     if (moved !== undefined) words.push(moved);
-    this.told = new Map([...this.told, ...byId(told)]);
+    this.told = withTold(this.told, told, this.file);
     this.link = 'live';
     await this.forget(events, words);
     if (answers.some(({ verdict }) => verdict.as !== 'kept')) this.refreshSoon();
@@ -198,9 +201,9 @@ export class DayStore {
   }
 
   private hear(events: readonly ToldEvent[]): void {
-    const fresh = events.filter(({ id, at }) => !this.told.has(id) && at.slice(0, 10) === this.file.date);
-    if (fresh.length === 0) return;
-    this.told = new Map([...this.told, ...byId(fresh)]);
+    const fresh = withTold(this.told, events, this.file);
+    if (fresh === this.told) return;
+    this.told = fresh;
     this.changed();
   }
 
@@ -214,7 +217,8 @@ export class DayStore {
     if (!fresh || fresh.seq < this.file.seq) return;
     this.file = fresh;
     this.clock = setClock(fresh.now, this.around.device());
-    this.told = byId([...fresh.events, ...[...this.told.values()].filter(({ seq }) => seq > fresh.seq)]);
+    const since = this.told.events.filter(({ seq }) => seq > fresh.seq);
+    this.told = toldBy(fresh, [...fresh.events, ...since]);
     this.changed();
   }
 
@@ -245,25 +249,34 @@ export class DayStore {
 
   private changed(): void {
     this.state = this.stateNow();
-    const { file, clock } = this.state;
-    const events = [...this.told.values()].sort((a, b) => a.seq - b.seq);
-    void this.around.cupboard
-      .keepFile({
-        file: { ...file, events, seq: Math.max(file.seq, ...events.map(({ seq }) => seq)) },
-        clock,
-      })
-      .catch(() => undefined);
+    this.keepSoon();
     for (const watcher of this.watchers) watcher();
+  }
+
+  /** What can be had from the server again need not be kept with every press. */
+  private keepSoon(): void {
+    this.keeping ??= setTimeout(() => this.keepNow(), SETTLE_MS);
+  }
+
+  private keepNow(): void {
+    clearTimeout(this.keeping);
+    this.keeping = undefined;
+    const { file, clock } = this;
+    const { events, seq } = this.told;
+    void this.around.cupboard
+      .keepFile({ file: { ...file, events, seq: Math.max(file.seq, seq) }, clock })
+      .catch(() => undefined);
   }
 
   private stateNow(): DayState {
     const { file } = this;
-    const told = [...this.told.values()].sort((a, b) => a.seq - b.seq);
-    const unheard = this.pending.filter(({ id, at }) => !this.told.has(id) && at.slice(0, 10) === file.date);
+    const unheard = this.pending.filter(
+      ({ id, at }) => !this.told.ids.has(id) && at.slice(0, 10) === file.date,
+    );
     return {
       file,
       clock: this.clock,
-      run: runAfter(runAtStart(file.pack), [...file.earlier, ...told, ...unheard]),
+      run: runAfter(this.told.run, unheard),
       unsent: this.pending.length,
       link: this.link,
       notices: this.notices,
@@ -271,6 +284,36 @@ export class DayStore {
   }
 }
 
-function byId<E extends { readonly id: string }>(events: readonly E[]): Map<string, E> {
-  return new Map(events.map((event) => [event.id, event]));
+type Told = {
+  /** In their order. */
+  readonly events: readonly ToldEvent[];
+  readonly ids: ReadonlySet<string>;
+  readonly seq: number;
+  readonly run: Run;
+};
+
+function toldBy(file: DayFile, events: readonly ToldEvent[]): Told {
+  const ordered = events.toSorted((a, b) => a.seq - b.seq);
+  return {
+    events: ordered,
+    ids: new Set(ordered.map(({ id }) => id)),
+    seq: ordered.at(-1)?.seq ?? 0,
+    run: runAfter(runAtStart(file.pack), [...file.earlier, ...ordered]),
+  };
+}
+
+/** The same object where nothing is new. What comes in its order is laid on top; what comes late puts all in order. */
+function withTold(told: Told, heard: readonly ToldEvent[], file: DayFile): Told {
+  const fresh = heard
+    .filter(({ id, at }) => !told.ids.has(id) && at.slice(0, 10) === file.date)
+    .toSorted((a, b) => a.seq - b.seq);
+  const [first, last] = [fresh[0], fresh.at(-1)];
+  if (!first || !last) return told;
+  if (first.seq < told.seq) return toldBy(file, [...told.events, ...fresh]);
+  return {
+    events: [...told.events, ...fresh],
+    ids: new Set([...told.ids, ...fresh.map(({ id }) => id)]),
+    seq: last.seq,
+    run: runAfter(told.run, fresh),
+  };
 }

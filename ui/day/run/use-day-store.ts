@@ -10,7 +10,12 @@ import { wireTo } from './wire';
 export function useDayStore(file: DayFile, base: string): readonly [DayState, DayStore] {
   const [store] = useState(
     () =>
-      new DayStore(file, { cupboard: cupboardOf(file.keeper), wire: wireTo(base), device: Date.now, newId }),
+      new DayStore(file, {
+        cupboard: cupboardOf(file.keeper),
+        wire: wireTo(base),
+        device: () => Date.now(),
+        newId,
+      }),
   );
   useEffect(() => {
     void store.open();

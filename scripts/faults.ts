@@ -1,0 +1,174 @@
+// Proves that nothing is lost or doubled: the application and the database are killed while phones tick, the network
+// is cut, and everything is sent again. Prints counts; exits with 1 where one of them is not what it has to be.
+
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
+import type { DayAct, DayEvent } from '../core/day/events';
+import { Cable } from '../e2e/support/cable';
+import { connect } from '../server/db/connection';
+import type { DayStore } from '../ui/day/run/day-store';
+import type { Wire } from '../ui/day/run/wire';
+import { ensureBuild, prepareDatabase, startApplication } from './lib/application.mjs';
+import { startMariaDb } from './lib/mariadb.mjs';
+import {
+  cupboardInMemory,
+  moveIn,
+  openPhone,
+  plannedHousehold,
+  stepsOf,
+  TODAY,
+  wireWith,
+} from './lib/phones';
+import { freePort } from './lib/ports.mjs';
+
+const TIMES = Number(process.argv[2] ?? 50);
+const PHONES = 4;
+const NOW = `${TODAY}T17:00`;
+/** Pauses between two presses, and the longest time between two faults. */
+const PRESS_MS = 400;
+const CALM_MS = 500;
+
+const say = (line: string) => process.stdout.write(`${line}\n`);
+
+const folder = mkdtempSync(join(tmpdir(), 'early-thaw-faults-'));
+const [dbPort, port] = [await freePort(), await freePort()];
+ensureBuild();
+let mariadb = await startMariaDb({ folder, port: dbPort });
+const env = {
+  DATABASE_URL: mariadb.url,
+  EARLY_THAW_SECRET: mariadb.secret,
+  EARLY_THAW_NOW: NOW,
+  LOG_LEVEL: 'silent',
+};
+await prepareDatabase(env);
+let application = await startApplication({ port, env });
+const cable = await Cable.to(`http://127.0.0.1:${port}`);
+const db = connect(mariadb.url);
+const household = plannedHousehold();
+const { scope, cookie } = await moveIn(db, household, mariadb.secret);
+const steps = stepsOf(household);
+
+/** All that was ever pressed, by phone, in its order; and all that was ever sent, whether it arrived or not. */
+const pressed: DayEvent[][] = Array.from({ length: PHONES }, () => []);
+const batches: Parameters<Wire['send']>[0][] = [];
+
+function watched(wire: Wire): Wire {
+  return {
+    ...wire,
+    send: (batch) => {
+      batches.push(batch);
+      return wire.send(batch);
+    },
+  };
+}
+
+const cupboards = Array.from({ length: PHONES }, () => cupboardInMemory());
+const wire = watched(wireWith(() => cable.base, cookie));
+const phones: DayStore[] = [];
+for (const [i, cupboard] of cupboards.entries()) {
+  const keep = cupboard.keepUnsent;
+  cupboard.keepUnsent = async (event) => {
+    pressed[i]?.push(event);
+    await keep(event);
+  };
+  phones.push(await openPhone(wire, cupboard));
+}
+
+let isTicking = true;
+const ticking = phones.map(async (phone, i) => {
+  for (let turn = 0; isTicking; turn++) {
+    const step = steps[(turn * PHONES + i) % steps.length] as string;
+    const acts: readonly DayAct[] = [
+      { do: 'pile', pile: 'give', count: 1 },
+      { do: 'done', step },
+      ...(turn % 7 === 3 ? [{ do: 'undo' as const, step, also: [] }] : []),
+    ];
+    for (const act of acts) void phone.carry(act);
+    await pause(PRESS_MS);
+  }
+});
+
+async function often(name: string, fault: () => Promise<void>): Promise<void> {
+  const before = pressed.flat().length;
+  for (let i = 0; i < TIMES; i++) {
+    await pause(Math.random() * CALM_MS);
+    await fault();
+  }
+  say(`${TIMES} times ${name}, with ${pressed.flat().length - before} presses meanwhile`);
+}
+
+await often('the application was killed', async () => {
+  process.kill(application.pid as number, 'SIGKILL');
+  await application.ended;
+  application = await startApplication({ port, env });
+});
+await often('the database was killed', async () => {
+  process.kill(mariadb.pid, 'SIGKILL');
+  await mariadb.ended;
+  mariadb = await startMariaDb({ folder, port: dbPort });
+});
+await often('the network was cut', async () => {
+  cable.cut();
+  await pause(Math.random() * CALM_MS);
+  cable.mend();
+});
+isTicking = false;
+await Promise.all(ticking);
+const drained = Date.now() + 120_000;
+while (phones.some((phone) => phone.snapshot().unsent > 0) && Date.now() < drained) {
+  await Promise.all(phones.map((phone) => phone.flush()));
+  await pause(200);
+}
+
+type Row = { id: string; seq: number; verdict: string };
+const rows = (): Promise<Row[]> => scope.rows('day_events').orderBy('seq').select('id', 'seq', 'verdict');
+const before = await rows();
+const ticksBefore = await scope.rows('ticks').orderBy('step').select('step', 'at', 'person');
+const again = batches.toSorted(() => Math.random() - 0.5);
+for (const batch of again) await wire.send(batch);
+const after = await rows();
+const ticksAfter = await scope.rows('ticks').orderBy('step').select('step', 'at', 'person');
+
+const all = pressed.flat();
+const kept = new Map(before.map((row) => [row.id, row]));
+const lost = all.filter(({ id }) => !kept.has(id)).length;
+const doubled = before.length - new Set(before.map(({ id }) => id)).size;
+const strange = before.filter(({ id }) => !all.some((event) => event.id === id)).length;
+const outOfOrder = pressed.reduce((sum, own) => {
+  const seqs = own.flatMap(({ id }) => kept.get(id)?.seq ?? []);
+  return sum + seqs.filter((seq, i) => i > 0 && seq < (seqs[i - 1] as number)).length;
+}, 0);
+const piles = before.filter(
+  ({ id, verdict }) => verdict === 'kept' && all.find((event) => event.id === id)?.act.do === 'pile',
+);
+const changed =
+  Number(JSON.stringify(before) !== JSON.stringify(after)) +
+  Number(JSON.stringify(ticksBefore) !== JSON.stringify(ticksAfter));
+const stillUnsent = phones.reduce((sum, phone) => sum + phone.snapshot().unsent, 0);
+const disagree =
+  new Set(
+    await Promise.all(
+      phones.map(async (phone) => {
+        await pause(500);
+        const { run } = phone.snapshot();
+        return JSON.stringify([[...run.done.keys()].sort(), [...run.piles]]);
+      }),
+    ),
+  ).size - 1;
+say(`${all.length} presses on ${PHONES} phones, ${before.length} kept, ${piles.length} things on the pile`);
+say(
+  `lost: ${lost}; doubled: ${doubled}; out of order: ${outOfOrder}; from nowhere: ${strange}; not sent: ${stillUnsent}`,
+);
+say(
+  `${again.length} sendings repeated in any order: ${changed} tables changed; phones that disagree: ${disagree}`,
+);
+
+for (const phone of phones) phone.close();
+cable.close();
+await db.destroy();
+await application.stop();
+await mariadb.stop();
+rmSync(folder, { recursive: true, force: true });
+process.exit(lost + doubled + outOfOrder + strange + stillUnsent + changed + disagree > 0 ? 1 : 0);

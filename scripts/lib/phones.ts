@@ -1,0 +1,140 @@
+import { randomUUID } from 'node:crypto';
+import { sealData } from 'iron-session';
+import type { Knex } from 'knex';
+import { CATALOGUE } from '../../core/catalogue/catalogue';
+import { expand } from '../../core/clean/expand';
+import type { DayEvent, ToldEvent } from '../../core/day/events';
+import type { HouseholdFile } from '../../core/formats/household';
+import { plan } from '../../core/spread/plan';
+import { juniperRow } from '../../demo/juniper-row';
+import { type HouseholdId, HouseholdScope } from '../../server/db/scope';
+import { insertHousehold } from '../../server/repositories/household';
+import type { DayFile } from '../../ui/day/day-file';
+import type { Cupboard, KeptFile } from '../../ui/day/run/cupboard';
+import { DayStore } from '../../ui/day/run/day-store';
+import type { Wire } from '../../ui/day/run/wire';
+
+/** Phones without a screen: the same that carries a day in a browser, with a wire and a cupboard of Node's own. */
+
+export const TODAY = '2027-03-01';
+
+/** The demo household at the beginning of its clean, with a plan that puts as much as it can on the first days. */
+export function plannedHousehold(): HouseholdFile {
+  const household = juniperRow(TODAY);
+  const made = plan(expand(household, CATALOGUE, `${TODAY}T07:00`), {
+    problemHash: '0'.repeat(64),
+    seed: 1,
+    rounds: 0,
+    stop: () => false,
+  });
+  return { ...household, plans: [{ version: 1, basis: '', madeAt: `${TODAY}T07:00`, plan: made }] };
+}
+
+/** Puts a household into the database; returns it with the cookie of somebody who is signed in there. */
+export async function moveIn(
+  db: Knex,
+  file: HouseholdFile,
+  secret: string,
+): Promise<{ readonly scope: HouseholdScope; readonly cookie: string }> {
+  const household = randomUUID() as HouseholdId;
+  await db('households').insert({ id: household, name: file.name, timezone: file.timezone });
+  const scope = new HouseholdScope(db, household);
+  await insertHousehold(scope, file);
+  return { scope, cookie: `early-thaw=${await sealData({ household }, { password: secret })}` };
+}
+
+/** Every hands-on step of a household's plan. */
+export function stepsOf(file: HouseholdFile): string[] {
+  const entries = file.plans[0]?.plan.entries ?? [];
+  return [...new Set(entries.filter(({ people }) => people.length > 0).map(({ step }) => step))];
+}
+
+const TRY_AGAIN_MS = 300;
+
+/** The way to a server, with the cookie of a household. */
+export function wireWith(base: () => string, cookie: string): Wire {
+  const ask = (path: string, init: RequestInit = {}) =>
+    fetch(`${base()}/api/day/${path}`, {
+      ...init,
+      headers: { cookie, origin: base(), 'content-type': 'application/json' },
+    }).catch(() => undefined);
+  return {
+    send: async (batch) => {
+      const answer = await ask('events', {
+        method: 'POST',
+        body: JSON.stringify(batch),
+        signal: AbortSignal.timeout(5_000),
+      });
+      if (!answer || answer.status >= 500) return { as: 'later' };
+      if (!answer.ok) return { as: answer.status === 400 ? 'unfit' : 'nobody' };
+      const taken = await answer.json().catch(() => undefined);
+      return taken ? { as: 'taken', taken } : { as: 'later' };
+    },
+    fetchFile: async (date) => (await ask(`file/${date}`))?.json().catch(() => undefined),
+    listen: (after, ears) => {
+      const end = new AbortController();
+      void (async () => {
+        while (!end.signal.aborted) {
+          const answer = await ask(`stream?after=${after}`, { signal: end.signal });
+          if (answer?.ok && answer.body) {
+            ears.up();
+            await read(answer.body, ears.happened).catch(() => undefined);
+          }
+          ears.down();
+          await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS));
+        }
+      })();
+      return () => end.abort();
+    },
+  };
+}
+
+async function read(body: ReadableStream<Uint8Array>, hear: (event: ToldEvent) => void): Promise<void> {
+  let text = '';
+  const decoder = new TextDecoder();
+  for await (const part of body as unknown as AsyncIterable<Uint8Array>) {
+    text += decoder.decode(part, { stream: true });
+    const messages = text.split('\n\n');
+    text = messages.pop() ?? '';
+    for (const message of messages) {
+      const [, data] = /^event: happened\ndata: (.*)$/.exec(message) ?? [];
+      if (data) hear(JSON.parse(data));
+    }
+  }
+}
+
+/** A cupboard that outlives its phone, as the one in a browser does. */
+export function cupboardInMemory(): Cupboard & { readonly outbox: DayEvent[] } {
+  const outbox: DayEvent[] = [];
+  let file: KeptFile | undefined;
+  return {
+    outbox,
+    file: async () => file,
+    keepFile: async (kept) => {
+      file = kept;
+    },
+    unsent: async () => [...outbox],
+    keepUnsent: async (event) => {
+      outbox.push(event);
+    },
+    sent: async (ids) => {
+      for (const id of ids) {
+        const at = outbox.findIndex((event) => event.id === id);
+        if (at >= 0) outbox.splice(at, 1);
+      }
+    },
+  };
+}
+
+/** A phone of a household that has opened the day. */
+export async function openPhone(wire: Wire, cupboard: Cupboard): Promise<DayStore> {
+  let file: DayFile | undefined = (await cupboard.file(TODAY, undefined))?.file;
+  for (let tries = 0; !file && tries < 50; tries++) {
+    file = await wire.fetchFile(TODAY, undefined);
+    if (!file) await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS));
+  }
+  if (!file) throw new Error('The server gave no day.');
+  const store = new DayStore(file, { cupboard, wire, device: Date.now, newId: randomUUID });
+  await store.open();
+  return store;
+}
