@@ -74,10 +74,11 @@ export function DayBoard({
           onTook={(minutes) => void store.carry({ do: 'took', step: last.id, minutes })}
         />
       )}
+      {over && <SessionEnd file={file} run={run} isAll={stretch?.what !== 'enough'} />}
       {isToday && (me || file.people.length === 1) && (
         <StretchBar stretch={stretch} person={me ?? file.people[0]} store={store} />
       )}
-      {current && !(stretch?.what === 'enough') ? (
+      {!over && current && (
         <NowStep
           key={current.id}
           step={current}
@@ -88,10 +89,8 @@ export function DayBoard({
           store={store}
           onDone={done}
         />
-      ) : (
-        <NothingNow open={view.next.length} done={view.done.length} isToday={isToday} over={over} />
       )}
-      {over && <SessionEnd file={file} run={run} />}
+      {!over && !current && <NothingNow open={view.next.length} isToday={isToday} />}
       {isToday && <Waits waits={view.waits} file={file} store={store} />}
       {view.next.length > 0 && (
         <Box component="section" aria-labelledby="next">
@@ -169,27 +168,13 @@ function NextActions({ step, mine, onDone }: { step: StepFace; mine: boolean; on
   );
 }
 
-function NothingNow({
-  open,
-  done,
-  isToday,
-  over,
-}: {
-  open: number;
-  done: number;
-  isToday: boolean;
-  over: boolean;
-}) {
-  if (over && open === 0 && done > 0)
-    return <Typography variant="h2">Everything of this day is clear.</Typography>;
-  if (over) return <Typography variant="h2">Enough for today.</Typography>;
-  if (open > 0)
-    return (
-      <Typography>
-        {isToday
-          ? 'Nothing to do this minute: what is left waits for something. Sit down.'
-          : 'What is left here waits for something before it.'}
-      </Typography>
-    );
-  return <Typography>Nothing is planned for this day.</Typography>;
+function NothingNow({ open, isToday }: { open: number; isToday: boolean }) {
+  if (open === 0) return <Typography>Nothing is planned for this day.</Typography>;
+  return (
+    <Typography>
+      {isToday
+        ? 'Nothing to do this minute: what is left waits for something. Sit down.'
+        : 'What is left here waits for something before it.'}
+    </Typography>
+  );
 }

@@ -191,7 +191,10 @@ function forecastOf({ problem, clean }: Campaign, plan: Plan): DayFile['forecast
 
 function roomsToday({ problem }: Campaign, pack: DayPack, { household }: Current): RoomToday[] {
   const done = new Set((problem.done ?? []).map((entry) => entry.step));
-  const steps = new Set(pack.entries.map((entry) => entry.step));
+  const steps = new Set([
+    ...pack.entries.map((entry) => entry.step),
+    ...pack.done.filter(({ end }) => end.slice(0, 10) === pack.date).map(({ step }) => step),
+  ]);
   const today = new Set(
     pack.tasks.filter((task) => task.steps.some((step) => steps.has(step.id))).map((task) => task.room),
   );

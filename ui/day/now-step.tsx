@@ -64,9 +64,9 @@ export function NowStep({
         {share !== undefined && ` ${share} % of it is done.`}
       </Typography>
       <Box sx={{ mt: 2, display: 'grid', gap: 1, fontSize: '1.05rem', maxWidth: '60ch' }}>
+        {step.cautions.length > 0 && <Cautions cautions={step.cautions} />}
         <div>{step.how}</div>
         {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
-        {step.cautions.length > 0 && <Cautions cautions={step.cautions} />}
         <div>Done when: {step.doneWhen}</div>
       </Box>
       <Box
@@ -75,10 +75,14 @@ export function NowStep({
           display: 'flex',
           flexWrap: 'wrap',
           gap: 1.5,
-          maxWidth: 620,
-          // Under the thumb on a phone, however much there is to read.
+          maxWidth: { md: 620 },
+          // Under the thumb on a phone, however much there is to read; nothing to read shows through between.
           position: { xs: 'sticky', md: 'static' },
-          bottom: 68,
+          bottom: 56,
+          mx: { xs: -2, sm: -3, md: 0 },
+          px: { xs: 2, sm: 3, md: 0 },
+          py: { xs: 1.5, md: 0 },
+          background: { xs: FROST, md: 'none' },
         }}
       >
         <Button

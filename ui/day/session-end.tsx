@@ -9,15 +9,25 @@ import type { DayFile } from './day-file';
 const MOST_CELLS = 40;
 
 /** What is clear now, what the forecast says, and how near the reward is: to look at for five seconds. */
-export function SessionEnd({ file, run }: { file: DayFile; run: Run }) {
+export function SessionEnd({
+  file,
+  run,
+  isAll,
+}: {
+  file: DayFile;
+  run: Run;
+  /** Nothing of the day is left. */
+  isAll: boolean;
+}) {
   const { forecast } = file;
-  const today = file.pack.entries.map(({ step }) => step).filter((step) => run.done.has(step));
+  const steps = new Set(file.pack.tasks.flatMap((task) => task.steps).map(({ id }) => id));
+  const today = [...run.done].filter(([step, { at }]) => steps.has(step) && at.slice(0, 10) === file.date);
   const rooms = file.todaysRooms.map((room) => ({ ...room, clear: clearIn(room, file, run) }));
   const days = daysBetween(file.date, forecast.finish);
   return (
     <Box component="section" aria-labelledby="clear-now" sx={{ display: 'grid', gap: 1.5 }}>
       <Typography variant="h2" id="clear-now">
-        Clear now
+        {isAll ? 'Everything of this day is clear.' : 'Enough for today. Clear now'}
       </Typography>
       {rooms.map((room) => (
         <Box key={room.id}>

@@ -27,11 +27,15 @@ export function StretchBar({
   const begin = { words: stretch ? 'One more block' : 'Kit carried in: begin', press: () => say('begin') };
   const rest = { words: 'Rest', press: () => say('rest') };
   const enough = { words: 'Enough for today', press: () => say('enough') };
+  const pressesAt = (what: Stretch['what'] | undefined) => {
+    if (what === 'enough') return [begin];
+    return what === 'begin' ? [rest, enough] : [begin, enough];
+  };
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       {stretch && person && <StretchLine stretch={stretch} person={person} store={store} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <ActRow presses={stretch?.what === 'begin' ? [rest, enough] : stretch ? [begin, enough] : [begin]} />
+        <ActRow presses={pressesAt(stretch?.what)} />
         <AwakePress />
       </Box>
     </Box>

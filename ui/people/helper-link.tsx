@@ -44,7 +44,7 @@ export function HelperLink({
       );
     });
   return (
-    <Unfold title={`A link to the day of ${name}`}>
+    <Unfold slim title={`A link to the day of ${name}`}>
       <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 560 }}>
         <div>
           {given
