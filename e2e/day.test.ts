@@ -1,4 +1,5 @@
 import { describe, expect, inject, it } from 'vitest';
+import { findings } from './support/axe';
 import { Browser, PHONE } from './support/browser';
 import { Cable } from './support/cable';
 import { enterDemo, visit } from './support/visit';
@@ -147,6 +148,7 @@ describe('the day', () => {
         await helper.see('Today, for Bram');
         for (const word of ['Ines', 'Odalys', 'Teodor', 'People', 'Belongings'])
           expect(await helper.text()).not.toContain(word);
+        expect(await findings(helper)).toEqual([]);
         await helper.press('button', 'Done');
         await helper.kept('All is sent.');
         await browser.until(async () => (await known(browser)).events.length === 1, 'the tick');
@@ -190,6 +192,12 @@ describe('the day', () => {
       await browser.see(/All is done on/);
       await browser.press('opener', 'Belongings, pile by pile');
       await browser.press('button', 'Bag: give');
+      await browser.press('button', 'To buy');
+      await browser.press('button', 'Somebody is ill');
+      for (const scheme of ['light', 'dark']) {
+        await browser.prefer({ 'prefers-color-scheme': scheme, 'prefers-reduced-motion': 'reduce' });
+        expect(await findings(browser), scheme).toEqual([]);
+      }
       await browser.see('1 bag to give.');
       await browser.press('button', 'Plan the trip to the drop-off place');
       await browser.see(/The trip to .* is planned for/);
@@ -224,6 +232,7 @@ describe('the day', () => {
       await browser.reload();
       await browser.run(later);
       await browser.see(new RegExp(`${title}.*(it is over|waited longer)`));
+      expect(await findings(browser)).toEqual([]);
       await browser.press('button', 'Heard');
       await browser.reload();
       await browser.run(later);
@@ -280,6 +289,7 @@ describe('the day', () => {
       await browser.press('button', 'Enough for today');
       await browser.see('Clear now');
       await browser.see(/hours are still frozen/);
+      expect(await findings(browser)).toEqual([]);
     }, PHONE);
   });
 });

@@ -1,6 +1,6 @@
-import { AxeBuilder } from '@axe-core/webdriverjs';
 import { describe, expect, it } from 'vitest';
-import { type Browser, DESKTOP, Key, PHONE } from './support/browser';
+import { findings } from './support/axe';
+import { DESKTOP, Key, PHONE } from './support/browser';
 import { enterDemo, visit } from './support/visit';
 
 const PAGES = [
@@ -25,15 +25,6 @@ const PAGES = [
   '/week/ines/2027-03-08',
   '/day',
 ];
-
-async function findings(browser: Browser): Promise<string[]> {
-  const { violations } = await new AxeBuilder(browser.driver).setLegacyMode(true).analyze();
-  return violations.flatMap((violation) =>
-    violation.nodes.map(
-      (node) => `${violation.id}: ${node.target.join(' ')} ${node.failureSummary?.slice(0, 160)}`,
-    ),
-  );
-}
 
 describe('everybody can use it', () => {
   it.each([

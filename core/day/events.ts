@@ -1,22 +1,12 @@
 import { z } from 'zod';
 import { PRODUCT_NAMES } from '../catalogue/products';
 import { idSchema } from '../formats/scalars';
+import { FINDS, HINDRANCES, MOST_AT_ONCE, PILES } from './names';
 
 /** What happens while a day is carried out, as it is kept on a phone, sent, and told to the others. */
 
 /** Wall clock of the home with its seconds. */
 export const secondSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d:[0-5]\d$/);
-
-export const PILES = ['stays', 'elsewhere', 'give', 'sell', 'mend', 'recycle', 'bin'] as const;
-export type Pile = (typeof PILES)[number];
-
-/** What was found on the way: work for later, something to mend or to buy, a thing that belongs in another room. */
-export const FINDS = ['later', 'mend', 'buy', 'elsewhere'] as const;
-export type Find = (typeof FINDS)[number];
-
-/** Why a step can't be done. */
-export const HINDRANCES = ['product', 'tool', 'help', 'broken', 'unsafe'] as const;
-export type Hindrance = (typeof HINDRANCES)[number];
 
 const step = idSchema.max(400);
 const textSchema = z.string().trim().min(1).max(200);
@@ -77,8 +67,6 @@ export const dayEventSchema = z.strictObject({
   act: dayActSchema,
 });
 export type DayEvent = z.infer<typeof dayEventSchema>;
-
-export const MOST_AT_ONCE = 200;
 
 /** What a phone sends: all that it has kept, in the order in which it happened. */
 export const dayBatchSchema = z.strictObject({

@@ -1,4 +1,5 @@
-import type { DayAct, DayEvent, Find, Hindrance, Pile } from './events';
+import type { DayAct, DayEvent } from './events';
+import type { Find, Hindrance, Pile } from './names';
 import { type Second, secondOf } from './seconds';
 
 /** A step somebody has begun: how long they have been at it, and since when, while it is not paused. */

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { type FormEvent, useState } from 'react';
-import { FINDS, type Find } from '@/core/day/events';
+import { FINDS, type Find } from '@/core/day/names';
 import type { Run } from '@/core/day/run';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';

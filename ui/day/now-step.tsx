@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { HINDRANCES, type Hindrance } from '@/core/day/events';
+import { HINDRANCES, type Hindrance } from '@/core/day/names';
 import { spentOn, type Work } from '@/core/day/run';
 import { clock, duration } from '../parts/words';
 import { CUT, FROST } from '../theme/frost';

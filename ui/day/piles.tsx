@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { PILES, type Pile } from '@/core/day/events';
+import { PILES, type Pile } from '@/core/day/names';
 import type { Run } from '@/core/day/run';
 import { Unfold } from '../parts/unfold';
 import { count } from '../parts/words';

@@ -1,4 +1,5 @@
-import { type DayAct, type DayEvent, MOST_AT_ONCE, type ToldEvent } from '@/core/day/events';
+import type { DayAct, DayEvent, ToldEvent } from '@/core/day/events';
+import { MOST_AT_ONCE } from '@/core/day/names';
 import { runAtStart } from '@/core/day/pack';
 import { type Run, runAfter } from '@/core/day/run';
 import { formatSecond, type Second } from '@/core/day/seconds';
