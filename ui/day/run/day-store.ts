@@ -271,9 +271,7 @@ export class DayStore {
 
   private stateNow(): DayState {
     const { file } = this;
-    const unheard = this.pending.filter(
-      ({ id, at }) => !this.told.ids.has(id) && at.slice(0, 10) === file.date,
-    );
+    const unheard = this.pending.filter((event) => !this.told.ids.has(event.id) && concerns(event, file));
     return {
       file,
       clock: this.clock,
@@ -293,6 +291,11 @@ type Told = {
   readonly run: Run;
 };
 
+/** What happens on the date, or to a step that is planned for it. */
+function concerns({ at, act }: DayEvent, { date, words }: DayFile): boolean {
+  return at.slice(0, 10) === date || ('step' in act && act.step in words);
+}
+
 function toldBy(file: DayFile, events: readonly ToldEvent[]): Told {
   const ordered = events.toSorted((a, b) => a.seq - b.seq);
   return {
@@ -306,7 +309,7 @@ function toldBy(file: DayFile, events: readonly ToldEvent[]): Told {
 /** The same object where nothing is new. What comes in its order is laid on top; what comes late puts all in order. */
 function withTold(told: Told, heard: readonly ToldEvent[], file: DayFile): Told {
   const fresh = heard
-    .filter(({ id, at }) => !told.ids.has(id) && at.slice(0, 10) === file.date)
+    .filter((event) => !told.ids.has(event.id) && concerns(event, file))
     .toSorted((a, b) => a.seq - b.seq);
   const [first, last] = [fresh[0], fresh.at(-1)];
   if (!first || !last) return told;
