@@ -1,27 +1,26 @@
-import { CATALOGUE } from '../../core/catalogue/catalogue';
-import { expand } from '../../core/clean/expand';
 import { slippedSteps } from '../../core/day/day-view';
 import { waysToRollOn } from '../../core/day/roll-on';
 import { applyChange } from '../../core/household/change';
+import { campaignAt } from '../campaign';
 import type { HouseholdScope } from '../db/scope';
 import { edit } from '../editing';
+import { keptHousehold } from '../kept';
 import { planAfter, type Replanned, replanWork } from '../planning';
-import { loadPlans } from '../repositories/clean';
-import { loadHousehold } from '../repositories/household';
 
 /**
  * Gives what was missed on earlier days a new day by itself: reserve days first, else wherever the plan has room.
  * Undefined where nothing was missed. Done twice at the same time it counts once.
  */
 export async function rollOn(scope: HouseholdScope, now: string): Promise<Replanned | undefined> {
-  const { clean, ...rest } = await loadHousehold(scope);
-  const plans = clean && (await loadPlans(scope, clean.id));
-  if (!clean || !plans) return undefined;
-  const { plan: before, version } = plans.latest;
-  const household = { ...rest, clean };
+  const kept = await keptHousehold(scope);
+  const campaign = campaignAt(kept, now);
+  if (!campaign?.plans) return undefined;
+  const { clean, problem } = campaign;
+  const { plan: before, version } = campaign.plans.latest;
   const today = now.slice(0, 10);
-  const slipped = slippedSteps(expand(household, CATALOGUE, now), before, today);
+  const slipped = slippedSteps(problem, before, today);
   if (slipped.length === 0) return undefined;
+  const household = { ...kept.household, clean };
   const ways = waysToRollOn(clean, slipped, today);
   for (const change of ways) {
     const changed = applyChange(household, change);

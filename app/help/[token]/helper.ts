@@ -1,4 +1,4 @@
-import type { Asker } from '@/app/api/day/handlers';
+import type { Asker } from '@/app/api/day/asker';
 import { database } from '@/server/database';
 import { helperOfToken } from '@/server/repositories/helpers';
 

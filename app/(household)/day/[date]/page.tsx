@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { planTrip } from '@/app/actions/day';
 import { fileFor } from '@/app/api/day/file-for';
-import { rollMissed } from '@/app/api/day/handlers';
+import { rollMissed } from '@/app/api/day/send-file';
 import { isLocalDate } from '@/core/time/local-time';
 import { current } from '@/server/current';
 import { requireScope } from '@/server/session';

@@ -1,4 +1,5 @@
-import { signedIn, takeEvents } from '../handlers';
+import { signedIn } from '../asker';
+import { takeEvents } from '../take-events';
 
 export async function POST(request: Request): Promise<Response> {
   return takeEvents(request, signedIn);

@@ -1,4 +1,5 @@
-import { signedIn, streamNews } from '../handlers';
+import { signedIn } from '../asker';
+import { streamNews } from '../stream-news';
 
 export async function GET(request: Request): Promise<Response> {
   return streamNews(request, signedIn);

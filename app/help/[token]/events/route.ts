@@ -1,4 +1,4 @@
-import { takeEvents } from '@/app/api/day/handlers';
+import { takeEvents } from '@/app/api/day/take-events';
 import { type HelperParams, helperBy } from '../helper';
 
 export async function POST(request: Request, { params }: HelperParams): Promise<Response> {

@@ -1,4 +1,4 @@
-import { streamNews } from '@/app/api/day/handlers';
+import { streamNews } from '@/app/api/day/stream-news';
 import { type HelperParams, helperBy } from '../helper';
 
 export async function GET(request: Request, { params }: HelperParams): Promise<Response> {

@@ -1,4 +1,5 @@
-import { sendFile, signedIn } from '../../handlers';
+import { signedIn } from '../../asker';
+import { sendFile } from '../../send-file';
 
 export async function GET(request: Request, { params }: { params: Promise<{ date: string }> }) {
   return sendFile(request, (await params).date, signedIn);

@@ -1,4 +1,4 @@
-import { sendFile } from '@/app/api/day/handlers';
+import { sendFile } from '@/app/api/day/send-file';
 import { helperBy } from '../../helper';
 
 type Params = { params: Promise<{ token: string; date: string }> };

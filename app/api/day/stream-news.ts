@@ -1,0 +1,95 @@
+import type { ToldEvent } from '@/core/day/events';
+import type { Sender } from '@/server/day/carry';
+import { listen, type News } from '@/server/day/hub';
+import { keepAsking } from '@/server/day/machines';
+import { eventsAfter } from '@/server/repositories/day';
+import { isOfHelper } from '@/ui/day/day-file';
+import { type Asker, NOBODY, refused } from './asker';
+import { fileFor } from './file-for';
+
+/** What of all news somebody hears. */
+type EarsOf = {
+  readonly concerns: (event: ToldEvent) => boolean;
+  /** The day has to be fetched anew. */
+  readonly isOfPlan: (news: News) => boolean;
+};
+
+const EARS_OF_ALL: EarsOf = { concerns: () => true, isOfPlan: ({ kind }) => kind === 'plan' };
+
+/** A helper hears of their own steps only, which become others with the plan or where something is handed on. */
+async function earsOf(sender: Sender, helper: string): Promise<EarsOf> {
+  const packNow = async () => (await fileFor(sender, undefined, undefined))?.pack;
+  let pack = await packNow();
+  return {
+    concerns: (event) => pack !== undefined && isOfHelper(event, helper, pack),
+    isOfPlan: (news) => {
+      const isOther = news.kind === 'plan' || news.event.act.do === 'hand';
+      if (isOther)
+        packNow()
+          .then((fresh) => {
+            pack = fresh;
+          })
+          .catch(() => undefined);
+      return isOther;
+    },
+  };
+}
+
+const HEARTBEAT_MS = 10_000;
+
+/** Everything that happens from a number on, as server-sent events, for as long as the phone listens. */
+export async function streamNews(request: Request, asker: Asker): Promise<Response> {
+  const sender = await asker();
+  if (!sender) return refused(NOBODY);
+  const after = Number(new URL(request.url).searchParams.get('after') ?? 0);
+  const { scope, helper } = sender;
+  const ears = helper === undefined ? EARS_OF_ALL : await earsOf(sender, helper);
+  let close = () => {};
+  const body = new ReadableStream<Uint8Array>({
+    start: async (controller) => {
+      const encoder = new TextEncoder();
+      let over = false;
+      const write = (text: string) => {
+        if (!over) controller.enqueue(encoder.encode(text));
+      };
+      const pass = (news: News) => {
+        if (ears.isOfPlan(news)) write('event: plan\ndata: {}\n\n');
+        if (news.kind === 'event' && ears.concerns(news.event))
+          write(`event: happened\ndata: ${JSON.stringify(news.event)}\n\n`);
+      };
+      const unlisten = listen(scope.household, pass);
+      const stopAsking = keepAsking(scope);
+      const heartbeat = setInterval(async () => {
+        // A link that was withdrawn ends the stream, and so does signing out everywhere else.
+        if (helper !== undefined && !(await asker().catch(() => sender))) {
+          write('event: withdrawn\ndata: {}\n\n');
+          close();
+        } else write(': still here\n\n');
+      }, HEARTBEAT_MS);
+      close = () => {
+        if (over) return;
+        over = true;
+        unlisten();
+        stopAsking();
+        clearInterval(heartbeat);
+        try {
+          controller.close();
+        } catch {
+          // Whoever listened has gone first.
+        }
+      };
+      request.signal.addEventListener('abort', () => close());
+      write(': welcome\n\n');
+      for (const event of await eventsAfter(scope, Number.isInteger(after) && after >= 0 ? after : 0))
+        pass({ kind: 'event', event });
+    },
+    cancel: () => close(),
+  });
+  return new Response(body, {
+    headers: {
+      'content-type': 'text/event-stream; charset=utf-8',
+      'cache-control': 'no-store, no-transform',
+      'x-accel-buffering': 'no',
+    },
+  });
+}

@@ -1,0 +1,60 @@
+import { NextResponse } from 'next/server';
+import { dayBatchSchema } from '@/core/day/events';
+import { nowIn, secondIn } from '@/server/clock';
+import { type Carried, carryOut, type Sender } from '@/server/day/carry';
+import { keptWork } from '@/server/kept';
+import { log } from '@/server/log';
+import { replanWork } from '@/server/planning';
+import { isSameOrigin } from '@/server/session';
+import { readUpload } from '@/server/upload';
+import type { Taken } from '@/ui/day/run/taken';
+import { steeredWords } from '../../actions/steered-words';
+import { type Asker, NOBODY, refused } from './asker';
+
+/** What a phone has kept and sends; answered with how each was taken, and what has moved for it. */
+export async function takeEvents(request: Request, asker: Asker): Promise<Response> {
+  if (!(await isSameOrigin())) return refused(403);
+  const sender = await asker();
+  if (!sender) return refused(NOBODY);
+  const sent = await readUpload(request);
+  if (!sent.ok) return refused(413);
+  const batch = dayBatchSchema.safeParse(jsonOf(sent.text));
+  if (!batch.success) return refused(400);
+  try {
+    const { timezone } = (await keptWork(sender.scope)).household;
+    const carried = await carryOut(sender, batch.data, secondIn(timezone));
+    const moved = await movedBy(sender, carried, timezone);
+    const taken: Taken = {
+      answers: carried.answers,
+      told: carried.told,
+      clockWrong: carried.clockWrong,
+      ...(moved !== undefined && { moved }),
+    };
+    return NextResponse.json(taken, { headers: { 'cache-control': 'no-store' } });
+  } catch (error) {
+    log.error({ err: { type: error instanceof Error ? error.name : 'unknown' } }, 'events were not taken');
+    return refused(503);
+  }
+}
+
+/** Makes the plan anew where something has happened that it has to make room for, and says what moved. */
+async function movedBy(
+  { scope, helper }: Sender,
+  { replan }: Carried,
+  timezone: string,
+): Promise<string | undefined> {
+  if (!replan) return undefined;
+  const made = await replanWork(scope, nowIn(timezone), true);
+  await scope.countChange();
+  // What else the household has to do is none of a helper's business.
+  if (helper !== undefined) return 'The plan was made anew.';
+  return made && (await steeredWords(scope, made)).words;
+}
+
+function jsonOf(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}
