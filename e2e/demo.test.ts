@@ -88,8 +88,11 @@ describe('the demo household', () => {
         (await browser.driver.findElement(By.css('section[aria-labelledby=now]'))).getText();
       for (let done = 0; done < 12 && !(await now()).includes('Fan off'); done++) {
         const before = await now();
-        await browser.press('button', 'Done');
-        await browser.until(async () => (await now()) !== before, 'the next step');
+        await browser.until(async () => {
+          if ((await now()) !== before) return true;
+          await browser.press('button', 'Done');
+          return false;
+        }, 'the next step');
       }
       expect(await now()).toContain('Fan off; take the cover down and put it to soak');
       await browser.press('button', 'Done');

@@ -37,6 +37,7 @@ describe('people and machines', () => {
     await visit(async (browser) => {
       await enterDemo(browser);
       await browser.goTo('/people');
+      await browser.press('opener', /^Change Ines/);
       await browser.see(/Would rather not do: Limescale/);
     });
   });

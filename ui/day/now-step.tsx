@@ -22,6 +22,9 @@ export const HINDRANCE_WORDS: Record<Hindrance, string> = {
   unsafe: 'It does not look safe',
 };
 
+/** So soon after a step has come up, a second press was meant for the one before. */
+const DOUBLE_MS = 400;
+
 const SHARES = [25, 50, 75] as const;
 
 /** The one thing to do now, with everything one needs to know and one big press. */
@@ -47,6 +50,7 @@ export function NowStep({
   const { item } = step;
   const carry = (act: Parameters<DayStore['carry']>[0]) => void store.carry(act);
   const runs = work?.since !== undefined;
+  const [shownAt] = useState(() => performance.now());
   return (
     <Box
       component="section"
@@ -89,7 +93,7 @@ export function NowStep({
           variant="contained"
           size="large"
           // The second press of a double one would land on the next step.
-          onClick={(event) => event.detail <= 1 && onDone(step)}
+          onClick={(event) => (event.detail <= 1 || performance.now() - shownAt > DOUBLE_MS) && onDone(step)}
           sx={{ minHeight: 64, flex: '2 1 160px', fontSize: '1.25rem' }}
         >
           Done

@@ -69,6 +69,9 @@ class Planning {
   }
 
   end(): void {
+    // One that is ended while it still loads may call that an error.
+    this.worker.onerror = null;
+    this.worker.onmessage = null;
     this.worker.terminate();
   }
 
