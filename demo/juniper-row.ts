@@ -158,6 +158,7 @@ export function juniperRow(today: string): Household {
     weather: rainyWeekend(today),
     forecastSeed: 14,
     parts: [],
+    events: [],
     ticks: [],
     plans: [],
   };

@@ -29,6 +29,8 @@ const NOW = `${TODAY}T17:00`;
 /** Pauses between two presses, and the longest time between two faults. */
 const PRESS_MS = 400;
 const CALM_MS = 500;
+/** Sendings that are repeated at the same time. */
+const AT_ONCE = 16;
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
@@ -127,7 +129,7 @@ const rows = (): Promise<Row[]> => scope.rows('day_events').orderBy('seq').selec
 const before = await rows();
 const ticksBefore = await scope.rows('ticks').orderBy('step').select('step', 'at', 'person');
 const again = batches.toSorted(() => Math.random() - 0.5);
-for (const batch of again) await wire.send(batch);
+for (let i = 0; i < again.length; i += AT_ONCE) await Promise.all(again.slice(i, i + AT_ONCE).map(wire.send));
 const after = await rows();
 const ticksAfter = await scope.rows('ticks').orderBy('step').select('step', 'at', 'person');
 

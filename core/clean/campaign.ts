@@ -13,7 +13,7 @@ export type Campaign = {
 };
 
 /** A household as it is stored; one that has just signed up has no clean yet. */
-export type StoredHousehold = Omit<Household, 'clean' | 'now' | 'plans'> & {
+export type StoredHousehold = Omit<Household, 'clean' | 'now' | 'plans' | 'events'> & {
   readonly clean: Clean | undefined;
 };
 

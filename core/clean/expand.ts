@@ -18,8 +18,8 @@ import { freeOn } from './free-time';
 import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from './tasks';
 import { workOf } from './work';
 
-/** What a problem is made from; plans that are kept do not matter for it. */
-export type ExpandedHousehold = Omit<Household, 'plans'>;
+/** What a problem is made from; plans that are kept do not matter for it, nor how the days went. */
+export type ExpandedHousehold = Omit<Household, 'plans' | 'events'>;
 
 /** A room in which two people are in each other's way, in square metres. */
 const SMALL_ROOM_M2 = 5;

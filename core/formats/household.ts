@@ -6,6 +6,7 @@ import { allMethods, householdCatalogueSchema, UNCHANGED_CATALOGUE } from '../ca
 import { machineKindSchema } from '../catalogue/method';
 import { OWN_PREFIX } from '../catalogue/own-prefix';
 import { PRODUCT_SCHOOLS, WORK_KINDS } from '../catalogue/work-kinds';
+import { dayEventSchema } from '../day/events';
 import { BELONGINGS, type Fixture, fixturesOf, PACES, type Pace, ROOM_KINDS, roomsOf } from '../home/room';
 import { homeSchema } from '../home/room-schema';
 import { SURFACES } from '../home/surfaces';
@@ -176,6 +177,8 @@ export const householdSchema = z.strictObject({
   forecastSeed: z.int().min(0).max(2_147_483_647).optional(),
   ticks: z.array(tickSchema),
   parts: z.array(partSchema).max(5000).default([]),
+  /** What happened on the days of the clean, in its order. */
+  events: z.array(dayEventSchema).max(50_000).default([]),
   plans: z.array(keptPlanSchema).default([]),
   now: dateTimeSchema.optional(),
 });
@@ -254,6 +257,10 @@ function householdFaults(household: HouseholdFile): Fault[] {
   unique(
     'machines',
     household.machines.map((machine) => machine.id),
+  );
+  unique(
+    'events',
+    household.events.map((event) => event.id),
   );
   unique(
     'ticks',

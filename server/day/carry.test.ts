@@ -4,7 +4,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'v
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import { expand } from '../../core/clean/expand';
 import type { DayAct, DayEvent } from '../../core/day/events';
-import type { HouseholdFile } from '../../core/formats/household';
+import { type HouseholdFile, parseHouseholdFile } from '../../core/formats/household';
 import type { Plan } from '../../core/formats/plan';
 import type { MachineCycle, MachineDriver, MachineReport } from '../../core/machines/machine';
 import { dayOf, formatDate } from '../../core/time/local-time';
@@ -183,6 +183,32 @@ describe('carryOut', () => {
     );
     expect(await ticks()).toEqual([]);
     expect(verdicts(await send(batch))).toEqual(['kept', 'kept', 'kept', 'kept']);
+  });
+});
+
+describe('the file of a household', () => {
+  it('holds what happened, and brings it to another place', async () => {
+    await send([
+      event({ do: 'found', find: 'mend', text: 'Loose hinge' }),
+      event({ do: 'pile', pile: 'give', count: 3 }),
+      event({ do: 'done', step: steps[0]!.step }),
+      event({ do: 'done', step: 'gone:method/step' }),
+    ]);
+    const file = await householdFile(scope);
+    expect(file.events.map(({ act }) => act.do)).toEqual(['found', 'pile', 'done']);
+    const elsewhere = await newHousehold(db, file.name);
+    const read = parseHouseholdFile(JSON.stringify(file));
+    if (!read.ok) throw new Error(JSON.stringify(read.faults));
+    await insertHousehold(elsewhere, read.value);
+    expect(await householdFile(elsewhere)).toEqual(file);
+    const next = await carryOut({ scope: elsewhere }, { sentAt: NOW, events: [event({ do: 'rain' })] }, NOW);
+    expect(next.told[0]?.seq).toBe(4);
+  });
+
+  it('counts nothing twice that comes with it', () => {
+    const [one] = [event({ do: 'rain' })];
+    const parsed = parseHouseholdFile(JSON.stringify({ ...planned, events: [one, one] }));
+    expect(parsed.ok).toBe(false);
   });
 });
 

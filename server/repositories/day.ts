@@ -1,6 +1,6 @@
 import { type Answer, type DayAct, type DayEvent, dayActSchema, type ToldEvent } from '../../core/day/events';
 import { idSchema } from '../../core/formats/scalars';
-import type { HouseholdScope } from '../db/scope';
+import type { HouseholdScope, Row } from '../db/scope';
 
 /** What has happened on the days of a household, in one order, each with the answer that it got. */
 
@@ -13,23 +13,41 @@ export async function loadAnswer(scope: HouseholdScope, id: string): Promise<Ans
 
 /** Keeps an event with its answer; returns it as it is told to others. */
 export async function addEvent(scope: HouseholdScope, event: DayEvent, answer: Answer): Promise<ToldEvent> {
-  const seq = await scope.nextSeq();
+  const told = { ...event, seq: await scope.nextSeq() };
+  await scope.insert('day_events', [eventRow(told, answer)]);
+  return told;
+}
+
+function eventRow(event: ToldEvent, answer: Answer): Row {
   const { act } = event;
-  await scope.insert('day_events', [
-    {
-      id: event.id,
-      seq,
-      date: event.at.slice(0, 10),
-      at: event.at,
-      person: event.person ?? null,
-      kind: act.do,
-      step: 'step' in act ? act.step : null,
-      act: JSON.stringify(act),
-      verdict: answer.verdict.as,
-      answer: JSON.stringify(answer),
-    },
-  ]);
-  return { ...event, seq };
+  return {
+    id: event.id,
+    seq: event.seq,
+    date: event.at.slice(0, 10),
+    at: event.at,
+    person: event.person ?? null,
+    kind: act.do,
+    step: 'step' in act ? act.step : null,
+    act: JSON.stringify(act),
+    verdict: answer.verdict.as,
+    answer: JSON.stringify(answer),
+  };
+}
+
+/** Everything that ever happened and counts, without its numbers: those are the household's own. */
+export async function allEvents(scope: HouseholdScope): Promise<DayEvent[]> {
+  return told(await counted(scope)).map(({ seq: _seq, ...event }) => event);
+}
+
+/** What happened according to a file, after whatever has happened here. */
+export async function insertEvents(scope: HouseholdScope, events: readonly DayEvent[]): Promise<void> {
+  const last = await lastSeq(scope);
+  const kept = (id: string): Answer => ({ id, verdict: { as: 'kept' } });
+  await scope.insert(
+    'day_events',
+    events.map((event, i) => eventRow({ ...event, seq: last + i + 1 }, kept(event.id))),
+  );
+  await scope.own().increment('day_seq', events.length);
 }
 
 /** Everything that counts, in its order: what was refused does not. */

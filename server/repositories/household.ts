@@ -2,6 +2,7 @@ import type { StoredHousehold } from '../../core/clean/campaign';
 import type { HouseholdFile } from '../../core/formats/household';
 import type { HouseholdScope, OwnedTable } from '../db/scope';
 import { insertPlans, insertTicks, loadAllPlans, loadParts, loadTicks, putParts } from './clean';
+import { allEvents, insertEvents } from './day';
 import { insertEditable, loadEditable } from './editable';
 
 /** The whole household as one value. */
@@ -25,7 +26,12 @@ export async function loadHousehold(scope: HouseholdScope): Promise<StoredHouseh
 /** The whole household as the file that a person takes away; nothing of it is left out. */
 export async function householdFile(scope: HouseholdScope): Promise<HouseholdFile> {
   const { clean, ...rest } = await loadHousehold(scope);
-  return { ...rest, ...(clean && { clean }), plans: clean ? await loadAllPlans(scope, clean.id) : [] };
+  return {
+    ...rest,
+    ...(clean && { clean }),
+    events: await allEvents(scope),
+    plans: clean ? await loadAllPlans(scope, clean.id) : [],
+  };
 }
 
 /** Fills a household that is still empty. */
@@ -33,6 +39,7 @@ export async function insertHousehold(scope: HouseholdScope, household: Househol
   const { clean } = household;
   await scope.transaction(async (inside) => {
     await insertEditable(inside, { ...household, clean });
+    await insertEvents(inside, household.events);
     if (!clean) return;
     await insertTicks(inside, clean.id, household.ticks);
     await putParts(inside, household.parts);
