@@ -70,7 +70,10 @@ export function wireWith(base: () => string, cookie: string): Wire {
       const taken = await answer.json().catch(() => undefined);
       return taken ? { as: 'taken', taken } : { as: 'later' };
     },
-    fetchFile: async (date) => (await ask(`file/${date}`))?.json().catch(() => undefined),
+    fetchFile: async (date) => {
+      const answer = await ask(`file/${date}`, { signal: AbortSignal.timeout(5_000) });
+      return answer?.ok ? answer.json().catch(() => undefined) : undefined;
+    },
     listen: (after, ears) => {
       const end = new AbortController();
       void (async () => {

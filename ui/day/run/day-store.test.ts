@@ -146,6 +146,24 @@ describe('DayStore', () => {
     expect(server.log.map(({ id }) => id)).toEqual(['one']);
   });
 
+  it('goes on sending while the day can’t be fetched anew', async () => {
+    const wire: Wire = {
+      send: async ({ events }) => {
+        const answers = events.map(({ id }) => ({ id, verdict: { as: 'kept' as const } }));
+        return { as: 'taken', taken: { answers, told: [], clockWrong: true } };
+      },
+      fetchFile: () => new Promise(() => {}),
+      listen: () => () => {},
+    };
+    let numbers = 0;
+    const around = { cupboard: emptyCupboard(), wire, device: () => 0, newId: () => `${++numbers}` };
+    const store = new DayStore(FILE, around);
+    for (const step of STEPS) await store.carry(tick(step));
+    expect(store.snapshot()).toMatchObject({ unsent: 0, link: 'live' });
+    expect(store.snapshot().notices[0]).toContain('The clock of this phone is wrong');
+    store.close();
+  });
+
   it('leaves out what can’t be understood, and sends the rest', async () => {
     const cupboard = emptyCupboard();
     const taken: string[] = [];

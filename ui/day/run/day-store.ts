@@ -182,15 +182,13 @@ export class DayStore {
       const act = acts.get(answer.id);
       return (act && answerWords(answer, act, this.file)) ?? [];
     });
-    if (clockWrong) {
+    if (clockWrong)
       words.push('The clock of this phone is wrong. The times were set right by the clock of the household.');
-      await this.refresh();
-    }
     if (moved !== undefined) words.push(moved);
     this.told = withTold(this.told, told, this.file);
     this.link = 'live';
     await this.forget(events, words);
-    if (answers.some(({ verdict }) => verdict.as !== 'kept')) this.refreshSoon();
+    if (clockWrong || answers.some(({ verdict }) => verdict.as !== 'kept')) this.refreshSoon();
   }
 
   private async forget(events: readonly DayEvent[], words: readonly string[]): Promise<void> {

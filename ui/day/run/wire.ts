@@ -48,8 +48,10 @@ export function wireTo(base: string): Wire {
     },
     fetchFile: async (date, person) => {
       const asked = person === undefined ? '' : `?person=${encodeURIComponent(person)}`;
-      const answer = await fetch(`${base}/file/${date}${asked}`).catch(() => undefined);
-      return answer?.ok ? answer.json() : undefined;
+      const answer = await fetch(`${base}/file/${date}${asked}`, {
+        signal: AbortSignal.timeout(ANSWER_MS),
+      }).catch(() => undefined);
+      return answer?.ok ? answer.json().catch(() => undefined) : undefined;
     },
     listen: (after, ears) => {
       let source: EventSource | undefined;
