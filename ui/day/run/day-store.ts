@@ -194,7 +194,7 @@ export class DayStore {
   private async forget(events: readonly DayEvent[], words: readonly string[]): Promise<void> {
     const ids = new Set(events.map(({ id }) => id));
     this.pending = this.pending.filter(({ id }) => !ids.has(id));
-    this.notices = [...this.notices, ...words].slice(-MOST_NOTICES);
+    this.notices = withWords(this.notices, words);
     this.changed();
     await this.around.cupboard.sent([...ids]).catch(() => undefined);
   }
@@ -242,7 +242,7 @@ export class DayStore {
   }
 
   private say(words: string): void {
-    this.notices = [...this.notices, words].slice(-MOST_NOTICES);
+    this.notices = withWords(this.notices, [words]);
     this.changed();
   }
 
@@ -279,6 +279,11 @@ export class DayStore {
       notices: this.notices,
     };
   }
+}
+
+/** What was said already is not said twice. */
+function withWords(notices: readonly string[], words: readonly string[]): readonly string[] {
+  return [...new Set([...notices, ...words])].slice(-MOST_NOTICES);
 }
 
 type Told = {
