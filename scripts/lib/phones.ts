@@ -50,6 +50,15 @@ export function stepsOf(file: HouseholdFile): string[] {
 }
 
 const TRY_AGAIN_MS = 300;
+const ANSWER_MS = 5_000;
+
+/** What a promise comes to; undefined where it fails, or says nothing for too long: a killed server may do either. */
+function answered<T>(promise: Promise<T>): Promise<T | undefined> {
+  return new Promise((resolve) => {
+    const timer = setTimeout(() => resolve(undefined), ANSWER_MS);
+    promise.then(resolve, () => resolve(undefined)).finally(() => clearTimeout(timer));
+  });
+}
 
 /** The way to a server, with the cookie of a household. */
 export function wireWith(base: () => string, cookie: string): Wire {
@@ -60,19 +69,15 @@ export function wireWith(base: () => string, cookie: string): Wire {
     }).catch(() => undefined);
   return {
     send: async (batch) => {
-      const answer = await ask('events', {
-        method: 'POST',
-        body: JSON.stringify(batch),
-        signal: AbortSignal.timeout(5_000),
-      });
+      const answer = await answered(ask('events', { method: 'POST', body: JSON.stringify(batch) }));
       if (!answer || answer.status >= 500) return { as: 'later' };
       if (!answer.ok) return { as: answer.status === 400 ? 'unfit' : 'nobody' };
-      const taken = await answer.json().catch(() => undefined);
+      const taken = await answered(answer.json());
       return taken ? { as: 'taken', taken } : { as: 'later' };
     },
     fetchFile: async (date) => {
-      const answer = await ask(`file/${date}`, { signal: AbortSignal.timeout(5_000) });
-      return answer?.ok ? answer.json().catch(() => undefined) : undefined;
+      const answer = await answered(ask(`file/${date}`));
+      return answer?.ok ? answered(answer.json()) : undefined;
     },
     listen: (after, ears) => {
       const end = new AbortController();

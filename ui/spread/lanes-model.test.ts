@@ -54,6 +54,16 @@ describe('a day in lanes', () => {
     expect(steps(night.end.slice(0, 10))).toContain(night.step);
   });
 
+  it('lays waits that overlap into lanes below each other', () => {
+    const dates = [...new Set(made.entries.map((entry) => entry.start.slice(0, 10)))];
+    const days = dates.map((on) => lanes(on).waits);
+    expect(days.some((waits) => waits.some(({ id }) => id === 'waits-2'))).toBe(true);
+    for (const { blocks } of days.flat())
+      blocks.forEach((block, i) => {
+        expect(block.from).toBeGreaterThanOrEqual(blocks[i - 1]?.to ?? 0);
+      });
+  });
+
   it('marks what was placed by hand, and has hours to show where nothing is planned', () => {
     const { step } = made.entries.find((entry) => entry.people.length > 0 && entry.start.startsWith(date))!;
     const marked = lanes(date, new Set([step]))

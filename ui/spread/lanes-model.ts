@@ -75,17 +75,35 @@ export function lanesOf(
     blocks: entries.filter((entry) => entry.people.includes(id)).map(blockOf),
   }));
   const waiting = entries.filter((entry) => entry.people.length === 0);
-  const waits = [...problem.machines.map((machine) => machine.id), undefined].map((machine) => ({
-    id: machine ?? 'waits',
-    name: machine === undefined ? 'Waits' : `${machine.slice(0, 1).toUpperCase()}${machine.slice(1)}`,
-    blocks: waiting.filter((entry) => machines.get(entry.step) === machine).map(blockOf),
+  const blocksOf = (machine: string | undefined) =>
+    waiting.filter((entry) => machines.get(entry.step) === machine).map(blockOf);
+  const runs = problem.machines.map(({ id }) => ({
+    id,
+    name: `${id.slice(0, 1).toUpperCase()}${id.slice(1)}`,
+    blocks: blocksOf(id),
   }));
+  const waits = [...runs, ...waitLanes(blocksOf(undefined))];
   return {
     date,
     people: lanes,
     waits: waits.filter((lane) => lane.blocks.length > 0),
     ...hoursAround(lanes.flatMap((lane) => lane.blocks)),
   };
+}
+
+/** Waits at the same time lie in lanes below each other, in as few as will do. */
+function waitLanes(blocks: readonly Block[]): Lane[] {
+  const lanes: Block[][] = [];
+  for (const block of blocks.toSorted((a, b) => a.from - b.from)) {
+    const free = lanes.find((lane) => (lane.at(-1)?.to ?? 0) <= block.from);
+    if (free) free.push(block);
+    else lanes.push([block]);
+  }
+  return lanes.map((lane, i) => ({
+    id: i === 0 ? 'waits' : `waits-${i + 1}`,
+    name: i === 0 ? 'Waits' : `Waits ${i + 1}`,
+    blocks: lane,
+  }));
 }
 
 /** Whole hours around all hands-on work. */
