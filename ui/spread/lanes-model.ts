@@ -77,22 +77,22 @@ export function lanesOf(
   const waiting = entries.filter((entry) => entry.people.length === 0);
   const blocksOf = (machine: string | undefined) =>
     waiting.filter((entry) => machines.get(entry.step) === machine).map(blockOf);
-  const runs = problem.machines.map(({ id }) => ({
-    id,
-    name: `${id.slice(0, 1).toUpperCase()}${id.slice(1)}`,
-    blocks: blocksOf(id),
-  }));
-  const waits = [...runs, ...waitLanes(blocksOf(undefined))];
+  const waits = [
+    ...problem.machines.flatMap(({ id }) =>
+      lanesOf(id, `${id.slice(0, 1).toUpperCase()}${id.slice(1)}`, blocksOf(id)),
+    ),
+    ...lanesOf('waits', 'Waits', blocksOf(undefined)),
+  ];
   return {
     date,
     people: lanes,
-    waits: waits.filter((lane) => lane.blocks.length > 0),
+    waits,
     ...hoursAround(lanes.flatMap((lane) => lane.blocks)),
   };
 }
 
-/** Waits at the same time lie in lanes below each other, in as few as will do. */
-function waitLanes(blocks: readonly Block[]): Lane[] {
+/** What goes on at the same time lies in lanes below each other, in as few as will do; none where nothing does. */
+function lanesOf(id: string, name: string, blocks: readonly Block[]): Lane[] {
   const lanes: Block[][] = [];
   for (const block of blocks.toSorted((a, b) => a.from - b.from)) {
     const free = lanes.find((lane) => (lane.at(-1)?.to ?? 0) <= block.from);
@@ -100,8 +100,8 @@ function waitLanes(blocks: readonly Block[]): Lane[] {
     else lanes.push([block]);
   }
   return lanes.map((lane, i) => ({
-    id: i === 0 ? 'waits' : `waits-${i + 1}`,
-    name: i === 0 ? 'Waits' : `Waits ${i + 1}`,
+    id: i === 0 ? id : `${id}-${i + 1}`,
+    name: i === 0 ? name : `${name} ${i + 1}`,
     blocks: lane,
   }));
 }
