@@ -79,9 +79,9 @@ export function lanesOf(
     waiting.filter((entry) => machines.get(entry.step) === machine).map(blockOf);
   const waits = [
     ...problem.machines.flatMap(({ id }) =>
-      lanesOf(id, `${id.slice(0, 1).toUpperCase()}${id.slice(1)}`, blocksOf(id)),
+      lanesBelow(id, `${id.slice(0, 1).toUpperCase()}${id.slice(1)}`, blocksOf(id)),
     ),
-    ...lanesOf('waits', 'Waits', blocksOf(undefined)),
+    ...lanesBelow('waits', 'Waits', blocksOf(undefined)),
   ];
   return {
     date,
@@ -92,7 +92,7 @@ export function lanesOf(
 }
 
 /** What goes on at the same time lies in lanes below each other, in as few as will do; none where nothing does. */
-function lanesOf(id: string, name: string, blocks: readonly Block[]): Lane[] {
+function lanesBelow(id: string, name: string, blocks: readonly Block[]): Lane[] {
   const lanes: Block[][] = [];
   for (const block of blocks.toSorted((a, b) => a.from - b.from)) {
     const free = lanes.find((lane) => (lane.at(-1)?.to ?? 0) <= block.from);
