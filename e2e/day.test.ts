@@ -272,7 +272,7 @@ describe('the day', () => {
         body.replace('rain', 'snow'),
         body.replace(TODAY, 'today'),
       ])
-        expect(await status({ body: bad, headers }), bad).toBe(400);
+        expect(await status({ body: bad, headers }), bad).toBe(422);
       for (const path of ['/api/day/stream', `/api/day/file/${TODAY}`])
         expect((await fetch(`${base}${path}`)).status, path).toBe(401);
       const guessed = 'A'.repeat(43);

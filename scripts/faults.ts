@@ -56,12 +56,16 @@ const steps = stepsOf(household);
 const pressed: DayEvent[][] = Array.from({ length: PHONES }, () => []);
 const batches: Parameters<Wire['send']>[0][] = [];
 
+let refusals = 0;
+
 function watched(wire: Wire): Wire {
   return {
     ...wire,
-    send: (batch) => {
+    send: async (batch) => {
       batches.push(batch);
-      return wire.send(batch);
+      const sent = await wire.send(batch);
+      if (sent.as === 'unfit' || sent.as === 'nobody') refusals++;
+      return sent;
     },
   };
 }
@@ -161,7 +165,7 @@ const disagree =
   ).size - 1;
 say(`${all.length} presses on ${PHONES} phones, ${before.length} kept, ${piles.length} things on the pile`);
 say(
-  `lost: ${lost}; doubled: ${doubled}; out of order: ${outOfOrder}; from nowhere: ${strange}; not sent: ${stillUnsent}`,
+  `lost: ${lost}; doubled: ${doubled}; out of order: ${outOfOrder}; from nowhere: ${strange}; not sent: ${stillUnsent}; refused: ${refusals}`,
 );
 say(
   `${again.length} sendings repeated in any order: ${changed} tables changed; phones that disagree: ${disagree}`,

@@ -70,8 +70,8 @@ export function wireWith(base: () => string, cookie: string): Wire {
   return {
     send: async (batch) => {
       const answer = await answered(ask('events', { method: 'POST', body: JSON.stringify(batch) }));
-      if (!answer || answer.status >= 500) return { as: 'later' };
-      if (!answer.ok) return { as: answer.status === 400 ? 'unfit' : 'nobody' };
+      if (answer?.status === 422) return { as: 'unfit' };
+      if (!answer?.ok) return { as: 'later' };
       const taken = await answered(answer.json());
       return taken ? { as: 'taken', taken } : { as: 'later' };
     },

@@ -11,15 +11,21 @@ import type { Taken } from '@/ui/day/run/taken';
 import { steeredWords } from '../../actions/steered-words';
 import { type Asker, NOBODY, refused } from './asker';
 
+/**
+ * What was sent is no day's events, and never will be: only this makes a phone leave something out. Any other refusal,
+ * also one that comes from somewhere on the way, leaves it on the phone.
+ */
+const UNFIT = 422;
+
 /** What a phone has kept and sends; answered with how each was taken, and what has moved for it. */
 export async function takeEvents(request: Request, asker: Asker): Promise<Response> {
   if (!(await isSameOrigin())) return refused(403);
   const sender = await asker();
   if (!sender) return refused(NOBODY);
   const sent = await readUpload(request);
-  if (!sent.ok) return refused(413);
+  if (!sent.ok) return refused(UNFIT);
   const batch = dayBatchSchema.safeParse(jsonOf(sent.text));
-  if (!batch.success) return refused(400);
+  if (!batch.success) return refused(UNFIT);
   try {
     const { timezone } = (await keptWork(sender.scope)).household;
     const carried = await carryOut(sender, batch.data, secondIn(timezone));

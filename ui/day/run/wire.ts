@@ -40,9 +40,9 @@ export function wireTo(base: string): Wire {
         body: JSON.stringify(batch),
         signal: AbortSignal.timeout(ANSWER_MS),
       }).catch(() => undefined);
-      if (!answer || answer.status >= 500 || answer.status === 404) return { as: 'later' };
-      if (answer.status === 401 || answer.status === 403) return { as: 'nobody' };
-      if (!answer.ok) return { as: 'unfit' };
+      if (answer?.status === 422) return { as: 'unfit' };
+      if (answer?.status === 401 || answer?.status === 403) return { as: 'nobody' };
+      if (!answer?.ok) return { as: 'later' };
       const taken: Taken | undefined = await answer.json().catch(() => undefined);
       return taken ? { as: 'taken', taken } : { as: 'later' };
     },
