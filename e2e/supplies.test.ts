@@ -130,7 +130,12 @@ describe('what to beware of', () => {
       await browser.kept('Kept.');
       await browser.type('Note', 'Rings first');
       await browser.press('heading', 'For a professional');
-      await browser.kept('Kept.');
+      const calls =
+        'return fetch("/api/household").then((answer) => answer.json()).then((file) => JSON.stringify(file.calls))';
+      await browser.until(
+        async () => (await browser.run<string>(calls)).includes('Rings first'),
+        'the note to be kept',
+      );
       await browser.goTo('/day/2027-03-01');
       await browser.see(
         'For a professional today: Have old paint tested before anybody sands it. Rings first',
