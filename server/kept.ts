@@ -70,14 +70,25 @@ async function versionsOf(scope: HouseholdScope): Promise<Versions> {
   return { revision: Number(row.revision), daySeq: row.day_seq };
 }
 
-/** After a tick nothing else has to be read again; one that touches products counts as a change of the household. */
+/** After a tick nothing else has to be worked out again, unless products were used: what must not meet them waits. */
 async function withTicks(scope: HouseholdScope, known: Kept, daySeq: number): Promise<Kept> {
   const { clean } = known.household;
   if (!clean) return { ...known, daySeq };
   const [ticks, parts] = await Promise.all([loadTicks(scope, clean.id), loadParts(scope)]);
+  if (usedIn(ticks) !== usedIn(known.household.ticks))
+    return readHousehold(scope, { revision: known.revision, daySeq });
   const household = { ...known.household, ticks, parts };
   const basis = basisOf(expandWork({ ...household, clean }, known.order, undefined));
   return { ...known, daySeq, household, basis };
+}
+
+/** The steps with which products were used, as one text. */
+function usedIn(ticks: StoredHousehold['ticks']): string {
+  return ticks
+    .filter(({ used }) => used)
+    .map(({ step, at }) => `${step} ${at}`)
+    .sort()
+    .join();
 }
 
 async function readHousehold(scope: HouseholdScope, versions: Versions): Promise<Kept> {

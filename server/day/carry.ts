@@ -37,7 +37,7 @@ export async function carryOut({ scope, helper }: Sender, batch: DayBatch, now: 
     const hands = new Hands(inside, kept, helper);
     for (const event of batch.events)
       await hands.take({ ...event, at: rightTime(event.at, batch.sentAt, now) });
-    if (hands.changed) await inside.countChange();
+    if (hands.replan) await inside.own().increment('revision', 1);
     return hands;
   });
   for (const event of carried.told) tell(scope.household, { kind: 'event', event });
@@ -53,8 +53,6 @@ class Hands {
   readonly answers: Answer[] = [];
   readonly told: ToldEvent[] = [];
   replan = false;
-  /** More has changed than what is ticked off. */
-  changed = false;
   private readonly steps: ReadonlyMap<string, CleanTask>;
 
   constructor(
@@ -134,13 +132,11 @@ class Hands {
           ...(seconds !== undefined && { seconds: Math.min(seconds, 86_400) }),
           ...(person !== undefined && { person }),
         });
-        this.changed ||= used !== undefined;
         break;
       }
       case 'undo':
       case 'again':
         await untick(scope, clean.id, this.sameTask(act.step, act.also));
-        this.changed ||= this.usedIn(act.step) !== undefined;
         this.replan ||= act.do === 'again';
         break;
       case 'took':
@@ -162,7 +158,6 @@ class Hands {
     if (!change) return;
     const done = await edit(this.scope, event.id, change, () => 'Said on the day');
     if (!done.ok) return;
-    this.changed = true;
     this.replan = true;
   }
 
