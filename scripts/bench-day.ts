@@ -30,6 +30,10 @@ const SEEN_MS = 1000;
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
+const at = (values: readonly number[], share: number) =>
+  (
+    values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(share * values.length))] ?? 0
+  ).toFixed(0);
 const folder = mkdtempSync(join(tmpdir(), 'early-thaw-bench-'));
 const port = await freePort();
 ensureBuild();
@@ -46,6 +50,56 @@ const base = `http://127.0.0.1:${port}`;
 const db = connect(mariadb.url);
 const file = plannedHousehold();
 const steps = stepsOf(file);
+
+const browser = await Browser.open(base);
+try {
+  await browser.goTo('/');
+  await browser.press('button', 'Look round the demo household');
+  await browser.waitForPath(/^\/aim$/);
+  await browser.goTo('/day');
+  await browser.find('button', 'Done');
+  await browser.kept('All is sent.');
+  const times = await browser.run<{ shown: number; sent: number }[]>(`
+    const link = () => document.querySelector('[aria-label=Connection]').textContent;
+    const until = (is) => new Promise((resolve) => {
+      const look = () => (is() ? resolve(performance.now()) : requestAnimationFrame(look));
+      look();
+    });
+    return (async () => {
+      const times = [];
+      for (let i = 0; i < 20; i++) {
+        const button = document.querySelector('section[aria-labelledby=next] button');
+        if (!button) break;
+        const label = button.getAttribute('aria-label');
+        const gone = () => ![...document.querySelectorAll('section[aria-labelledby=next] button')].some((one) => one.getAttribute('aria-label') === label);
+        const started = performance.now();
+        button.click();
+        const shown = await until(gone);
+        const sent = await until(() => link().includes('All is sent.'));
+        times.push({ shown: shown - started, sent: sent - started });
+        await new Promise((resolve) => setTimeout(resolve, 300));
+      }
+      return times;
+    })();`);
+  say(
+    `in a browser on loopback, ${times.length} ticks: shown after ${at(
+      times.map(({ shown }) => shown),
+      0.5,
+    )} ms (at most ${at(
+      times.map(({ shown }) => shown),
+      1,
+    )}), ` +
+      `on the server after ${at(
+        times.map(({ sent }) => sent),
+        0.5,
+      )} ms (at most ${at(
+        times.map(({ sent }) => sent),
+        1,
+      )})`,
+  );
+} finally {
+  await browser.close();
+}
 
 type Home = { readonly scope: Awaited<ReturnType<typeof moveIn>>['scope']; readonly phones: DayStore[] };
 const homes: Home[] = [];
@@ -101,10 +155,6 @@ for (let i = 0; i < TICKS; i++) {
 }
 await Promise.all(waiting);
 
-const at = (values: readonly number[], share: number) =>
-  (
-    values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(share * values.length))] ?? 0
-  ).toFixed(0);
 let lost = 0;
 let strangers = 0;
 for (const [i, { scope, phones }] of homes.entries()) {
@@ -123,57 +173,7 @@ say(
     `later than ${SEEN_MS} ms: ${late}; never seen: ${unseen}; lost: ${lost}; seen by another household: ${strangers}`,
 );
 for (const { phones } of homes) for (const phone of phones) phone.close();
-
-const browser = await Browser.open(base);
-try {
-  await browser.goTo('/');
-  await browser.press('button', 'Look round the demo household');
-  await browser.waitForPath(/^\/aim$/);
-  await browser.goTo('/day');
-  await browser.find('button', 'Done');
-  await browser.kept('All is sent.');
-  const times = await browser.run<{ shown: number; sent: number }[]>(`
-    const link = () => document.querySelector('[aria-label=Connection]').textContent;
-    const until = (is) => new Promise((resolve) => {
-      const look = () => (is() ? resolve(performance.now()) : requestAnimationFrame(look));
-      look();
-    });
-    return (async () => {
-      const times = [];
-      for (let i = 0; i < 20; i++) {
-        const button = document.querySelector('section[aria-labelledby=next] button');
-        if (!button) break;
-        const label = button.getAttribute('aria-label');
-        const gone = () => ![...document.querySelectorAll('section[aria-labelledby=next] button')].some((one) => one.getAttribute('aria-label') === label);
-        const started = performance.now();
-        button.click();
-        const shown = await until(gone);
-        const sent = await until(() => link().includes('All is sent.'));
-        times.push({ shown: shown - started, sent: sent - started });
-        await new Promise((resolve) => setTimeout(resolve, 300));
-      }
-      return times;
-    })();`);
-  say(
-    `in a browser on loopback, ${times.length} ticks: shown after ${at(
-      times.map(({ shown }) => shown),
-      0.5,
-    )} ms (at most ${at(
-      times.map(({ shown }) => shown),
-      1,
-    )}), ` +
-      `on the server after ${at(
-        times.map(({ sent }) => sent),
-        0.5,
-      )} ms (at most ${at(
-        times.map(({ sent }) => sent),
-        1,
-      )})`,
-  );
-} finally {
-  await browser.close();
-  await db.destroy();
-  await application.stop();
-  await mariadb.stop();
-  rmSync(folder, { recursive: true, force: true });
-}
+await db.destroy();
+await application.stop();
+await mariadb.stop();
+rmSync(folder, { recursive: true, force: true });

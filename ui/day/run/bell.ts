@@ -2,14 +2,16 @@
 
 let audio: AudioContext | undefined;
 
-/** Sound may only begin with a press; called with any of them. */
+/** Sound may only begin with a press; called with any of them. What is pressed is shown first. */
 export function wakeBell(): void {
-  try {
-    audio ??= new AudioContext();
-    void audio.resume();
-  } catch {
-    // No sound on this device: vibration and the page itself are left.
-  }
+  setTimeout(() => {
+    try {
+      audio ??= new AudioContext();
+      void audio.resume();
+    } catch {
+      // No sound on this device: vibration and the page itself are left.
+    }
+  });
 }
 
 const NOTES = [880, 660, 880] as const;
