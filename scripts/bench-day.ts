@@ -9,17 +9,10 @@ import { Browser } from '../e2e/support/browser';
 import { connect } from '../server/db/connection';
 import { eventsAfter } from '../server/repositories/day';
 import type { DayStore } from '../ui/day/run/day-store';
+import { cupboardInMemory } from '../ui/day/run/memory-cupboard';
 import { ensureBuild, prepareDatabase, startApplication } from './lib/application.mjs';
 import { startMariaDb } from './lib/mariadb.mjs';
-import {
-  cupboardInMemory,
-  moveIn,
-  openPhone,
-  plannedHousehold,
-  stepsOf,
-  TODAY,
-  wireWith,
-} from './lib/phones';
+import { moveIn, openPhone, plannedHousehold, stepsOf, TODAY, wireWith } from './lib/phones';
 import { freePort } from './lib/ports.mjs';
 
 const HOUSEHOLDS = 50;

@@ -9,18 +9,11 @@ import type { DayAct, DayEvent } from '../core/day/events';
 import { Cable } from '../e2e/support/cable';
 import { connect } from '../server/db/connection';
 import type { DayStore } from '../ui/day/run/day-store';
+import { cupboardInMemory } from '../ui/day/run/memory-cupboard';
 import type { Wire } from '../ui/day/run/wire';
 import { ensureBuild, prepareDatabase, startApplication } from './lib/application.mjs';
 import { startMariaDb } from './lib/mariadb.mjs';
-import {
-  cupboardInMemory,
-  moveIn,
-  openPhone,
-  plannedHousehold,
-  stepsOf,
-  TODAY,
-  wireWith,
-} from './lib/phones';
+import { moveIn, openPhone, plannedHousehold, stepsOf, TODAY, wireWith } from './lib/phones';
 import { freePort } from './lib/ports.mjs';
 
 const TIMES = Number(process.argv[2] ?? 50);

@@ -3,14 +3,14 @@ import { sealData } from 'iron-session';
 import type { Knex } from 'knex';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import { expand } from '../../core/clean/expand';
-import type { DayEvent, ToldEvent } from '../../core/day/events';
+import type { ToldEvent } from '../../core/day/events';
 import type { HouseholdFile } from '../../core/formats/household';
 import { plan } from '../../core/spread/plan';
 import { juniperRow } from '../../demo/juniper-row';
 import { type HouseholdId, HouseholdScope } from '../../server/db/scope';
 import { insertHousehold } from '../../server/repositories/household';
 import type { DayFile } from '../../ui/day/day-file';
-import type { Cupboard, KeptFile } from '../../ui/day/run/cupboard';
+import type { Cupboard } from '../../ui/day/run/cupboard';
 import { DayStore } from '../../ui/day/run/day-store';
 import type { Wire } from '../../ui/day/run/wire';
 
@@ -109,29 +109,6 @@ async function read(body: ReadableStream<Uint8Array>, hear: (event: ToldEvent) =
       if (data) hear(JSON.parse(data));
     }
   }
-}
-
-/** A cupboard that outlives its phone, as the one in a browser does. */
-export function cupboardInMemory(): Cupboard & { readonly outbox: DayEvent[] } {
-  const outbox: DayEvent[] = [];
-  let file: KeptFile | undefined;
-  return {
-    outbox,
-    file: async () => file,
-    keepFile: async (kept) => {
-      file = kept;
-    },
-    unsent: async () => [...outbox],
-    keepUnsent: async (event) => {
-      outbox.push(event);
-    },
-    sent: async (ids) => {
-      for (const id of ids) {
-        const at = outbox.findIndex((event) => event.id === id);
-        if (at >= 0) outbox.splice(at, 1);
-      }
-    },
-  };
 }
 
 /** A phone of a household that has opened the day. */

@@ -2,8 +2,8 @@ import { fc, it as prop } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import type { DayBatch, DayEvent, ToldEvent, Verdict } from '@/core/day/events';
 import type { DayFile } from '../day-file';
-import type { Cupboard, KeptFile } from './cupboard';
 import { DayStore } from './day-store';
+import { cupboardInMemory } from './memory-cupboard';
 import type { Ears, Sent, Wire } from './wire';
 
 const STEPS = ['a', 'b', 'c', 'd'].map((name) => `sink:scrub/${name}`);
@@ -67,7 +67,7 @@ class Server {
 /** How a sending goes: it arrives, it is lost on the way, or its answer is. */
 type Weather = 'fine' | 'lost' | 'unanswered';
 
-function phone(server: Server, weather: () => Weather, name: string, cupboard = emptyCupboard()) {
+function phone(server: Server, weather: () => Weather, name: string, cupboard = cupboardInMemory()) {
   let numbers = 0;
   const wire: Wire = {
     send: async (batch) => {
@@ -81,28 +81,6 @@ function phone(server: Server, weather: () => Weather, name: string, cupboard = 
   };
   const store = new DayStore(FILE, { cupboard, wire, device: () => 0, newId: () => `${name}-${++numbers}` });
   return { store, cupboard };
-}
-
-function emptyCupboard(): Cupboard & { readonly outbox: DayEvent[] } {
-  const outbox: DayEvent[] = [];
-  let file: KeptFile | undefined;
-  return {
-    outbox,
-    file: async () => file,
-    keepFile: async (kept) => {
-      file = kept;
-    },
-    unsent: async () => [...outbox],
-    keepUnsent: async (event) => {
-      outbox.push(event);
-    },
-    sent: async (ids) => {
-      for (const id of ids) {
-        const at = outbox.findIndex((event) => event.id === id);
-        if (at >= 0) outbox.splice(at, 1);
-      }
-    },
-  };
 }
 
 const tick = (step: string) => ({ do: 'done' as const, step });
@@ -130,7 +108,7 @@ describe('DayStore', () => {
 
   it('keeps everything while it is not known any more, and says so', async () => {
     const server = new Server();
-    const cupboard = emptyCupboard();
+    const cupboard = cupboardInMemory();
     const wire: Wire = {
       send: async () => ({ as: 'nobody' }),
       fetchFile: async () => undefined,
@@ -156,7 +134,7 @@ describe('DayStore', () => {
       listen: () => () => {},
     };
     let numbers = 0;
-    const around = { cupboard: emptyCupboard(), wire, device: () => 0, newId: () => `${++numbers}` };
+    const around = { cupboard: cupboardInMemory(), wire, device: () => 0, newId: () => `${++numbers}` };
     const store = new DayStore(FILE, around);
     for (const step of STEPS) await store.carry(tick(step));
     expect(store.snapshot()).toMatchObject({ unsent: 0, link: 'live' });
@@ -165,7 +143,7 @@ describe('DayStore', () => {
   });
 
   it('leaves out what can’t be understood, and sends the rest', async () => {
-    const cupboard = emptyCupboard();
+    const cupboard = cupboardInMemory();
     const taken: string[] = [];
     const wire: Wire = {
       send: async ({ events }) => {
@@ -198,7 +176,7 @@ describe('DayStore', () => {
     async (actions) => {
       const server = new Server();
       let weather: Weather = 'fine';
-      const cupboards = { ada: emptyCupboard(), ben: emptyCupboard() };
+      const cupboards = { ada: cupboardInMemory(), ben: cupboardInMemory() };
       let opened = 0;
       const open = async (name: 'ada' | 'ben') => {
         const { store } = phone(server, () => weather, `${name}-${++opened}`, cupboards[name]);
