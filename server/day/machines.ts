@@ -73,7 +73,7 @@ export function keepAsking(scope: HouseholdScope): () => void {
     if (tick - (asked.get(scope.household) ?? 0) < ASK_SECONDS * 1000) return;
     asked.set(scope.household, tick);
     const { timezone } = (await keptWork(scope)).household;
-    // Stand-ins, until somebody connects real machines: any `MachineDriver` can take their place.
+    // Stand-ins; a `MachineDriver` for real machines takes their place here.
     await askMachines(scope, new SimulatedMachines(config().seed), secondIn(timezone));
   };
   const tried = () =>

@@ -45,7 +45,7 @@ export function StretchBar({
 function StretchLine({ stretch, person, store }: { stretch: Stretch; person: DayPerson; store: DayStore }) {
   const now = useSecond(store, 10);
   const minutes = Math.max(0, Math.floor((now - stretch.since) / 60));
-  if (stretch.what === 'enough') return <div>Enough for today. What was left has a new day.</div>;
+  if (stretch.what === 'enough') return <div>Enough for today. What is left gets a new day.</div>;
   if (stretch.what === 'rest')
     return (
       <div>
