@@ -11,6 +11,7 @@ import { isEmptyMark, type Mark, markKey } from '../scope/marks';
 import { changeSteering, type SteeringChange } from '../steering/steering';
 import type { Stock, Supplies, ThingStock } from '../supplies/supplies';
 import { changeHome, type HomeChange, type Refusal } from './home-change';
+import { put } from './put';
 
 /** The part of a household that is changed by hand, and can be undone. */
 export type Editable = Pick<
@@ -180,11 +181,6 @@ function onCatalogue(
 }
 
 /** A list with one member put in the place of the one that goes by the same key, or at its end. */
-function put<Item>(list: readonly Item[], item: Item, key: (item: Item) => string): Item[] {
-  const at = list.findIndex((known) => key(known) === key(item));
-  return at < 0 ? [...list, item] : list.with(at, item);
-}
-
 function onRules(before: Editable, change: (rules: HouseholdRules) => HouseholdRules): Changed {
   return changed({ ...before, rules: change(before.rules) });
 }

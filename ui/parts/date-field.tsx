@@ -1,6 +1,6 @@
 'use client';
-import { useState } from 'react';
 import { TextField, type TextFieldProps } from './text-field';
+import { useTyped } from './use-typed';
 
 type DateFieldProps = Omit<TextFieldProps, 'type' | 'value' | 'onChange' | 'slotProps'> & {
   readonly value: string | undefined;
@@ -13,7 +13,7 @@ const FIRST_DATE = '1990-01-01';
 
 /** A date that is kept as soon as it is whole; what is half typed stays in the field. */
 export function DateField({ value = '', onKeep, ...rest }: DateFieldProps) {
-  const [text, setText] = useState(value);
+  const [text, setText] = useTyped(value);
   return (
     <TextField
       size="small"

@@ -3,8 +3,10 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
+import { useOptimistic } from 'react';
 import { MACHINE_KINDS, type MachineKind } from '@/core/catalogue/work-kinds';
 import type { HouseholdMachine } from '@/core/formats/household';
+import { put } from '@/core/household/put';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { TextField } from '../parts/text-field';
@@ -19,8 +21,11 @@ type MachinesProps = {
 const KINDS = Object.keys(MACHINE_KINDS) as MachineKind[];
 
 /** What one has that runs by itself, and when it may; and undo for all that is said of people and machines. */
-export function Machines({ machines, edits, actions }: MachinesProps) {
+export function Machines({ machines: stored, edits, actions }: MachinesProps) {
   const changes = useChanges(actions);
+  const [machines, show] = useOptimistic(stored, (rows, row: HouseholdMachine) =>
+    put(rows, row, (machine) => machine.id),
+  );
   return (
     <Box component="section" aria-labelledby="machines">
       <Typography variant="h2" id="machines">
@@ -37,7 +42,7 @@ export function Machines({ machines, edits, actions }: MachinesProps) {
             key={kind}
             kind={kind}
             machine={machines.find((known) => known.kind === kind)}
-            onPut={(machine) => changes.send({ do: 'put-machine', machine })}
+            onPut={(machine) => changes.send({ do: 'put-machine', machine }, 'Kept.', () => show(machine))}
             onDrop={(id) => changes.send({ do: 'drop-machine', id })}
           />
         ))}

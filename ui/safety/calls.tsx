@@ -4,7 +4,8 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useOptimistic, useState } from 'react';
+import { put as putInto } from '@/core/household/put';
 import type { Call } from '@/core/safety/calls';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { DateField } from '../parts/date-field';
@@ -13,6 +14,7 @@ import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { UndoButtons } from '../parts/undo-buttons';
 import { useChanges } from '../parts/use-changes';
+import { useTyped } from '../parts/use-typed';
 
 type CallsProps = {
   readonly calls: readonly Call[];
@@ -22,9 +24,11 @@ type CallsProps = {
 };
 
 /** Work for a licensed trade: what, why, on which day, and a note; none of anybody's minutes. */
-export function Calls({ calls, suggested, edits, actions }: CallsProps) {
+export function Calls({ calls: stored, suggested, edits, actions }: CallsProps) {
   const changes = useChanges(actions);
-  const put = (call: Call, words = 'Kept.') => changes.send({ do: 'put-call', call }, words);
+  const [calls, show] = useOptimistic(stored, (rows, row: Call) => putInto(rows, row, (call) => call.id));
+  const put = (call: Call, words = 'Kept.') =>
+    changes.send({ do: 'put-call', call }, words, () => show(call));
   return (
     <Box component="section" aria-label="For a professional" sx={{ mb: 5, maxWidth: 860 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
@@ -43,7 +47,7 @@ export function Calls({ calls, suggested, edits, actions }: CallsProps) {
       <Box component="ul" aria-label="Calls" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {calls.map((call) => (
           <CallLine
-            key={`${call.id} ${call.note}`}
+            key={call.id}
             call={call}
             onPut={put}
             onDrop={() => changes.send({ do: 'drop-call', id: call.id }, 'Taken off the list.')}
@@ -89,7 +93,7 @@ type CallLineProps = {
 };
 
 function CallLine({ call, onPut, onDrop }: CallLineProps) {
-  const [note, setNote] = useState(call.note);
+  const [note, setNote] = useTyped(call.note);
   const putDate = (date: string | undefined) => {
     const { date: _old, ...rest } = call;
     onPut({ ...rest, ...(date && { date }) });

@@ -2,14 +2,17 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useOptimistic } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
+import { put } from '@/core/household/put';
+import type { Stock } from '@/core/supplies/supplies';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { useChanges } from '../parts/use-changes';
+import { useTyped } from '../parts/use-typed';
 import { count } from '../parts/words';
 import { PRODUCT_FORMS } from './product-forms';
 import type { CupboardRow, SuppliesScreen } from './supplies-model';
@@ -20,30 +23,38 @@ type CupboardProps = {
   readonly actions: ChangeActions;
 };
 
-type Send = (change: HouseholdChange, words?: string) => void;
+type Send = (change: HouseholdChange) => void;
+/** One product as it is now: drawn at once, so that what is typed next builds on it. */
+type PutRow = (row: CupboardRow, stock: Stock) => void;
+type Vessels = Pick<SuppliesScreen, 'bucketMl' | 'bottleMl'>;
 
 /** What is there: amounts and dates of products, things to count, and what one mixes in. */
 export function Cupboard({ screen, edits, actions }: CupboardProps) {
   const changes = useChanges(actions);
-  const send: Send = (change, words) => changes.send(change, words);
+  const [rows, showRow] = useOptimistic(screen.cupboard, (known, row: CupboardRow) =>
+    put(known, row, ({ product }) => product),
+  );
+  const [vessels, showVessels] = useOptimistic<Vessels>(screen);
+  const send: Send = (change) => changes.send(change);
+  const putRow: PutRow = (row, stock) =>
+    changes.send({ do: 'put-stock', stock }, 'Kept.', () => showRow({ ...row, stock, left: stock.amount }));
+  const putVessels = (part: Partial<Vessels>) => {
+    const next = { bucketMl: vessels.bucketMl, bottleMl: vessels.bottleMl, ...part };
+    changes.send({ do: 'vessels', ...next }, 'Kept.', () => showVessels(next));
+  };
   return (
     <>
       <ChangeBar label="The cupboard" edits={edits} changes={changes} />
       <Box component="ul" aria-label="Products" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 980 }}>
-        {screen.cupboard.map((row) => (
-          <ProductLine
-            key={`${row.product} ${row.left} ${row.stock?.expires} ${row.stock?.opened}`}
-            row={row}
-            now={screen.now}
-            send={send}
-          />
+        {rows.map((row) => (
+          <ProductLine key={row.product} row={row} now={screen.now} putRow={putRow} />
         ))}
       </Box>
       <AnotherProduct screen={screen} send={send} />
       <Section title="Things">
         {screen.things.map(({ thing, words, count: there, needed }) => (
           <Amount
-            key={`${thing} ${there}`}
+            key={thing}
             label={words}
             value={there}
             most={MOST_THINGS}
@@ -54,20 +65,18 @@ export function Cupboard({ screen, edits, actions }: CupboardProps) {
       </Section>
       <Section title="To mix in">
         <Amount
-          key={`bucket ${screen.bucketMl}`}
           label="The bucket holds, ml"
-          value={screen.bucketMl}
+          value={vessels.bucketMl}
           least={500}
           most={30_000}
-          onKeep={(bucketMl) => send({ do: 'vessels', bucketMl, bottleMl: screen.bottleMl })}
+          onKeep={(bucketMl) => putVessels({ bucketMl })}
         />
         <Amount
-          key={`bottle ${screen.bottleMl}`}
           label="The bottle holds, ml"
-          value={screen.bottleMl}
+          value={vessels.bottleMl}
           least={100}
           most={5000}
-          onKeep={(bottleMl) => send({ do: 'vessels', bucketMl: screen.bucketMl, bottleMl })}
+          onKeep={(bottleMl) => putVessels({ bottleMl })}
         />
       </Section>
     </>
@@ -88,20 +97,24 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-type ProductLineProps = { readonly row: CupboardRow; readonly now: string; readonly send: Send };
+type ProductLineProps = { readonly row: CupboardRow; readonly now: string; readonly putRow: PutRow };
 
-function ProductLine({ row, now, send }: ProductLineProps) {
+function ProductLine({ row, now, putRow }: ProductLineProps) {
   const { product, words, unit, left, stock } = row;
-  const put = (part: { amount?: number; opened?: string | undefined; expires?: string | undefined }) => {
+  const change = (part: { amount?: number; opened?: string | undefined; expires?: string | undefined }) => {
     const { opened, expires, amount } = {
       amount: left,
       opened: stock?.opened,
       expires: stock?.expires,
       ...part,
     };
-    send({
-      do: 'put-stock',
-      stock: { product, unit, amount, counted: now, ...(opened && { opened }), ...(expires && { expires }) },
+    putRow(row, {
+      product,
+      unit,
+      amount,
+      counted: now,
+      ...(opened && { opened }),
+      ...(expires && { expires }),
     });
   };
   return (
@@ -127,24 +140,24 @@ function ProductLine({ row, now, send }: ProductLineProps) {
         name={words}
         value={left}
         most={MOST_AMOUNT}
-        onKeep={(amount) => put({ amount })}
+        onKeep={(amount) => change({ amount })}
       />
       <DateField
         label="Opened"
         value={stock?.opened}
         disabled={!stock}
-        onKeep={(opened) => put({ opened })}
+        onKeep={(opened) => change({ opened })}
       />
       <DateField
         label="Good until"
         value={stock?.expires}
         disabled={!stock}
-        onKeep={(expires) => put({ expires })}
+        onKeep={(expires) => change({ expires })}
       />
       <Button
         color="inherit"
         disabled={left === 0}
-        onClick={() => put({ amount: 0 })}
+        onClick={() => change({ amount: 0 })}
         aria-label={`${words} has run out`}
       >
         Run out
@@ -173,7 +186,7 @@ type AmountProps = {
 
 /** A whole number that is kept when the field is left. */
 function Amount({ label, name, value, least = 0, most, hint, onKeep }: AmountProps) {
-  const [text, setText] = useState(String(value));
+  const [text, setText] = useTyped(String(value));
   const next = Number(text.trim() === '' ? Number.NaN : text.replace(',', '.'));
   const fault =
     Number.isFinite(next) && next >= least && next <= most ? undefined : `A number from ${least} to ${most}.`;
