@@ -1,9 +1,13 @@
 import type { Campaign } from '../core/clean/campaign';
 import { expandWork } from '../core/clean/expand';
 import type { Kept } from './kept';
+import { processWide } from './process-wide';
 
 /** Until the household or the minute changes, the campaign is the same. */
-const campaigns = new WeakMap<Kept, { readonly now: string; readonly campaign: Campaign | undefined }>();
+const campaigns = processWide(
+  'campaigns',
+  () => new WeakMap<Kept, { readonly now: string; readonly campaign: Campaign | undefined }>(),
+);
 
 /** The clean of a household at a time, `YYYY-MM-DDTHH:mm`; undefined where it is about none. */
 export function campaignAt(kept: Kept, now: string): Campaign | undefined {

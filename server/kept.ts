@@ -6,6 +6,7 @@ import { workOf } from '../core/clean/work';
 import { type OrderedWork, orderWork } from '../core/order/ordered';
 import { basisOf } from './basis';
 import type { HouseholdId, HouseholdScope } from './db/scope';
+import { processWide } from './process-wide';
 import { loadParts, loadPlans, loadTicks } from './repositories/clean';
 import { type EditWords, loadEditWords } from './repositories/edits';
 import { loadHousehold } from './repositories/household';
@@ -34,9 +35,10 @@ export const USUAL_GROUPING = 'room';
 /** Households in use at the same time are few; the one that was not looked at for longest goes first. */
 const MOST_KEPT = 250;
 
-const kept = new Map<HouseholdId, Kept>();
+const kept = processWide('kept', () => new Map<HouseholdId, Kept>());
 
-type Versions = { readonly revision: number; readonly daySeq: number };
+/** How far a household has come: its revision moves with every change, the number of its day with all that happens. */
+export type Versions = { readonly revision: number; readonly daySeq: number };
 
 /** The household as it is in the database. Read and worked out again only after a change. */
 export async function keptHousehold(scope: HouseholdScope): Promise<Kept> {
@@ -62,7 +64,7 @@ function keep(scope: HouseholdScope, fresh: Kept): Kept {
   return fresh;
 }
 
-async function versionsOf(scope: HouseholdScope): Promise<Versions> {
+export async function versionsOf(scope: HouseholdScope): Promise<Versions> {
   const row: { revision: number; day_seq: number } | undefined = await scope
     .own()
     .first('revision', 'day_seq');

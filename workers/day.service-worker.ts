@@ -32,10 +32,12 @@ worker.addEventListener('notificationclick', (event) => {
 });
 
 async function page(request: Request): Promise<Response> {
+  const cache = await caches.open(KEPT);
   try {
-    return await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) });
+    const fresh = await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) });
+    if (fresh.ok) void cache.put(request, fresh.clone()).catch(() => undefined);
+    return fresh;
   } catch {
-    const cache = await caches.open(KEPT);
     const kept = (await cache.match(request)) ?? (await lastOf(cache, new URL(request.url).pathname));
     return kept ?? Response.error();
   }

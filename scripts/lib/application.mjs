@@ -75,6 +75,13 @@ export async function prepareDatabase(env) {
   return result.stdout.trim();
 }
 
+/** What somebody in the middle of their work asks first: loaded before that, so that no press waits for it. */
+const ASKED_AT_ONCE = ['/api/day/events', '/api/day/stream', '/api/day/file/today', '/day'];
+
+async function warmUp(port) {
+  for (const path of ASKED_AT_ONCE) await fetch(`http://127.0.0.1:${port}${path}`).catch(() => undefined);
+}
+
 /** Starts the web server; resolves when its first page answers. */
 export async function startApplication({ port, env, dev = false }) {
   const mode = dev ? ['dev', '--turbopack'] : ['start'];
@@ -108,7 +115,10 @@ export async function startApplication({ port, env, dev = false }) {
   };
   for (let tries = 0; tries < ANSWER_SECONDS * 10 && !over; tries++) {
     const answer = await fetch(`http://127.0.0.1:${port}/health`).catch(() => undefined);
-    if (answer?.ok) return { pid: child.pid, ended, stop, words: () => words };
+    if (answer?.ok) {
+      await warmUp(port);
+      return { pid: child.pid, ended, stop, words: () => words };
+    }
     await pause(100);
   }
   await stop();

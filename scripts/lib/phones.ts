@@ -79,11 +79,11 @@ export function wireWith(base: () => string, cookie: string): Wire {
       const answer = await answered(ask(`file/${date}`));
       return answer?.ok ? answered(answer.json()) : undefined;
     },
-    listen: (after, ears) => {
+    listen: ({ after, revision }, ears) => {
       const end = new AbortController();
       void (async () => {
         while (!end.signal.aborted) {
-          const answer = await ask(`stream?after=${after}`, { signal: end.signal });
+          const answer = await ask(`stream?after=${after}&revision=${revision}`, { signal: end.signal });
           if (answer?.ok && answer.body) {
             ears.up();
             await read(answer.body, ears.happened).catch(() => undefined);

@@ -1,16 +1,12 @@
 import { EventEmitter } from 'node:events';
 import type { ToldEvent } from '../../core/day/events';
+import { processWide } from '../process-wide';
 
 /** What is told at once to all phones of a household that listen: what happened, or that the plan is another one. */
 export type News = { readonly kind: 'event'; readonly event: ToldEvent } | { readonly kind: 'plan' };
 
-const store = globalThis as { earlyThawHub?: EventEmitter };
-
-/** Outside the module, so that all parts of the server share it however they are bundled. One server process tells all. */
-function hub(): EventEmitter {
-  store.earlyThawHub ??= new EventEmitter().setMaxListeners(0);
-  return store.earlyThawHub;
-}
+/** One server process tells all. */
+const hub = () => processWide('hub', () => new EventEmitter().setMaxListeners(0));
 
 export function tell(household: string, news: News): void {
   hub().emit(household, news);

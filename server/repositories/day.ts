@@ -85,7 +85,7 @@ function told(rows: readonly EventRow[]): ToldEvent[] {
 }
 
 /** The number of the last thing that happened. */
-export async function lastSeq(scope: HouseholdScope): Promise<number> {
+async function lastSeq(scope: HouseholdScope): Promise<number> {
   const row: { day_seq: number } | undefined = await scope.own().first('day_seq');
   return row?.day_seq ?? 0;
 }

@@ -7,7 +7,7 @@ import type { DayView } from '@/core/day/day-view';
 import type { Stretch } from '@/core/day/run';
 import { clock } from '../parts/words';
 import type { DayFile, DayPerson } from './day-file';
-import { heardAlarms, keepHeard, ring } from './run/bell';
+import { hangBell, heardAlarms, keepHeard, ring } from './run/bell';
 import type { DayStore } from './run/day-store';
 import { useSecond } from './run/use-day-store';
 
@@ -28,7 +28,11 @@ export function Alarms({
   const now = useSecond(store);
   const [heard, setHeard] = useState<ReadonlySet<string>>(new Set());
   // The phone's cupboard is not there while the server draws the page.
-  useEffect(() => setHeard(heardAlarms()), []);
+  useEffect(() => {
+    setHeard(heardAlarms());
+    const timer = setTimeout(hangBell);
+    return () => clearTimeout(timer);
+  }, []);
   const alarms = alarmsAt(view.waits, stretch, person, now).filter(({ id }) => !heard.has(id));
   useRinging(alarms, file);
   const silence = (id: string) => {

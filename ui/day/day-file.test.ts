@@ -67,6 +67,7 @@ function fileAt(at: string, ticks: readonly Tick[] = [], options: Options = {}) 
     earlier: [],
     events: options.events ?? [],
     seq: 0,
+    revision: 1,
   });
 }
 

@@ -80,6 +80,8 @@ export type DayFile = {
   readonly earlier: readonly ToldEvent[];
   readonly events: readonly ToldEvent[];
   readonly seq: number;
+  /** Of the household it was made from: another one there means another plan, or another house. */
+  readonly revision: number;
 };
 
 export type FileFor = {
@@ -92,6 +94,7 @@ export type FileFor = {
   readonly earlier: readonly ToldEvent[];
   readonly events: readonly ToldEvent[];
   readonly seq: number;
+  readonly revision: number;
 };
 
 /** A date of a clean for one person, or for everybody; a helper's shows nothing of the others. */
@@ -139,6 +142,7 @@ export function dayFile(state: Current, campaign: Campaign, wanted: FileFor): Da
     earlier: helper ? [] : wanted.earlier,
     events: helper ? wanted.events.filter((event) => isOfHelper(event, person, pack)) : wanted.events,
     seq: wanted.seq,
+    revision: wanted.revision,
   };
 }
 

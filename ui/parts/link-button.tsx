@@ -1,8 +1,8 @@
 'use client';
 import Button, { type ButtonProps } from '@mui/material/Button';
-import NextLink from 'next/link';
+import { PageLink } from './page-link';
 
 /** A link that looks like a button. */
 export function LinkButton({ href, ...rest }: ButtonProps & { readonly href: string }) {
-  return <Button component={NextLink} href={href} {...rest} />;
+  return <Button component={PageLink} href={href} {...rest} />;
 }

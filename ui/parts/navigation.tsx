@@ -8,9 +8,9 @@ import MeetingRoomOutlined from '@mui/icons-material/MeetingRoomOutlined';
 import ShoppingBasketOutlined from '@mui/icons-material/ShoppingBasketOutlined';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
+import { PageLink } from './page-link';
 
 /** The parts of the job, in the order in which people do it. */
 const PLACES = [
@@ -56,7 +56,7 @@ export function Navigation({ head, foot }: { head: ReactNode; foot: ReactNode })
         return (
           <ButtonBase
             key={href}
-            component={NextLink}
+            component={PageLink}
             href={href}
             aria-current={here ? 'page' : undefined}
             sx={{

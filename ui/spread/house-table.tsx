@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import { scaleSqrt } from 'd3';
-import NextLink from 'next/link';
+import { PageLink } from '../parts/page-link';
 import { dayOfMonth, duration, longDate, weekday } from '../parts/words';
 import { FromToday } from './from-today';
 import type { DayCell, HouseByDay } from './house-model';
@@ -103,9 +103,8 @@ function DateHead({
       data-date={date}
       aria-current={today ? 'date' : undefined}
     >
-      <NextLink
+      <PageLink
         href={`/spread/${date}`}
-        prefetch={false}
         scroll={false}
         className={open ? 'opened' : undefined}
         aria-current={open ? 'true' : undefined}
@@ -114,7 +113,7 @@ function DateHead({
         <small>{weekday(date)}</small>
         {dayOfMonth(date)}
         {rain && <RainMark />}
-      </NextLink>
+      </PageLink>
     </th>
   );
 }

@@ -1,8 +1,8 @@
 'use client';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import NextLink from 'next/link';
 import type { Progress } from '@/core/clean/progress';
+import { PageLink } from '../parts/page-link';
 import { hours } from '../parts/words';
 import { CUT, FROST } from '../theme/frost';
 
@@ -27,7 +27,7 @@ export function RoomCell({
       : hours(minutes);
   return (
     <ButtonBase
-      component={NextLink}
+      component={PageLink}
       href={href}
       sx={{
         flex: 1,

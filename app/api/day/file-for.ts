@@ -2,7 +2,8 @@ import { createHash, randomUUID } from 'node:crypto';
 import { secondIn } from '@/server/clock';
 import { currentOf } from '@/server/current';
 import type { Sender } from '@/server/day/carry';
-import { eventsOn, lastingBefore, lastSeq } from '@/server/repositories/day';
+import { versionsOf } from '@/server/kept';
+import { eventsOn, lastingBefore } from '@/server/repositories/day';
 import { type DayFile, dayFile } from '@/ui/day/day-file';
 
 /** A date as a phone keeps it; undefined while there is no plan, and for a helper who is no longer of the household. */
@@ -12,7 +13,7 @@ export async function fileFor(
   wanted: string | undefined,
 ): Promise<DayFile | undefined> {
   // Read before the household, so that nothing that happens in between is taken for known.
-  const seq = await lastSeq(scope);
+  const { revision, daySeq: seq } = await versionsOf(scope);
   const state = await currentOf(scope);
   const { campaign, household } = state;
   const person = household.people.find(({ id }) => id === (helper ?? wanted))?.id;
@@ -29,6 +30,7 @@ export async function fileFor(
     earlier,
     events,
     seq,
+    revision,
   });
 }
 

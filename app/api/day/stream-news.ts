@@ -1,7 +1,9 @@
+import { z } from 'zod';
 import type { ToldEvent } from '@/core/day/events';
 import type { Sender } from '@/server/day/carry';
 import { listen, type News } from '@/server/day/hub';
 import { keepAsking } from '@/server/day/machines';
+import { versionsOf } from '@/server/kept';
 import { eventsAfter } from '@/server/repositories/day';
 import { isOfHelper } from '@/ui/day/day-file';
 import { type Asker, NOBODY, refused } from './asker';
@@ -35,13 +37,19 @@ async function earsOf(sender: Sender, helper: string): Promise<EarsOf> {
   };
 }
 
+/** What a phone knows already; whoever says nothing that can be read knows nothing. */
+const knownSchema = z.object({
+  after: z.coerce.number().int().nonnegative().catch(0),
+  revision: z.coerce.number().int().catch(-1),
+});
+
 const HEARTBEAT_MS = 10_000;
 
 /** Everything that happens from a number on, as server-sent events, for as long as the phone listens. */
 export async function streamNews(request: Request, asker: Asker): Promise<Response> {
   const sender = await asker();
   if (!sender) return refused(NOBODY);
-  const after = Number(new URL(request.url).searchParams.get('after') ?? 0);
+  const known = knownSchema.parse(Object.fromEntries(new URL(request.url).searchParams));
   const { scope, helper } = sender;
   const ears = helper === undefined ? EARS_OF_ALL : await earsOf(sender, helper);
   let close = () => {};
@@ -80,8 +88,8 @@ export async function streamNews(request: Request, asker: Asker): Promise<Respon
       };
       request.signal.addEventListener('abort', () => close());
       write(': welcome\n\n');
-      for (const event of await eventsAfter(scope, Number.isInteger(after) && after >= 0 ? after : 0))
-        pass({ kind: 'event', event });
+      if ((await versionsOf(scope)).revision !== known.revision) pass({ kind: 'plan' });
+      for (const event of await eventsAfter(scope, known.after)) pass({ kind: 'event', event });
     },
     cancel: () => close(),
   });

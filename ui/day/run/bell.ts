@@ -2,16 +2,18 @@
 
 let audio: AudioContext | undefined;
 
-/** Sound may only begin with a press; called with any of them. What is pressed is shown first. */
+/** Made while nothing else goes on, since a device may take its time over it; silent until it is woken. */
+export function hangBell(): void {
+  try {
+    audio ??= new AudioContext();
+  } catch {
+    // No sound on this device: vibration and the page itself are left.
+  }
+}
+
+/** Sound may only begin with a press; called with any of them. */
 export function wakeBell(): void {
-  setTimeout(() => {
-    try {
-      audio ??= new AudioContext();
-      void audio.resume();
-    } catch {
-      // No sound on this device: vibration and the page itself are left.
-    }
-  });
+  if (audio?.state === 'suspended') void audio.resume().catch(() => undefined);
 }
 
 const NOTES = [880, 660, 880] as const;

@@ -4,7 +4,7 @@ import type { DayBatch, DayEvent, ToldEvent, Verdict } from '@/core/day/events';
 import type { DayFile } from '../day-file';
 import { DayStore } from './day-store';
 import { cupboardInMemory } from './memory-cupboard';
-import type { Ears, Sent, Wire } from './wire';
+import type { Ears, Known, Sent, Wire } from './wire';
 
 const STEPS = ['a', 'b', 'c', 'd'].map((name) => `sink:scrub/${name}`);
 
@@ -57,7 +57,7 @@ class Server {
     return first ? { as: 'already', by: first.person, at: first.at.slice(0, 16) } : { as: 'kept' };
   }
 
-  listen(after: number, ears: Ears): () => void {
+  listen({ after }: Known, ears: Ears): () => void {
     this.ears.add(ears);
     for (const event of this.log) if (event.seq > after) ears.happened(event);
     return () => this.ears.delete(ears);
@@ -77,7 +77,7 @@ function phone(server: Server, weather: () => Weather, name: string, cupboard = 
       return how === 'fine' ? { as: 'taken', taken } : { as: 'later' };
     },
     fetchFile: async () => undefined,
-    listen: (after, ears) => server.listen(after, ears),
+    listen: (known, ears) => server.listen(known, ears),
   };
   const store = new DayStore(FILE, { cupboard, wire, device: () => 0, newId: () => `${name}-${++numbers}` });
   return { store, cupboard };

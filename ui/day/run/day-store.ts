@@ -92,13 +92,11 @@ export class DayStore {
       this.told = toldBy(kept.file, kept.file.events);
     }
     this.changed();
-    this.unlisten = wire.listen(Math.max(0, this.file.seq - LOOK_BACK), {
+    const known = { after: Math.max(0, this.file.seq - LOOK_BACK), revision: this.file.revision };
+    this.unlisten = wire.listen(known, {
       happened: (event) => this.hear([event]),
       planned: () => this.refreshSoon(),
-      up: () => {
-        this.join();
-        this.refreshSoon();
-      },
+      up: () => this.join(),
       down: () => this.part(),
       withdrawn: () => this.shut(),
     });
@@ -122,10 +120,10 @@ export class DayStore {
     };
     this.pending = [...this.pending, event];
     this.changed();
-    await this.around.cupboard.keepUnsent(event).catch(() => {
+    const kept = this.around.cupboard.keepUnsent(event).catch(() => {
       this.say('This phone could not keep that for later. Stay on this page until it is sent.');
     });
-    await this.flush();
+    await Promise.all([kept, this.flush()]);
   }
 
   dismiss(notice: string): void {

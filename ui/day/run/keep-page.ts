@@ -10,15 +10,23 @@ export async function keepPage(): Promise<void> {
     const scope = location.pathname.startsWith('/help/') ? '/help/' : '/day';
     await navigator.serviceWorker.register(WORKER, { scope });
     const cache = await caches.open(KEPT);
+    if (!cameByWorker()) {
+      const page = await fetch(location.href, { headers: { accept: 'text/html' } });
+      if (page.ok && !page.redirected) await cache.put(location.href, page);
+    }
     const parts = performance
       .getEntriesByType('resource')
       .map(({ name }) => new URL(name))
       .filter((url) => url.origin === location.origin && url.pathname.startsWith('/_next/static/'))
       .map((url) => url.href);
-    const page = await fetch(location.href, { headers: { accept: 'text/html' } });
-    if (page.ok && !page.redirected) await cache.put(location.href, page);
     for (const part of new Set(parts)) if (!(await cache.match(part))) await cache.add(part);
   } catch {
     // Without a network there is nothing new to keep; what was kept stays.
   }
+}
+
+/** Whether this page was loaded as a whole through the worker, which has kept it then. */
+function cameByWorker(): boolean {
+  const [loaded] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[];
+  return loaded?.name === location.href && loaded.workerStart > 0;
 }

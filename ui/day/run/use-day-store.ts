@@ -4,6 +4,7 @@ import type { DayFile } from '../day-file';
 import { cupboardOf } from './cupboard';
 import { type DayState, DayStore } from './day-store';
 import { keepPage } from './keep-page';
+import { whenQuiet } from './when-quiet';
 import { wireTo } from './wire';
 
 /** The day on this phone, kept up with the server for as long as the page is open. */
@@ -19,13 +20,14 @@ export function useDayStore(file: DayFile, base: string): readonly [DayState, Da
   );
   useEffect(() => {
     void store.open();
-    void keepPage();
+    const callOff = whenQuiet(store.subscribe, () => void keepPage());
     const back = () => {
       if (document.visibilityState === 'visible') void store.flush();
     };
     window.addEventListener('online', back);
     document.addEventListener('visibilitychange', back);
     return () => {
+      callOff();
       window.removeEventListener('online', back);
       document.removeEventListener('visibilitychange', back);
       store.close();

@@ -6,9 +6,12 @@ import type { Taken } from './taken';
 export type Wire = {
   send(batch: DayBatch): Promise<Sent>;
   fetchFile(date: string, person: string | undefined): Promise<DayFile | undefined>;
-  /** Listens from a number on; returns what ends it. */
-  listen(after: number, ears: Ears): () => void;
+  /** Listens to what this phone does not know yet; returns what ends it. */
+  listen(known: Known, ears: Ears): () => void;
 };
+
+/** The last number heard, and the revision of the household that the phone's day was made from. */
+export type Known = { readonly after: number; readonly revision: number };
 
 export type Sent =
   | { readonly as: 'taken'; readonly taken: Taken }
@@ -53,12 +56,12 @@ export function wireTo(base: string): Wire {
       }).catch(() => undefined);
       return answer?.ok ? answer.json().catch(() => undefined) : undefined;
     },
-    listen: (after, ears) => {
+    listen: ({ after, revision }, ears) => {
       let source: EventSource | undefined;
       let again: ReturnType<typeof setTimeout> | undefined;
       let over = false;
       const open = () => {
-        source = new EventSource(`${base}/stream?after=${after}`);
+        source = new EventSource(`${base}/stream?after=${after}&revision=${revision}`);
         source.onopen = ears.up;
         source.onerror = () => {
           ears.down();
