@@ -1,12 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import type { DayItem } from '@/core/day/day-item';
 import { dayView } from '@/core/day/day-view';
 import { Unfold } from '../parts/unfold';
+import { useStableEvents } from '../parts/use-stable-events';
 import { count, duration } from '../parts/words';
 import { Alarms } from './alarms';
 import type { DayFile } from './day-file';
@@ -20,7 +19,7 @@ import { Piles } from './piles';
 import { wakeBell } from './run/bell';
 import { useDayStore, useSecond } from './run/use-day-store';
 import { SessionEnd } from './session-end';
-import { faceOf, isOver, nameOf, othersFor, type StepFace, stepsAfter, workNote } from './step-face';
+import { facesOf, isOver, nameOf, othersFor, type StepFace, stepsAfter, workNote } from './step-face';
 import { StepLine } from './step-line';
 import { StretchBar } from './stretch-bar';
 import { Tick } from './tick';
@@ -50,16 +49,18 @@ export function DayBoard({
   const isToday = file.date === file.today;
   const me = file.people.find(({ id }) => id === person);
   const stretch = run.stretches.get(person);
-  const face = (item: DayItem) => faceOf(item, file);
-  const done = (step: StepFace) => {
-    wakeBell();
-    setLast(step);
-    void store.carry({ do: 'done', step: step.id });
-  };
-  const undo = (step: StepFace) => {
-    setLast(undefined);
-    void store.carry({ do: 'undo', step: step.id, also: stepsAfter(step.item) });
-  };
+  const face = useMemo(() => facesOf(file), [file]);
+  const { done, undo } = useStableEvents({
+    done: (step: StepFace) => {
+      wakeBell();
+      setLast(step);
+      void store.carry({ do: 'done', step: step.id });
+    },
+    undo: (step: StepFace) => {
+      setLast(undefined);
+      void store.carry({ do: 'undo', step: step.id, also: stepsAfter(step.item) });
+    },
+  });
   const current = view.now && face(view.now);
   const over = stretch?.what === 'enough' || isOver(view);
   return (
@@ -103,24 +104,21 @@ export function DayBoard({
                 key={step.id}
                 step={step}
                 note={workNote(step.id, run, file)}
-                action={
-                  <NextActions
-                    step={step}
-                    mine={person === undefined || step.item.people.includes(person)}
-                    onDone={() => done(step)}
-                  />
-                }
+                press={person === undefined || step.item.people.includes(person) ? 'Done' : undefined}
+                onPress={done}
               />
             ))}
           </Box>
         </Box>
       )}
       {person !== undefined && !file.helper && (
-        <OthersSteps person={person} file={file} run={run} second={second} store={store} />
+        <OthersSteps person={person} file={file} run={run} second={second} face={face} store={store} />
       )}
-      <OffSteps items={view.off} file={file} run={run} store={store} />
-      {isToday && <Found run={run} file={file} room={current?.room} store={store} />}
-      {isToday && !file.helper && <Piles run={run} store={store} planTrip={planTrip} />}
+      <OffSteps items={view.off} run={run} face={face} store={store} />
+      {isToday && <Found things={run.found} file={file} room={current?.room} store={store} />}
+      {isToday && !file.helper && (
+        <Piles piles={run.piles} bags={run.bags} store={store} planTrip={planTrip} />
+      )}
       {isToday && <Mishaps file={file} store={store} />}
       {view.done.length > 0 && (
         <Unfold title={`${count(view.done.length, 'step', 'steps')} done`}>
@@ -131,15 +129,9 @@ export function DayBoard({
                 step={step}
                 clear
                 note={doneNote(step.id)}
-                action={
-                  <Button
-                    color="inherit"
-                    onClick={() => undo(step)}
-                    aria-label={`Not done after all: ${step.title}, ${step.where}`}
-                  >
-                    Not done after all
-                  </Button>
-                }
+                press="Not done after all"
+                onPress={undo}
+                isQuiet
               />
             ))}
           </Box>
@@ -157,15 +149,6 @@ export function DayBoard({
     ];
     return words.length > 0 ? words.join(', ') : undefined;
   }
-}
-
-function NextActions({ step, mine, onDone }: { step: StepFace; mine: boolean; onDone: () => void }) {
-  if (!mine) return null;
-  return (
-    <Button onClick={onDone} aria-label={`Done: ${step.title}, ${step.where}`}>
-      Done
-    </Button>
-  );
 }
 
 function NothingNow({ open, isToday }: { open: number; isToday: boolean }) {

@@ -14,7 +14,7 @@ import { orderWork } from '@/core/order/ordered';
 import { plan } from '@/core/spread/plan';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
 import { dayFile } from './day-file';
-import { faceOf } from './step-face';
+import { facesOf } from './step-face';
 
 const TODAY = '2027-03-01';
 const { household: demo, first } = juniperRowUnderWay(TODAY);
@@ -76,7 +76,7 @@ function screen(at: string, ticks: readonly Tick[] = [], options: Options = {}) 
   const file = fileAt(at, ticks, options);
   const run = runAfter(runAtStart(file.pack), file.events);
   const view = dayView(file.pack, run, secondOf(file.now), file.person);
-  return { file, view, current: view.now && faceOf(view.now, file) };
+  return { file, view, current: view.now && facesOf(file)(view.now) };
 }
 
 /** The plan with them put at half past six, for Bram. */

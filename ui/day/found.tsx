@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { type FormEvent, useState } from 'react';
+import { type FormEvent, memo, useState } from 'react';
 import { FINDS, type Find } from '@/core/day/names';
 import type { Run } from '@/core/day/run';
 import { NativeSelect } from '../parts/native-select';
@@ -19,13 +19,13 @@ const FIND_WORDS: Record<Find, string> = {
 };
 
 /** What was found on the way: written down without leaving the step, and a basket for each room it belongs in. */
-export function Found({
-  run,
+export const Found = memo(function Found({
+  things,
   file,
   room,
   store,
 }: {
-  run: Run;
+  things: Run['found'];
   file: DayFile;
   /** The room one stands in. */
   room: string | undefined;
@@ -50,10 +50,10 @@ export function Found({
           }}
         />
       )}
-      <Things run={run} file={file} store={store} />
+      <Things things={things} file={file} store={store} />
     </Box>
   );
-}
+});
 
 function Note({
   find,
@@ -94,17 +94,17 @@ function Note({
   );
 }
 
-function Things({ run, file, store }: { run: Run; file: DayFile; store: DayStore }) {
+function Things({ things, file, store }: { things: Run['found']; file: DayFile; store: DayStore }) {
   const rooms = new Map(file.rooms.map(({ id, name }) => [id, name]));
   const settle = (id: string) => void store.carry({ do: 'settle', found: id });
-  const kinds = FINDS.filter((kind) => run.found.some(({ find }) => find === kind));
+  const kinds = FINDS.filter((kind) => things.some(({ find }) => find === kind));
   return kinds.map((kind) => (
     <Box key={kind}>
       <Typography component="h3" variant="h3">
         {kind === 'elsewhere' ? 'In the baskets' : FIND_WORDS[kind]}
       </Typography>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {run.found
+        {things
           .filter(({ find }) => find === kind)
           .map(({ id, text, room }) => (
             <Box

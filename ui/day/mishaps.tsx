@@ -1,6 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Unfold } from '../parts/unfold';
 import { ActRow } from './act-row';
 import type { DayFile } from './day-file';
@@ -9,7 +9,7 @@ import type { DayStore } from './run/day-store';
 const LITTLE_TIME = 20;
 
 /** What comes between: each a press, and the rest of the day and the plan make room for it. */
-export function Mishaps({ file, store }: { file: DayFile; store: DayStore }) {
+export const Mishaps = memo(function Mishaps({ file, store }: { file: DayFile; store: DayStore }) {
   const [asks, setAsks] = useState<'product' | 'ill'>();
   const { people, products, person, helper } = file;
   const who = person ?? (people.length === 1 ? people[0]?.id : undefined);
@@ -62,4 +62,4 @@ export function Mishaps({ file, store }: { file: DayFile; store: DayStore }) {
       </Box>
     </Unfold>
   );
-}
+});

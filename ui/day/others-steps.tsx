@@ -1,14 +1,14 @@
 'use client';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { dayView } from '@/core/day/day-view';
 import type { Run } from '@/core/day/run';
 import type { Second } from '@/core/day/seconds';
 import { Unfold } from '../parts/unfold';
+import { useStableEvents } from '../parts/use-stable-events';
 import { count } from '../parts/words';
 import type { DayFile } from './day-file';
 import type { DayStore } from './run/day-store';
-import { faceOf, workNote } from './step-face';
+import { type Faces, type StepFace, workNote } from './step-face';
 import { StepLine } from './step-line';
 
 /** What the others have today, so that it can be taken over with one press. */
@@ -17,14 +17,19 @@ export function OthersSteps({
   file,
   run,
   second,
+  face,
   store,
 }: {
   person: string;
   file: DayFile;
   run: Run;
   second: Second;
+  face: Faces;
   store: DayStore;
 }) {
+  const { take } = useStableEvents({
+    take: (step: StepFace) => void store.carry({ do: 'hand', step: step.id, to: person }),
+  });
   const all = dayView(file.pack, run, second);
   const theirs = [...(all.now ? [all.now] : []), ...all.next].filter(
     ({ people }) => !people.includes(person),
@@ -33,23 +38,15 @@ export function OthersSteps({
   return (
     <Unfold title={`What the others have: ${count(theirs.length, 'step', 'steps')}`}>
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {theirs
-          .map((item) => faceOf(item, file))
-          .map((step) => (
-            <StepLine
-              key={step.id}
-              step={step}
-              note={workNote(step.id, run, file)}
-              action={
-                <Button
-                  onClick={() => void store.carry({ do: 'hand', step: step.id, to: person })}
-                  aria-label={`Take over: ${step.title}, ${step.where}`}
-                >
-                  Take over
-                </Button>
-              }
-            />
-          ))}
+        {theirs.map(face).map((step) => (
+          <StepLine
+            key={step.id}
+            step={step}
+            note={workNote(step.id, run, file)}
+            press="Take over"
+            onPress={take}
+          />
+        ))}
       </Box>
     </Unfold>
   );

@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { memo } from 'react';
 import { PILES, type Pile } from '@/core/day/names';
 import type { Run } from '@/core/day/run';
 import { Unfold } from '../parts/unfold';
@@ -23,18 +24,20 @@ const PILE_WORDS: Record<Pile, string> = {
 const LEAVING: readonly Pile[] = ['give', 'sell', 'recycle', 'bin'];
 
 /** While something is emptied: one press for each thing, by where it goes. */
-export function Piles({
-  run,
+export const Piles = memo(function Piles({
+  piles,
+  bags: packed,
   store,
   planTrip,
 }: {
-  run: Run;
+  piles: Run['piles'];
+  bags: Run['bags'];
   store: DayStore;
   planTrip: TripAct | undefined;
 }) {
-  const total = [...run.piles.values()].reduce((sum, number) => sum + number, 0);
+  const total = [...piles.values()].reduce((sum, number) => sum + number, 0);
   const carry = (act: Parameters<DayStore['carry']>[0]) => void store.carry(act);
-  const bags = [...run.bags].filter(([, number]) => number > 0);
+  const bags = [...packed].filter(([, number]) => number > 0);
   return (
     <Unfold
       title={
@@ -53,11 +56,11 @@ export function Piles({
               variant="outlined"
               color="inherit"
               onClick={() => carry({ do: 'pile', pile, count: 1 })}
-              aria-label={`${PILE_WORDS[pile]}: ${run.piles.get(pile) ?? 0}`}
+              aria-label={`${PILE_WORDS[pile]}: ${piles.get(pile) ?? 0}`}
               sx={{ minHeight: 72, flexDirection: 'column', bgcolor: 'background.paper' }}
             >
               <Box component="span" sx={{ fontSize: '1.4rem', fontWeight: 600 }}>
-                {run.piles.get(pile) ?? 0}
+                {piles.get(pile) ?? 0}
               </Box>
               {PILE_WORDS[pile]}
             </Button>
@@ -65,7 +68,7 @@ export function Piles({
         </Box>
         <ActRow
           title="One too many"
-          presses={PILES.filter((pile) => (run.piles.get(pile) ?? 0) > 0).map((pile) => ({
+          presses={PILES.filter((pile) => (piles.get(pile) ?? 0) > 0).map((pile) => ({
             words: `${PILE_WORDS[pile]} −1`,
             press: () => carry({ do: 'pile', pile, count: -1 }),
           }))}
@@ -95,4 +98,4 @@ export function Piles({
       </Box>
     </Unfold>
   );
-}
+});

@@ -21,7 +21,20 @@ const NO_WORDS: StepWords = {
   kit: [],
 };
 
-export function faceOf(item: DayItem, { words, people }: DayFile): StepFace {
+export type Faces = (item: DayItem) => StepFace;
+
+/** The faces of a day's steps: the same one for as long as nothing at it is another. */
+export function facesOf(file: DayFile): Faces {
+  const known = new Map<string, StepFace>();
+  return (item) => {
+    const key = [item.step.id, item.start, item.end, ...item.people].join(' ');
+    const face = known.get(key) ?? faceOf(item, file);
+    known.set(key, face);
+    return face;
+  };
+}
+
+function faceOf(item: DayItem, { words, people }: DayFile): StepFace {
   const names = item.people.map((id) => people.find((person) => person.id === id)?.name ?? 'Somebody');
   return { ...(words[item.step.id] ?? NO_WORDS), id: item.step.id, item, who: names.join(' and ') };
 }

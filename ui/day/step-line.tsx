@@ -1,19 +1,27 @@
 import Box from '@mui/material/Box';
-import type { ReactNode } from 'react';
+import Button from '@mui/material/Button';
+import { memo } from 'react';
 import { clock, duration } from '../parts/words';
 import type { StepFace } from './step-face';
 
-export function StepLine({
+/** A step in a list, with the one thing to do about it; drawn again only where something at it is another. */
+export const StepLine = memo(function StepLine({
   step,
-  action,
   note,
+  press,
+  onPress,
   clear = false,
+  isQuiet = false,
 }: {
   step: StepFace;
-  action: ReactNode;
   /** How it stands with it, where that has to be said. */
   note?: string | undefined;
+  /** What the press does, in words; without it there is none. */
+  press: string | undefined;
+  onPress: (step: StepFace) => void;
   clear?: boolean;
+  /** Whether the press is the exception and not the rule. */
+  isQuiet?: boolean;
 }) {
   return (
     <Box
@@ -44,7 +52,15 @@ export function StepLine({
           {[step.where, duration(step.item.step.minutes), step.who, note].filter(Boolean).join(' · ')}
         </Box>
       </Box>
-      {action}
+      {press && (
+        <Button
+          color={isQuiet ? 'inherit' : 'primary'}
+          onClick={() => onPress(step)}
+          aria-label={`${press}: ${step.title}, ${step.where}`}
+        >
+          {press}
+        </Button>
+      )}
     </Box>
   );
-}
+});

@@ -1,5 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
+import { memo } from 'react';
 import type { DayAct } from '@/core/day/events';
 import type { Stretch } from '@/core/day/run';
 import { duration } from '../parts/words';
@@ -11,7 +12,7 @@ import type { DayStore } from './run/day-store';
 import { useSecond } from './run/use-day-store';
 
 /** The stretch of work: begun, resting, one more, or enough for today. */
-export function StretchBar({
+export const StretchBar = memo(function StretchBar({
   stretch,
   person,
   store,
@@ -40,7 +41,7 @@ export function StretchBar({
       </Box>
     </Box>
   );
-}
+});
 
 function StretchLine({ stretch, person, store }: { stretch: Stretch; person: DayPerson; store: DayStore }) {
   const now = useSecond(store, 10);
