@@ -1,6 +1,6 @@
 import { describe, expect, inject, it } from 'vitest';
 import { findings } from './support/axe';
-import { Browser, PHONE } from './support/browser';
+import { Browser, Key, PHONE } from './support/browser';
 import { Cable } from './support/cable';
 import { enterDemo, visit } from './support/visit';
 
@@ -146,6 +146,8 @@ describe('the day', () => {
       try {
         await helper.goTo(new URL(link!).pathname);
         await helper.see('Today, for Bram');
+        await helper.press('opener', /^Carry in: the kit for Bram/);
+        await helper.see('Cloths');
         for (const word of ['Ines', 'Odalys', 'Teodor', 'People', 'Belongings'])
           expect(await helper.text()).not.toContain(word);
         expect(await findings(helper)).toEqual([]);
@@ -193,6 +195,10 @@ describe('the day', () => {
       await browser.press('opener', 'Belongings, pile by pile');
       await browser.press('button', 'Bag: give');
       await browser.press('button', 'To buy');
+      await browser.type('To buy', 'A bulb for the lamp');
+      await browser.press('button', 'Write it down');
+      await browser.see('A bulb for the lamp');
+      await browser.press('button', 'To buy');
       await browser.press('button', 'Somebody is ill');
       for (const scheme of ['light', 'dark']) {
         await browser.prefer({ 'prefers-color-scheme': scheme, 'prefers-reduced-motion': 'reduce' });
@@ -201,6 +207,22 @@ describe('the day', () => {
       await browser.see('1 bag to give.');
       await browser.press('button', 'Plan the trip to the drop-off place');
       await browser.see(/The trip to .* is planned for/);
+      await browser.kept('All is sent.');
+      await browser.goTo('/supplies');
+      await browser.press('button', 'Bought: A bulb for the lamp');
+      await browser.until(
+        async () => !(await browser.text()).includes('A bulb'),
+        'nothing written down to buy',
+      );
+      await browser.until(async () => {
+        const file = await browser.run<string>(
+          'return fetch("/api/household").then((answer) => answer.text())',
+        );
+        return /"do": ?"settle"/.test(file);
+      }, 'the server to know');
+      await browser.goTo(`/day/${TODAY}`);
+      await browser.see('Found on the way');
+      expect(await browser.text()).not.toContain('A bulb');
     }, PHONE);
   });
 
@@ -247,6 +269,44 @@ describe('the day', () => {
       );
       expect(heard.length).toBe(1);
     }, PHONE);
+  });
+
+  it('is carried by keyboard alone, without losing one’s place', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo(`/day/${TODAY}?person=bram`);
+      await browser.find('button', 'Kit carried in: begin');
+      const now = () =>
+        browser.run<string>('return document.querySelector("section[aria-labelledby=now] p").textContent');
+      await browser.tabTo('Kit carried in: begin');
+      await browser.keys(Key.ENTER);
+      await browser.find('button', 'Rest');
+      await browser.tabTo('Done');
+      for (let i = 1; i <= 3; i++) {
+        const before = await now();
+        await browser.keys(Key.ENTER);
+        await browser.see(i === 1 ? '1 step done' : `${i} steps done`);
+        expect(await now()).not.toBe(before);
+        expect(await browser.focused()).toBe('Done');
+      }
+      await browser.tabTo('Start');
+      await browser.keys(Key.SPACE);
+      await browser.find('button', 'Pause');
+      expect(await browser.focused()).toBe('Pause');
+      await browser.tabTo('Part done');
+      await browser.keys(Key.ENTER);
+      await browser.tabTo('50 %');
+      await browser.keys(Key.ENTER);
+      await browser.see('50 % of it is done.');
+      const put = await now();
+      await browser.tabTo('Can’t');
+      await browser.keys(Key.ENTER);
+      await browser.tabTo('It is broken');
+      await browser.keys(Key.ENTER);
+      await browser.until(async () => (await now()) !== put, 'another step');
+      await browser.kept('All is sent.');
+      expect((await known(browser)).pack.done.length).toBeGreaterThanOrEqual(3);
+    });
   });
 
   it('refuses what is forged, says so, and keeps nothing of it', async () => {

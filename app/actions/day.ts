@@ -1,7 +1,8 @@
 'use server';
 import { z } from 'zod';
 import { idSchema } from '@/core/formats/scalars';
-import { nowIn } from '@/server/clock';
+import { nowIn, secondIn } from '@/server/clock';
+import { settleFound } from '@/server/day/found';
 import { addTrip } from '@/server/day/trip';
 import { keptHousehold } from '@/server/kept';
 import { replanWork } from '@/server/planning';
@@ -26,6 +27,17 @@ export async function planTrip(input: unknown): Promise<ActionResult<string>> {
       ok: true,
       value: `The trip to ${trip.place} is planned for ${longDate(trip.date)}, ${clock(trip.from)}.`,
     };
+  });
+}
+
+const settleSchema = z.strictObject({ id: z.uuid(), found: idSchema });
+
+/** Something that was found on the way has been bought, mended or put away. */
+export async function settle(input: unknown): Promise<ActionResult> {
+  return act(settleSchema, input, async (scope, wish) => {
+    const { timezone } = (await keptHousehold(scope)).household;
+    await settleFound(scope, wish, secondIn(timezone));
+    return accepted();
   });
 }
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
 import { describeFault } from './fault';
-import { type Household, parseHousehold } from './household';
+import type { Household } from './household';
+import { parseHousehold } from './read-household';
 
 const home = juniperRow('2027-03-01');
 

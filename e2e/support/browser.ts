@@ -206,6 +206,17 @@ export class Browser {
       .perform();
   }
 
+  /** The name of what has the focus. */
+  async focused(): Promise<string> {
+    return (await this.driver.switchTo().activeElement().getAccessibleName()).trim();
+  }
+
+  /** Moves the focus forward until it is on what is so named. */
+  async tabTo(name: string): Promise<void> {
+    for (let i = 0; i < MOST_TABS && (await this.focused()) !== name; i++) await this.keys(Key.TAB);
+    if ((await this.focused()) !== name) throw new Error(`No way to “${name}” by the Tab key.`);
+  }
+
   /** All that can be read on the page. */
   async text(): Promise<string> {
     return this.driver.findElement(By.css('body')).getText();
@@ -295,6 +306,8 @@ export class Browser {
     await (this.driver as Driver).sendDevToolsCommand(name, parameters);
   }
 }
+
+const MOST_TABS = 80;
 
 /** How long a finger stays on what it presses. */
 const FINGER_MS = 90;

@@ -4,8 +4,9 @@ import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'v
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import { expand } from '../../core/clean/expand';
 import type { DayAct, DayEvent } from '../../core/day/events';
-import { type HouseholdFile, parseHouseholdFile } from '../../core/formats/household';
+import type { HouseholdFile } from '../../core/formats/household';
 import type { Plan } from '../../core/formats/plan';
+import { parseHouseholdFile } from '../../core/formats/read-household';
 import type { MachineCycle, MachineDriver, MachineReport } from '../../core/machines/machine';
 import { dayOf, formatDate } from '../../core/time/local-time';
 import { juniperRow } from '../../demo/juniper-row';

@@ -74,6 +74,11 @@ export async function lastingBefore(scope: HouseholdScope, date: string): Promis
   return told(await counted(scope).whereIn('kind', LASTING).where('date', '<', date));
 }
 
+/** All that was found on whatever day, and what has become of it. */
+export async function findsOf(scope: HouseholdScope): Promise<ToldEvent[]> {
+  return told(await counted(scope).whereIn('kind', ['found', 'settle']));
+}
+
 function told(rows: readonly EventRow[]): ToldEvent[] {
   return rows.map((row) => ({
     id: row.id,

@@ -70,6 +70,7 @@ export function DayBoard({
       {last && run.done.has(last.id) && (
         <Tick
           step={last}
+          next={over ? undefined : current}
           seconds={run.took.get(last.id)}
           onUndo={() => undo(last)}
           onTook={(minutes) => void store.carry({ do: 'took', step: last.id, minutes })}
@@ -81,7 +82,6 @@ export function DayBoard({
       )}
       {!over && current && (
         <NowStep
-          key={current.id}
           step={current}
           isToday={isToday}
           work={run.work.get(current.id)}
@@ -111,7 +111,7 @@ export function DayBoard({
           </Box>
         </Box>
       )}
-      {person !== undefined && !file.helper && (
+      {isToday && person !== undefined && !file.helper && (
         <OthersSteps person={person} file={file} run={run} second={second} face={face} store={store} />
       )}
       <OffSteps items={view.off} run={run} face={face} store={store} />

@@ -49,14 +49,25 @@ export function DayPage({
 }
 
 /** A helper's day: only what that person does, and nothing else of the household. */
-export function HelperPage({ file, base }: { file: DayFile; base: string }) {
+export function HelperPage({
+  file,
+  kits,
+  base,
+}: {
+  file: DayFile;
+  kits: readonly KitScreen[];
+  base: string;
+}) {
   const name = file.people[0]?.name ?? '';
   return (
     <Box component="main" sx={{ maxWidth: 860, mx: 'auto', p: { xs: 2, sm: 3 } }}>
       <PageHead title={`Today, for ${name}`}>
         {longDate(file.date)}. {sessionWords(file)}
       </PageHead>
-      <DayBoard file={file} base={base} />
+      <Stack spacing={2.5}>
+        <Kits kits={kits} />
+        <DayBoard file={file} base={base} />
+      </Stack>
     </Box>
   );
 }

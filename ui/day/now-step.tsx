@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { HINDRANCES, type Hindrance } from '@/core/day/names';
 import { spentOn, type Work } from '@/core/day/run';
 import { clock, duration } from '../parts/words';
@@ -50,7 +50,7 @@ export function NowStep({
   const { item } = step;
   const carry = (act: Parameters<DayStore['carry']>[0]) => void store.carry(act);
   const runs = work?.since !== undefined;
-  const [shownAt] = useState(() => performance.now());
+  const shownAt = useShownAt(step.id);
   return (
     <Box
       component="section"
@@ -93,7 +93,11 @@ export function NowStep({
           variant="contained"
           size="large"
           // The second press of a double one would land on the next step.
-          onClick={(event) => (event.detail <= 1 || performance.now() - shownAt > DOUBLE_MS) && onDone(step)}
+          onClick={(event) =>
+            (event.detail <= 1 || performance.now() - shownAt.current > DOUBLE_MS) && onDone(step)
+          }
+          // A key that is held down is one press.
+          onKeyDown={(event) => event.repeat && event.preventDefault()}
           sx={{ minHeight: 64, flex: '2 1 160px', fontSize: '1.25rem' }}
         >
           Done
@@ -109,9 +113,19 @@ export function NowStep({
         </Button>
       </Box>
       {work && <Spent work={work} store={store} />}
-      <MoreAboutStep step={step} others={others} carry={carry} />
+      <MoreAboutStep key={step.id} step={step} isToday={isToday} others={others} carry={carry} />
     </Box>
   );
+}
+
+/** When the step has come up, in milliseconds of the page. */
+function useShownAt(step: string) {
+  const shownAt = useRef(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another step has come up.
+  useLayoutEffect(() => {
+    shownAt.current = performance.now();
+  }, [step]);
+  return shownAt;
 }
 
 function Cautions({ cautions }: { cautions: readonly string[] }) {
@@ -147,13 +161,15 @@ function Spent({ work, store }: { work: Work; store: DayStore }) {
   );
 }
 
-/** What else can become of a step: in part, not today, not at all, by somebody else. */
+/** What else can become of a step: in part, not at all, and on its day also later or by somebody else. */
 function MoreAboutStep({
   step,
+  isToday,
   others,
   carry,
 }: {
   step: StepFace;
+  isToday: boolean;
   others: readonly DayPerson[];
   carry: (act: Parameters<DayStore['carry']>[0]) => void;
 }) {
@@ -168,10 +184,10 @@ function MoreAboutStep({
       <ActRow
         presses={[
           { words: 'Part done', press: () => setAsks('part') },
-          { words: 'Not today', press: () => say({ do: 'not-today', step: id }) },
+          ...(isToday ? [{ words: 'Not today', press: () => say({ do: 'not-today', step: id }) }] : []),
           { words: 'Can’t', press: () => setAsks('cannot') },
           { words: 'Read aloud', press: () => readAloud(step) },
-          ...others.map((person) => ({
+          ...(isToday ? others : []).map((person) => ({
             words: `To ${person.name}`,
             label: `Hand on to ${person.name}`,
             press: () => say({ do: 'hand', step: id, to: person.id }),

@@ -13,11 +13,14 @@ const LONGER = [5, 10, 20, 30, 60] as const;
 /** What was ticked off last: taken back with one press, or said to have taken longer. */
 export function Tick({
   step,
+  next,
   seconds,
   onUndo,
   onTook,
 }: {
   step: StepFace;
+  /** What has come up by it. */
+  next: StepFace | undefined;
   seconds: number | undefined;
   onUndo: () => void;
   onTook: (minutes: number) => void;
@@ -30,6 +33,12 @@ export function Tick({
         <span>
           “{step.title}” is done.
           {seconds !== undefined && ` It took ${duration(Math.max(1, Math.round(seconds / 60)))}.`}
+          {next && (
+            <span className="visually-hidden">
+              {' '}
+              Now: {next.title}, {next.where}.
+            </span>
+          )}
         </span>
         <Button onClick={onUndo}>Undo</Button>
         <Button color="inherit" onClick={() => setAsks((open) => !open)} aria-expanded={asks}>

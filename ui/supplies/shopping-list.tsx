@@ -15,19 +15,21 @@ import type { ShoppingRow, SuppliesScreen } from './supplies-model';
 
 type ShoppingListProps = {
   readonly screen: SuppliesScreen;
+  /** Written down on the way. */
+  readonly found: readonly string[];
   readonly edits: EditWords;
   readonly actions: ChangeActions;
 };
 
 /** The list: what, how many packs, by when and for which session; bought in one press, or in part. */
-export function ShoppingList({ screen, edits, actions }: ShoppingListProps) {
+export function ShoppingList({ screen, found, edits, actions }: ShoppingListProps) {
   const changes = useChanges(actions);
   const [copied, setCopied] = useState('');
   const { shopping, total } = screen;
   const bought = (row: ShoppingRow, packs: number) =>
     changes.send(boughtChange(row, packs, screen) satisfies HouseholdChange, `${row.words} is in the house.`);
   const copy = async () => {
-    const done = await navigator.clipboard.writeText(shoppingText(shopping, total)).then(
+    const done = await navigator.clipboard.writeText(shoppingText(shopping, total, found)).then(
       () => true,
       () => false,
     );

@@ -2,9 +2,9 @@ import { longDate } from '../parts/words';
 import type { ShoppingRow } from './supplies-model';
 
 /** The shopping list as text, for a message. */
-export function shoppingText(rows: readonly ShoppingRow[], total: string): string {
+export function shoppingText(rows: readonly ShoppingRow[], total: string, found: readonly string[]): string {
   const lines = rows.map(
     (row) => `- ${row.words}: ${row.packWords}, ${row.price}${row.by ? `, by ${longDate(row.by)}` : ''}`,
   );
-  return [...lines, `Together ${total}, at made-up prices.`].join('\n');
+  return [...lines, `Together ${total}, at made-up prices.`, ...found.map((text) => `- ${text}`)].join('\n');
 }

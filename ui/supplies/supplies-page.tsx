@@ -1,11 +1,14 @@
 import Typography from '@mui/material/Typography';
 import type { Current } from '@/core/clean/campaign';
+import type { FoundThing } from '@/core/day/run';
+import { roomsOf } from '@/core/home/room';
 import type { ChangeActions } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
 import { count } from '../parts/words';
 import { Cupboard } from './cupboard';
+import { FoundToBuy, type SettleAct } from './found-to-buy';
 import { MixingCards } from './mixing-cards';
 import { ShoppingList } from './shopping-list';
 import { type SuppliesScreen, suppliesScreen } from './supplies-model';
@@ -25,11 +28,16 @@ export function isSuppliesView(name: string): name is View {
 export function SuppliesPage({
   state,
   view,
+  found,
   actions,
+  settle,
 }: {
   state: Current;
   view: View;
+  /** Written down to buy in the middle of a day's work. */
+  found: readonly FoundThing[];
   actions: ChangeActions;
+  settle: SettleAct;
 }) {
   if (state.tasks.length === 0)
     return (
@@ -43,11 +51,20 @@ export function SuppliesPage({
       </>
     );
   const screen = suppliesScreen(state);
+  const roomNames = new Map(roomsOf(state.household.home).map(({ id, name }) => [id, name]));
   return (
     <>
       <ViewSwitch label="Supplies" views={Object.values(VIEWS)} here={VIEWS[view].href} />
-      <PageHead title={TITLES[view](screen)}>{LEADS[view](screen)}</PageHead>
-      {view === 'buy' && <ShoppingList screen={screen} edits={state.edits} actions={actions} />}
+      <PageHead title={TITLES[view](screen, found.length)}>{LEADS[view](screen)}</PageHead>
+      {view === 'buy' && (
+        <ShoppingList
+          screen={screen}
+          found={found.map(({ text }) => text)}
+          edits={state.edits}
+          actions={actions}
+        />
+      )}
+      {view === 'buy' && <FoundToBuy found={found} roomNames={roomNames} settle={settle} />}
       {view === 'cupboard' && <Cupboard screen={screen} edits={state.edits} actions={actions} />}
       {view === 'mix' && <MixingCards screen={screen} />}
       {view === 'buy' && !screen.planned && (
@@ -59,11 +76,11 @@ export function SuppliesPage({
   );
 }
 
-const TITLES: Record<View, (screen: SuppliesScreen) => string> = {
-  buy: ({ shopping }) =>
-    shopping.length === 0
+const TITLES: Record<View, (screen: SuppliesScreen, found: number) => string> = {
+  buy: ({ shopping }, found) =>
+    shopping.length + found === 0
       ? 'Everything is in the house'
-      : `${count(shopping.length, 'thing', 'things')} to buy`,
+      : `${count(shopping.length + found, 'thing', 'things')} to buy`,
   cupboard: () => 'In the cupboard',
   mix: () => 'To mix',
 };

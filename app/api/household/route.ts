@@ -1,6 +1,6 @@
 import { download, upload } from '@/app/api/guard';
 import { describeFault } from '@/core/formats/fault';
-import { parseHouseholdFile } from '@/core/formats/household';
+import { parseHouseholdFile } from '@/core/formats/read-household';
 import { householdFile, loadReplaced, replaceHousehold } from '@/server/repositories/household';
 
 const MOST_FAULTS = 50;

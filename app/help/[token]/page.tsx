@@ -1,7 +1,9 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { fileFor } from '@/app/api/day/file-for';
+import { currentOf } from '@/server/current';
 import { HelperPage } from '@/ui/day/day-page';
+import { kitsOn } from '@/ui/supplies/supplies-model';
 import { type HelperParams, helperBy } from './helper';
 
 export const metadata: Metadata = { title: 'Today' };
@@ -11,6 +13,7 @@ export default async function Page({ params }: HelperParams) {
   const { token } = await params;
   const sender = await helperBy(token)();
   const file = sender && (await fileFor(sender, undefined, undefined));
-  if (!file) notFound();
-  return <HelperPage file={file} base={`/help/${token}`} />;
+  if (!sender || !file) notFound();
+  const kits = kitsOn(await currentOf(sender.scope), file.date, file.person);
+  return <HelperPage file={file} kits={kits} base={`/help/${token}`} />;
 }

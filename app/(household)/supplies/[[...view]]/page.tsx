@@ -1,7 +1,10 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { settle } from '@/app/actions/day';
 import { change, redoLast, undoLast } from '@/app/actions/edit';
 import { current } from '@/server/current';
+import { foundLeft } from '@/server/day/found';
+import { requireScope } from '@/server/session';
 import { isSuppliesView, SuppliesPage } from '@/ui/supplies/supplies-page';
 
 export const metadata: Metadata = { title: 'Supplies' };
@@ -10,5 +13,14 @@ export default async function Page({ params }: { params: Promise<{ view?: string
   const [{ view = [] }, state] = await Promise.all([params, current()]);
   const [name = 'buy'] = view;
   if (view.length > 1 || !isSuppliesView(name)) notFound();
-  return <SuppliesPage state={state} view={name} actions={{ change, undo: undoLast, redo: redoLast }} />;
+  const found = name === 'buy' ? await foundLeft(await requireScope()) : [];
+  return (
+    <SuppliesPage
+      state={state}
+      view={name}
+      found={found.filter(({ find }) => find === 'buy')}
+      actions={{ change, undo: undoLast, redo: redoLast }}
+      settle={settle}
+    />
+  );
 }
