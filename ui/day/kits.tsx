@@ -25,7 +25,7 @@ function Part({ title, lines }: { title: string; lines: readonly string[] }) {
   if (lines.length === 0) return null;
   return (
     <div>
-      <Typography component="h3" variant="h3">
+      <Typography component="h2" variant="h3">
         {title}
       </Typography>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
