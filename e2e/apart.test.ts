@@ -1,0 +1,152 @@
+import { randomUUID } from 'node:crypto';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { beforeAll, describe, expect, inject, it } from 'vitest';
+import { enterDemo, visit } from './support/visit';
+
+/**
+ * Two households with the same ids in everything, and other names: whatever one asks for, it never reads a name of the
+ * other, and whatever one sends changes nothing at the other's.
+ */
+
+const TODAY = '2027-03-01';
+/** Stands in all names of the first household and nowhere else. */
+const MARK = 'Quill';
+
+/** Addresses of every route that answers to a GET, by its folder under app. */
+const READ: Readonly<Record<string, readonly string[]>> = {
+  '(household)/aim': ['/aim'],
+  '(household)/walk': ['/walk'],
+  '(household)/walk/[room]': ['/walk/bathroom', '/walk/nowhere'],
+  '(household)/hours/[[...room]]': ['/hours', '/hours/bathroom'],
+  '(household)/scope': ['/scope'],
+  '(household)/order': ['/order'],
+  '(household)/safety': ['/safety'],
+  '(household)/catalogue': ['/catalogue'],
+  '(household)/catalogue/new': ['/catalogue/new'],
+  '(household)/catalogue/[method]': ['/catalogue/wash-tiles', '/catalogue/own-nothing'],
+  '(household)/supplies/[[...view]]': ['/supplies', '/supplies/cupboard', '/supplies/mix'],
+  '(household)/people': ['/people'],
+  '(household)/spread/[[...date]]': ['/spread', `/spread/${TODAY}`],
+  '(household)/spread/versions': ['/spread/versions'],
+  '(household)/what-if': ['/what-if'],
+  '(household)/week/[person]/[[...date]]': ['/week/bram', `/week/ines/${TODAY}`],
+  '(household)/day': ['/day'],
+  '(household)/day/[date]': [`/day/${TODAY}`, `/day/${TODAY}?person=bram`],
+  '(household)/files': ['/files'],
+  '.': ['/'],
+  'sign-in': ['/sign-in'],
+  'help/[token]': ['/help/0123456789abcdef'],
+  'api/day/file/[date]': [`/api/day/file/${TODAY}`, `/api/day/file/${TODAY}?person=bram`],
+  'api/rooms': ['/api/rooms'],
+  'api/plan/[document]': ['/api/plan/plan.json', '/api/plan/problem.json'],
+  'api/household': ['/api/household'],
+  'api/work': ['/api/work'],
+  'api/supplies': ['/api/supplies'],
+  'api/calendar': ['/api/calendar', '/api/calendar?person=bram'],
+  'help/[token]/file/[date]': [`/help/0123456789abcdef/file/${TODAY}`],
+  'help/[token]/stream': ['/help/0123456789abcdef/stream'],
+  'feed/[token]': ['/feed/0123456789abcdef'],
+  health: ['/health'],
+};
+
+/** What is sent to every route that takes something, and to whom it must be refused without a cookie. */
+const SENT: Readonly<
+  Record<string, readonly (readonly [address: string, body: (step: string) => string])[]>
+> = {
+  'api/day/events': [
+    ['/api/day/events', (step) => batch({ do: 'done', step })],
+    ['/api/day/events', (step) => batch({ do: 'hand', step, to: 'ines' })],
+    ['/api/day/events', () => batch({ do: 'found', find: 'mend', text: 'Loose hinge' })],
+  ],
+  'help/[token]/events': [['/help/0123456789abcdef/events', (step) => batch({ do: 'done', step })]],
+  'api/what-if': [['/api/what-if', () => '{"kind":"grouping","grouping":"task"}']],
+  'api/rooms': [['/api/rooms?take', () => 'floor,room,fixture\nGround floor,Bathroom,sink\n']],
+  'api/busy': [['/api/busy?person=bram', () => 'BEGIN:VCALENDAR\nVERSION:2.0\nEND:VCALENDAR\n']],
+  'api/household': [['/api/household?back', () => '']],
+};
+
+/** Streams stay open; what they tell is tested where they are made. */
+const OPEN_ENDED = ['api/day/stream'];
+
+function batch(act: object): string {
+  const at = `${TODAY}T17:30:00`;
+  return JSON.stringify({ sentAt: at, events: [{ id: randomUUID(), at, act }] });
+}
+
+let one: string;
+let other: string;
+
+const ask = (address: string, cookie: string, body?: string) =>
+  fetch(`${inject('base')}${address}`, {
+    redirect: 'manual',
+    headers: { cookie, origin: inject('base') },
+    ...(body !== undefined && { method: 'POST', body }),
+  });
+const textOf = async (address: string, cookie: string) => (await ask(address, cookie)).text();
+
+async function cookieOfDemo(): Promise<string> {
+  let cookie = '';
+  await visit(async (browser) => {
+    await enterDemo(browser);
+    cookie = (await browser.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
+  });
+  return cookie;
+}
+
+beforeAll(async () => {
+  one = await cookieOfDemo();
+  other = await cookieOfDemo();
+  const marked = (await textOf('/api/household', one)).replaceAll(/"name": "/g, `"name": "${MARK} `);
+  expect((await ask('/api/household', one, marked)).status).toBe(200);
+});
+
+describe('households', () => {
+  it('have every route tested here', () => {
+    const routes = readdirSync('app', { recursive: true, withFileTypes: true })
+      .filter(({ name }) => name === 'page.tsx' || name === 'route.ts')
+      .map(({ parentPath }) => join(parentPath.replace(/^app\/?/, ''), '.').replace(/\/$/, '') || '.');
+    const tested = new Set([...Object.keys(READ), ...Object.keys(SENT), ...OPEN_ENDED]);
+    expect(new Set(routes)).toEqual(tested);
+  });
+
+  for (const [route, addresses] of Object.entries(READ)) {
+    it(`read nothing of each other at ${route}`, async () => {
+      for (const address of addresses) {
+        expect(await textOf(address, other), address).not.toContain(MARK);
+        expect(await textOf(address, ''), `${address}, signed out`).not.toContain(MARK);
+      }
+    });
+  }
+
+  it('do read their own', async () => {
+    for (const address of ['/walk', '/people', `/day/${TODAY}`, '/api/rooms', `/api/day/file/${TODAY}`])
+      expect(await textOf(address, one), address).toContain(MARK);
+  });
+
+  it('change nothing of each other’s, even where everything has the same id', async () => {
+    const file: { words: Record<string, unknown> } = JSON.parse(
+      await textOf(`/api/day/file/${TODAY}`, other),
+    );
+    const [step] = Object.keys(file.words);
+    const before = await textOf('/api/household', one);
+    const own = await textOf('/api/household', other);
+    for (const [address, body] of Object.values(SENT).flat()) {
+      expect((await ask(address, '', body(step as string))).status, `${address}, signed out`).toBe(401);
+      await ask(address, other, body(step as string));
+      expect(await textOf('/api/household', one), address).toBe(before);
+    }
+    expect(await textOf('/api/household', other)).not.toBe(own);
+  });
+
+  it('take nothing from another page', async () => {
+    for (const [address, body] of Object.values(SENT).flat()) {
+      const answer = await fetch(`${inject('base')}${address}`, {
+        method: 'POST',
+        body: body('nothing'),
+        headers: { cookie: one, origin: 'https://elsewhere.example' },
+      });
+      expect(answer.status, address).toBe(403);
+    }
+  });
+});
