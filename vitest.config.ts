@@ -28,7 +28,7 @@ export default defineConfig({
         test: {
           name: 'integration',
           globalSetup: ['server/testing/global-setup.mjs'],
-          include: ['server/**/*.test.ts'],
+          include: ['server/**/*.test.ts', 'app/**/*.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 60_000,
           fileParallelism: false,
