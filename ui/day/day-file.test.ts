@@ -1,18 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
-import type { Campaign, Current } from '@/core/clean/campaign';
+import type { Campaign } from '@/core/clean/campaign';
 import { expand } from '@/core/clean/expand';
-import { listTasks, tasksOf } from '@/core/clean/tasks';
-import { workOf } from '@/core/clean/work';
 import { dayView } from '@/core/day/day-view';
 import type { ToldEvent } from '@/core/day/events';
 import { runAtStart } from '@/core/day/pack';
 import { runAfter } from '@/core/day/run';
 import { secondOf } from '@/core/day/seconds';
 import type { Tick } from '@/core/formats/household';
-import { orderWork } from '@/core/order/ordered';
 import { plan } from '@/core/spread/plan';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
+import { stateOf } from '../testing/demo-state';
 import { dayFile } from './day-file';
 import { facesOf } from './step-face';
 
@@ -39,25 +37,8 @@ type Options = {
 function fileAt(at: string, ticks: readonly Tick[] = [], options: Options = {}) {
   const household = { ...loaded, ticks: [...loaded.ticks, ...ticks] };
   const now = `${TODAY}T${at}`;
-  const keep = (version: number, kept: typeof made) => ({ version, basis: '', madeAt: '', plan: kept });
-  const campaign: Campaign = {
-    clean: household.clean,
-    problem: expand(household, CATALOGUE, now),
-    plans: { first: keep(1, first), latest: keep(2, options.latest ?? made) },
-    stale: false,
-  };
-  const tasks = tasksOf(workOf(household, CATALOGUE));
-  const state: Current = {
-    household,
-    now,
-    today: TODAY,
-    tasks,
-    order: orderWork(tasks, household.home, household.rules, household.clean.grouping),
-    listed: listTasks(workOf(household, CATALOGUE)),
-    edits: {},
-    campaign,
-  };
-  return dayFile(state, campaign, {
+  const state = stateOf(household, now, options.latest ?? made, first);
+  return dayFile(state, state.campaign as Campaign, {
     made: 'once',
     keeper: 'phone',
     second: `${now}:00`,
