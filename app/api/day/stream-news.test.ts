@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import type { Knex } from 'knex';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import type { DayAct } from '@/core/day/events';
 import type { HouseholdFile } from '@/core/formats/household';
@@ -16,7 +15,7 @@ import { streamNews } from './stream-news';
 const TODAY = '2027-03-01';
 const NOW = `${TODAY}T18:00:00`;
 
-let db: Knex;
+let db: Awaited<ReturnType<typeof testDatabase>>;
 let planned: HouseholdFile;
 let scope: HouseholdScope;
 let ends: AbortController[] = [];
