@@ -20,6 +20,12 @@ const titlesOfDone = (browser: Browser) =>
        .filter((label) => label.startsWith('Not done after all: '))`,
   );
 
+/** Whether this phone could open the day without a network. */
+const isPageKept = (browser: Browser) =>
+  browser.run<boolean>(
+    'return caches.open("early-thaw-day").then((kept) => kept.keys()).then((keys) => keys.some(({ url }) => url.includes("/day/")))',
+  );
+
 /** Presses the Done of several of the steps that come next, from one on. */
 async function tickNext(browser: Browser, from: number, count: number): Promise<string[]> {
   const labels = (
@@ -55,13 +61,7 @@ describe('the day', () => {
       for (const phone of [one, two]) {
         await phone.goTo('/day');
         await phone.press('opener', 'Belongings, pile by pile');
-        await phone.until(
-          () =>
-            phone.run<boolean>(
-              'return caches.open("early-thaw-day").then((kept) => kept.keys()).then((keys) => keys.some(({ url }) => url.includes("/day/")))',
-            ),
-          'the page to be kept',
-        );
+        await phone.until(() => isPageKept(phone), 'the page to be kept');
       }
       cable.cut();
       // Two steps are ticked on both phones.
@@ -306,6 +306,17 @@ describe('the day', () => {
       await browser.until(async () => (await now()) !== put, 'another step');
       await browser.kept('All is sent.');
       expect((await known(browser)).pack.done.length).toBeGreaterThanOrEqual(3);
+    });
+  });
+
+  it('leaves no day on the phone for whoever comes after signing out', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/day');
+      await browser.until(() => isPageKept(browser), 'the page to be kept');
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      await browser.until(async () => !(await isPageKept(browser)), 'the page to be forgotten');
     });
   });
 

@@ -3,6 +3,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { IceMark } from '../parts/ice-mark';
+import { ForgetDays } from './forget-days';
 import { ThawPicture } from './thaw-picture';
 
 /** The front door: what this is for, and the ways in. */
@@ -12,6 +13,7 @@ export function Welcome({ form, demo, other }: { form: ReactNode; demo?: ReactNo
       component="main"
       sx={{ minHeight: '100dvh', display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1.1fr 1fr' } }}
     >
+      <ForgetDays />
       <Box
         sx={{
           bgcolor: 'var(--mui-palette-thaw-ice)',

@@ -1,4 +1,4 @@
-/** Keeps the page and what it is made of on the phone, so that it opens again without a network. */
+/** Pages of the day on the phone, with what they are made of, so that they open again without a network. */
 
 const WORKER = '/day-worker.js';
 /** The same name as in workers/day.service-worker.ts. */
@@ -23,6 +23,17 @@ export async function keepPage(): Promise<void> {
   } catch {
     // Without a network there is nothing new to keep; what was kept stays.
   }
+}
+
+/**
+ * Whoever opens the front door is signed out: no day of a household opens without a network any more. What is not sent
+ * yet stays, and so do the pages of helpers, who have no household here.
+ */
+export async function forgetPages(): Promise<void> {
+  if (!('caches' in window)) return;
+  const cache = await caches.open(KEPT);
+  for (const request of await cache.keys())
+    if (new URL(request.url).pathname.startsWith('/day')) await cache.delete(request);
 }
 
 /** Whether this page was loaded as a whole through the worker, which has kept it then. */
