@@ -369,6 +369,10 @@ describe('the day', () => {
       await browser.see('Clear now');
       await browser.see(/hours are still frozen/);
       expect(await findings(browser)).toEqual([]);
+      await browser.press('button', /^One more block of/);
+      await browser.see(/jobs? of .* can be done now/);
+      await browser.find('button', 'Done');
+      await browser.see(/a rest is due after/);
     }, PHONE);
   });
 });

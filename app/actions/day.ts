@@ -3,12 +3,13 @@ import { z } from 'zod';
 import { idSchema } from '@/core/formats/scalars';
 import { nowIn, secondIn } from '@/server/clock';
 import { settleFound } from '@/server/day/found';
+import { oneMoreBlock } from '@/server/day/one-more-block';
 import { addTrip } from '@/server/day/trip';
 import { keptHousehold } from '@/server/kept';
 import { replanWork } from '@/server/planning';
 import { makeHelperLink, revokeHelperLink } from '@/server/repositories/helpers';
 import { type ActionResult, accepted, refused } from '@/ui/forms/result';
-import { clock, longDate } from '@/ui/parts/words';
+import { clock, count, longDate } from '@/ui/parts/words';
 import { act } from './act';
 
 const tripSchema = z.strictObject({ id: idSchema.max(64), bags: z.int().min(1).max(200) });
@@ -38,6 +39,29 @@ export async function settle(input: unknown): Promise<ActionResult> {
     const { timezone } = (await keptHousehold(scope)).household;
     await settleFound(scope, wish, secondIn(timezone));
     return accepted();
+  });
+}
+
+const blockSchema = z.strictObject({
+  id: idSchema.max(64),
+  person: idSchema,
+  minutes: z.int().min(10).max(240),
+});
+
+/** Brings work of a later session to today, for somebody who wants to go on. */
+export async function takeOneMoreBlock(input: unknown): Promise<ActionResult<string>> {
+  return act(blockSchema, input, async (scope, wish) => {
+    const now = nowIn((await keptHousehold(scope)).household.timezone);
+    const more = await oneMoreBlock(scope, wish, now);
+    if (!more)
+      return refused(
+        'Nothing of the next sessions can be done now: the most for one day is reached, or it waits for something.',
+      );
+    await replanWork(scope, now);
+    return {
+      ok: true,
+      value: `${count(more.jobs, 'job', 'jobs')} of ${longDate(more.of)} can be done now.`,
+    };
   });
 }
 

@@ -5,8 +5,9 @@ import type { Member } from '../formats/household';
 import { type Room, roomsOf } from '../home/room';
 import type { Editable, HouseholdChange } from '../household/change';
 import { taskOfStep } from '../steering/steering';
-import { dayOf, formatDate, formatMinute, minuteOf } from '../time/local-time';
+import { dayOf, formatDate } from '../time/local-time';
 import type { DayEvent } from './events';
+import { hoursFrom, withHoursOn } from './hours-today';
 
 /** The household as far as it matters for what follows from something that happens on the day. */
 export type Circumstances = Pick<Editable, 'home' | 'people'> & {
@@ -74,14 +75,7 @@ function short(
 ): HouseholdChange | undefined {
   const member = people.find((known) => known.id === who);
   if (!member) return undefined;
-  const date = at.slice(0, 10);
-  const end = formatMinute(minuteOf(at) + minutes);
-  const to = end.slice(0, 10) === date ? end.slice(11) : '23:59';
-  const hours = minutes > 0 && at.slice(11) < to ? [{ from: at.slice(11), to }] : [];
-  const exceptions = [...member.exceptions.filter((known) => known.date !== date), { date, hours }].sort(
-    (a, b) => (a.date < b.date ? -1 : 1),
-  );
-  return { do: 'put-member', member: { ...member, exceptions } };
+  return { do: 'put-member', member: withHoursOn(member, at.slice(0, 10), hoursFrom(at, minutes)) };
 }
 
 const MOST_NAME = 80;

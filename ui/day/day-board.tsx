@@ -8,6 +8,7 @@ import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
 import { count, duration } from '../parts/words';
 import { Alarms } from './alarms';
+import { AskButton, type DayAsks } from './ask-button';
 import type { DayFile } from './day-file';
 import { Found } from './found';
 import { LinkLine } from './link-line';
@@ -19,11 +20,19 @@ import { Piles } from './piles';
 import { wakeBell } from './run/bell';
 import { useDayStore, useSecond } from './run/use-day-store';
 import { SessionEnd } from './session-end';
-import { facesOf, isOver, nameOf, othersFor, type StepFace, stepsAfter, workNote } from './step-face';
+import {
+  facesOf,
+  isDoneWith,
+  isOver,
+  nameOf,
+  othersFor,
+  type StepFace,
+  stepsAfter,
+  workNote,
+} from './step-face';
 import { StepLine } from './step-line';
 import { StretchBar } from './stretch-bar';
 import { Tick } from './tick';
-import type { TripAct } from './trip-button';
 import { Waits } from './waits';
 
 /** What the day is looked at anew for: what the clock alone has changed. */
@@ -33,12 +42,13 @@ const LOOK_SECONDS = 5;
 export function DayBoard({
   file: first,
   base,
-  planTrip,
+  asks,
 }: {
   file: DayFile;
   /** Where the server listens: the household's own day, or a helper's link. */
   base: string;
-  planTrip?: TripAct;
+  /** Not for helpers. */
+  asks?: DayAsks;
 }) {
   const [state, store] = useDayStore(first, base);
   const { file, run } = state;
@@ -63,8 +73,13 @@ export function DayBoard({
   });
   const current = view.now && face(view.now);
   const over = stretch?.what === 'enough' || isOver(view);
+  const worker = me ?? (file.people.length === 1 ? file.people[0] : undefined);
+  // Before the work it is what comes first; while it goes on, the step does.
+  const stretchBar = isToday && worker && !isDoneWith(view) && (
+    <StretchBar stretch={stretch} person={worker} store={store} />
+  );
   return (
-    <Stack spacing={3}>
+    <Stack spacing={3} useFlexGap>
       {isToday && <Alarms view={view} stretch={stretch} person={me} file={file} store={store} />}
       <LinkLine state={state} store={store} />
       {last && run.done.has(last.id) && (
@@ -77,8 +92,14 @@ export function DayBoard({
         />
       )}
       {over && <SessionEnd file={file} run={run} isAll={stretch?.what !== 'enough'} />}
-      {isToday && (me || file.people.length === 1) && (
-        <StretchBar stretch={stretch} person={me ?? file.people[0]} store={store} />
+      {stretch?.what !== 'begin' && stretchBar}
+      {isToday && worker && isDoneWith(view) && asks && (
+        <AskButton
+          words={`One more block of ${duration(worker.breakAfter)}`}
+          act={asks.takeOneMoreBlock}
+          wish={{ person: worker.id, minutes: worker.breakAfter }}
+          onDone={() => void store.carry({ do: 'block', what: 'begin' }, worker.id)}
+        />
       )}
       {!over && current && (
         <NowStep
@@ -91,6 +112,7 @@ export function DayBoard({
           onDone={done}
         />
       )}
+      {stretch?.what === 'begin' && stretchBar}
       {!over && !current && <NothingNow open={view.next.length} isToday={isToday} />}
       {isToday && <Waits waits={view.waits} file={file} store={store} />}
       {view.next.length > 0 && (
@@ -117,7 +139,7 @@ export function DayBoard({
       <OffSteps items={view.off} run={run} face={face} store={store} />
       {isToday && <Found things={run.found} file={file} room={current?.room} store={store} />}
       {isToday && !file.helper && (
-        <Piles piles={run.piles} bags={run.bags} store={store} planTrip={planTrip} />
+        <Piles piles={run.piles} bags={run.bags} store={store} planTrip={asks?.planTrip} />
       )}
       {isToday && <Mishaps file={file} store={store} />}
       {view.done.length > 0 && (

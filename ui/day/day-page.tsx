@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import type { ActionResult } from '../forms/result';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { clock, longDate, plusDays } from '../parts/words';
 import type { KitScreen } from '../supplies/supplies-model';
+import type { DayAsks } from './ask-button';
 import { DayBoard } from './day-board';
 import type { DayFile, DayPerson } from './day-file';
 import { Kits } from './kits';
@@ -16,13 +16,13 @@ export function DayPage({
   file,
   kits,
   rolled,
-  planTrip,
+  asks,
 }: {
   file: DayFile;
   kits: readonly KitScreen[];
   /** What was missed on earlier days and has new ones by now, in a sentence. */
   rolled: string | undefined;
-  planTrip: (input: unknown) => Promise<ActionResult<string>>;
+  asks: DayAsks;
 }) {
   const { date, today, person, people } = file;
   return (
@@ -31,7 +31,7 @@ export function DayPage({
         {date === today && `${longDate(date)}. `}
         {sessionWords(file)}
       </PageHead>
-      <Stack spacing={2.5}>
+      <Stack spacing={2.5} useFlexGap>
         <Whose people={people} person={person} date={date} />
         <Sentence tone="note">{rolled && `What was missed has new days. ${rolled}`}</Sentence>
         {file.calls.map((call) => (
@@ -41,7 +41,7 @@ export function DayPage({
           </Sentence>
         ))}
         <Kits kits={kits} />
-        <DayBoard key={`${date} ${person}`} file={file} base="/api/day" planTrip={planTrip} />
+        <DayBoard key={`${date} ${person}`} file={file} base="/api/day" asks={asks} />
         <OtherDays date={date} today={today} next={file.nextDate} />
       </Stack>
     </Box>
@@ -60,7 +60,8 @@ export function HelperPage({
 }) {
   const name = file.people[0]?.name ?? '';
   return (
-    <Box component="main" sx={{ maxWidth: 860, mx: 'auto', p: { xs: 2, sm: 3 } }}>
+    // No bar at the bottom of a helper's phone: there is nowhere else to go.
+    <Box component="main" sx={{ '--bar-height': '0px', maxWidth: 860, mx: 'auto', p: { xs: 2, sm: 3 } }}>
       <PageHead title={`Today, for ${name}`}>
         {longDate(file.date)}. {sessionWords(file)}
       </PageHead>

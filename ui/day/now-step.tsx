@@ -82,7 +82,7 @@ export function NowStep({
           maxWidth: { md: 620 },
           // Under the thumb on a phone, however much there is to read; nothing to read shows through between.
           position: { xs: 'sticky', md: 'static' },
-          bottom: 56,
+          bottom: 'var(--bar-height, 56px)',
           mx: { xs: -2, sm: -3, md: 0 },
           px: { xs: 2, sm: 3, md: 0 },
           py: { xs: 1.5, md: 0 },

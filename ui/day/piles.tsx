@@ -7,8 +7,8 @@ import type { Run } from '@/core/day/run';
 import { Unfold } from '../parts/unfold';
 import { count } from '../parts/words';
 import { ActRow } from './act-row';
+import { type AskAct, AskButton } from './ask-button';
 import type { DayStore } from './run/day-store';
-import { type TripAct, TripButton } from './trip-button';
 
 const PILE_WORDS: Record<Pile, string> = {
   stays: 'Stays',
@@ -33,7 +33,7 @@ export const Piles = memo(function Piles({
   piles: Run['piles'];
   bags: Run['bags'];
   store: DayStore;
-  planTrip: TripAct | undefined;
+  planTrip: AskAct | undefined;
 }) {
   const total = [...piles.values()].reduce((sum, number) => sum + number, 0);
   const carry = (act: Parameters<DayStore['carry']>[0]) => void store.carry(act);
@@ -94,7 +94,18 @@ export const Piles = memo(function Piles({
             .
           </Box>
         )}
-        {planTrip && <TripButton bags={bags.reduce((sum, [, number]) => sum + number, 0)} act={planTrip} />}
+        {planTrip && (
+          <AskButton
+            words="Plan the trip to the drop-off place"
+            act={planTrip}
+            wish={{
+              bags: Math.max(
+                1,
+                bags.reduce((sum, [, number]) => sum + number, 0),
+              ),
+            }}
+          />
+        )}
       </Box>
     </Unfold>
   );

@@ -51,7 +51,12 @@ export function stepsAfter(item: DayItem): string[] {
 
 /** Whether all that was planned for the day is behind. */
 export function isOver(view: DayView): boolean {
-  return view.now === undefined && view.next.length === 0 && view.done.length > 0;
+  return isDoneWith(view) && view.done.length > 0;
+}
+
+/** Whether nothing is left to do on the day, whether something was done or not. */
+export function isDoneWith(view: DayView): boolean {
+  return view.now === undefined && view.next.length === 0;
 }
 
 /** Who is at a step right now, where that is somebody else than who looks. */

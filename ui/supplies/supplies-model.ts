@@ -227,7 +227,7 @@ export function kitsOn(state: Current, date: string, person: string | undefined)
 function kitWords(kit: Kit, units: Units): Pick<KitScreen, 'tools' | 'things' | 'cloths' | 'mixes'> {
   return {
     tools: kit.tools,
-    things: kit.things.map(({ thing, count }) => `${count} ${supplyName(thing).toLowerCase()}`),
+    things: kit.things.map(({ thing, count }) => `${supplyName(thing)}: ${count}`),
     cloths: kit.cloths.map(({ zone, count }) => `${count} for the ${zoneWords(zone)}`),
     mixes: [
       ...kit.cards.map(

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { planTrip } from '@/app/actions/day';
+import { planTrip, takeOneMoreBlock } from '@/app/actions/day';
 import { fileFor } from '@/app/api/day/file-for';
 import { rollMissed } from '@/app/api/day/send-file';
 import { isLocalDate } from '@/core/time/local-time';
@@ -23,5 +23,6 @@ export default async function Page({ params, searchParams }: Props) {
   const file = await fileFor({ scope }, date, typeof person === 'string' ? person : undefined);
   const state = await current();
   if (!file) return <NoDay hasAim={state.campaign !== undefined} />;
-  return <DayPage file={file} kits={kitsOn(state, date, file.person)} rolled={rolled} planTrip={planTrip} />;
+  const asks = { planTrip, takeOneMoreBlock };
+  return <DayPage file={file} kits={kitsOn(state, date, file.person)} rolled={rolled} asks={asks} />;
 }
