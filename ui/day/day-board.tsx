@@ -2,7 +2,8 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useState } from 'react';
 import { dayView } from '@/core/day/day-view';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
@@ -52,6 +53,7 @@ export function DayBoard({
 }) {
   const [state, store] = useDayStore(first, base);
   const { file, run } = state;
+  useFreshPage(file.revision > first.revision);
   const second = useSecond(store, LOOK_SECONDS);
   const { person } = file;
   const view = useMemo(() => dayView(file.pack, run, second, person), [file, run, second, person]);
@@ -171,6 +173,14 @@ export function DayBoard({
     ];
     return words.length > 0 ? words.join(', ') : undefined;
   }
+}
+
+/** What stands around the board comes from the server: asked for anew once the phone's day is of another plan. */
+function useFreshPage(isOld: boolean): void {
+  const router = useRouter();
+  useEffect(() => {
+    if (isOld) router.refresh();
+  }, [isOld, router]);
 }
 
 function NothingNow({ open, isToday }: { open: number; isToday: boolean }) {

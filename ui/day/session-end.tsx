@@ -41,8 +41,8 @@ export function SessionEnd({
         </Box>
       ))}
       <div>
-        {count(today.length, 'step', 'steps')} of today done. {amount(forecast.hoursLeft)} hours are still
-        frozen
+        {today.length > 0 && `${count(today.length, 'step', 'steps')} of today done. `}
+        {amount(forecast.hoursLeft)} hours are still frozen
         {forecast.ends && `; the last of them is planned for ${longDate(forecast.ends)}`}.
         {forecast.out > 0 && ` ${count(forecast.out, 'job has', 'jobs have')} no place yet.`}
       </div>
