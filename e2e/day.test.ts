@@ -369,6 +369,8 @@ describe('the day', () => {
       await browser.see('Clear now');
       await browser.see(/hours are still frozen/);
       expect(await findings(browser)).toEqual([]);
+      // What stands around the board follows the plan too.
+      await browser.see('No session is planned.');
       await browser.press('button', /^One more block of/);
       await browser.see(/jobs? of .* can be done now/);
       await browser.find('button', 'Done');

@@ -1,4 +1,3 @@
-import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { type Browser, Key } from './support/browser';
 import { enterDemo, visit } from './support/visit';
@@ -84,8 +83,9 @@ describe('the demo household', () => {
       await browser.goTo('/day');
       await browser.press('link', 'Bram');
       await browser.see(/Now · planned for /);
-      const now = async () =>
-        (await browser.driver.findElement(By.css('section[aria-labelledby=now]'))).getText();
+      await browser.until(() => browser.run('return location.search === "?person=bram"'), 'his own day');
+      const now = () =>
+        browser.run<string>('return document.querySelector("section[aria-labelledby=now]")?.innerText ?? ""');
       for (let done = 0; done < 12 && !(await now()).includes('Fan off'); done++) {
         const before = await now();
         await browser.until(async () => {
