@@ -187,6 +187,12 @@ describe('the day', () => {
       await browser.press('button', 'Not today');
       await browser.see(/job moved|jobs moved|Nothing had to move/);
       await browser.until(async () => (await now()) !== step, 'another step');
+      // A slip of the finger: taken back with one press, and then said again.
+      await browser.press('button', 'Take it back');
+      await browser.see(/Taken back\./);
+      await browser.until(async () => (await now()) === step, 'the step again');
+      await browser.press('button', 'Not today');
+      await browser.until(async () => (await now()) !== step, 'another step again');
       await browser.press('button', 'Mended: Loose hinge');
       await browser.until(async () => !(await browser.text()).includes('Loose hinge'), 'nothing to mend');
       await browser.press('opener', 'Something has come between');

@@ -47,6 +47,8 @@ export const dayActSchema = z.discriminatedUnion('do', [
   /** Somebody has no more time today than so many minutes from now on; none for who is ill. */
   z.strictObject({ do: z.literal('short'), who: idSchema, minutes: z.int().min(0).max(1440) }),
   z.strictObject({ do: z.literal('block'), what: z.enum(['begin', 'rest', 'enough']) }),
+  /** Something said on the day was a slip: what it changed is as it was, and its step is open again. */
+  z.strictObject({ do: z.literal('take-back'), said: z.uuid(), putBack: step.optional() }),
   /** A machine says how its cycle goes. */
   z.strictObject({
     do: z.literal('machine'),
@@ -86,7 +88,9 @@ export type Verdict =
   /** The step is no longer part of the clean. */
   | { readonly as: 'gone' }
   /** A hazard is kept from the person to whom it was handed. */
-  | { readonly as: 'not-for' };
+  | { readonly as: 'not-for' }
+  /** Something else has been changed since, which would go with it. */
+  | { readonly as: 'too-late' };
 
 /** An event as the server tells it: in one order for all. */
 export type ToldEvent = DayEvent & { readonly seq: number };

@@ -27,6 +27,15 @@ describe('a run', () => {
     expect(run.done.get(step)).toEqual({ at: '2027-03-01T18:21', by: 'ada' });
   });
 
+  it('has a step again that was off by a slip of the finger', () => {
+    const slip = at('18:00:00', { do: 'not-today', step });
+    expect(runOf(slip).off.get(step)).toBe('not-today');
+    const back: DayAct = { do: 'take-back', said: slip.id, putBack: step };
+    expect(runOf(slip, at('18:00:05', back)).off.size).toBe(0);
+    // What was said of the house as a whole leaves the run as it is.
+    expect(runOf(slip, at('18:00:05', { do: 'take-back', said: slip.id })).off.size).toBe(1);
+  });
+
   it('counts the first of two ticks', () => {
     const run = runOf(at('18:00:00', { do: 'done', step }), at('18:05:00', { do: 'done', step }, 'ben'));
     expect(run.done.get(step)).toEqual({ at: '2027-03-01T18:00', by: 'ada' });

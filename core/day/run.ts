@@ -121,6 +121,7 @@ const RULES: Rules = {
     ...undone(run, [step, ...also]),
     machines: without(run.machines, step),
   }),
+  'take-back': (run, { putBack }) => (putBack === undefined ? {} : { off: without(run.off, putBack) }),
   // What these change is the plan, and not the run.
   rain: () => ({}),
   'run-out': () => ({}),

@@ -144,10 +144,49 @@ describe('carryOut', () => {
   it('has less left to do of what is done in part', async () => {
     const { step } = steps[0]!;
     const taken = await send([event({ do: 'part', step, share: 75 })]);
-    expect(taken.replan).toBe(true);
+    expect(taken.replan).toBe('anew');
     expect((await loadHousehold(scope)).parts).toEqual([{ step, share: 75 }]);
     await send([event({ do: 'done', step })]);
     expect((await loadHousehold(scope)).parts).toEqual([]);
+  });
+
+  it('takes back what was said last, as if it had never been', async () => {
+    const before = await loadHousehold(scope);
+    const { step } = steps[0]!;
+    const slip = event({ do: 'not-today', step });
+    const put = await send([slip]);
+    expect(put).toMatchObject({ replan: 'anew', said: slip.id });
+    expect((await loadHousehold(scope)).steering).not.toEqual(before.steering);
+    const back = event({ do: 'take-back', said: slip.id, putBack: step });
+    expect(await send([back])).toMatchObject({ replan: 'back', said: undefined });
+    expect((await loadHousehold(scope)).steering).toEqual(before.steering);
+    // Sent again it does nothing again; said again there is nothing to take back.
+    expect(verdicts(await send([back]))).toEqual(['kept']);
+    expect(verdicts(await send([event({ do: 'take-back', said: slip.id })]))).toEqual(['too-late']);
+    expect((await loadHousehold(scope)).steering).toEqual(before.steering);
+  });
+
+  it('takes nothing back that something else was changed after, nor what was never said', async () => {
+    const [first, second] = [
+      steps[0]!,
+      steps.find(({ step }) => step.split(':')[0] !== steps[0]!.step.split(':')[0])!,
+    ];
+    const early = event({ do: 'not-today', step: first.step });
+    await send([early, event({ do: 'not-today', step: second.step })]);
+    const { steering } = await loadHousehold(scope);
+    const tried = [early.id, randomUUID()].map((said) => event({ do: 'take-back', said }));
+    expect(verdicts(await send(tried))).toEqual(['too-late', 'too-late']);
+    expect((await loadHousehold(scope)).steering).toEqual(steering);
+  });
+
+  it('lets a helper take back only what they said themselves', async () => {
+    const theirs = event({ do: 'rain' }, 'ines');
+    await send([theirs]);
+    const of = steps.find(({ person }) => person === 'bram')!;
+    expect(verdicts(await send([event({ do: 'take-back', said: theirs.id })], 'bram'))).toEqual(['too-late']);
+    const own = event({ do: 'not-today', step: of.step }, 'bram');
+    await send([own], 'bram');
+    expect(verdicts(await send([event({ do: 'take-back', said: own.id })], 'bram'))).toEqual(['kept']);
   });
 
   it('tells all who listen of their household, in one order, and nobody else', async () => {

@@ -10,7 +10,8 @@ import type { HouseholdScope } from '../db/scope';
 import { edit } from '../editing';
 import { type Kept, keptWork } from '../kept';
 import { correctTime, loadTick, putParts, tick, untick } from '../repositories/clean';
-import { addEvent, eventsOfStep, loadAnswer } from '../repositories/day';
+import { addEvent, eventsOfStep, loadAnswer, loadEvent } from '../repositories/day';
+import { isLastEdit, undoEdit } from '../repositories/edits';
 import { tell } from './hub';
 
 /** Who sends: somebody of the household, or a helper, who speaks for one person only. */
@@ -20,11 +21,16 @@ export type Carried = {
   readonly answers: readonly Answer[];
   /** What others have to hear of, in its order. */
   readonly told: readonly ToldEvent[];
-  /** Something has happened that the plan has to make room for. */
-  readonly replan: boolean;
+  /** Something has happened that the plan has to make room for, or nothing has after all. */
+  readonly replan: Replan | undefined;
+  /** What was said last of all that can be taken back. */
+  readonly said: string | undefined;
   /** The phone's clock was far off; its times were set right. */
   readonly clockWrong: boolean;
 };
+
+/** The plan made anew, or put back to what it was. */
+export type Replan = 'anew' | 'back';
 
 /**
  * Takes what a phone has kept, in its order: all of it or, where the database fails, nothing. What was sent before is
@@ -45,6 +51,7 @@ export async function carryOut({ scope, helper }: Sender, batch: DayBatch, now: 
     answers: carried.answers,
     told: carried.told,
     replan: carried.replan,
+    said: carried.said,
     clockWrong: isClockWrong(batch.sentAt, now),
   };
 }
@@ -52,7 +59,8 @@ export async function carryOut({ scope, helper }: Sender, batch: DayBatch, now: 
 class Hands {
   readonly answers: Answer[] = [];
   readonly told: ToldEvent[] = [];
-  replan = false;
+  replan: Replan | undefined;
+  said: string | undefined;
   private readonly steps: ReadonlyMap<string, CleanTask>;
 
   constructor(
@@ -86,6 +94,8 @@ class Hands {
   }
 
   private async judge({ act, person }: DayEvent): Promise<Verdict> {
+    if (act.do === 'take-back')
+      return (await this.mayTakeBack(act.said)) ? { as: 'kept' } : { as: 'too-late' };
     if (!('step' in act)) return { as: 'kept' };
     const task = this.steps.get(act.step);
     if (!this.kept.household.clean || !task) return { as: 'gone' };
@@ -105,6 +115,13 @@ class Hands {
       if (!to || !mayDo(to, task)) return { as: 'not-for' };
     }
     return { as: 'kept' };
+  }
+
+  /** Only what was said last of all, and by helpers only what they said themselves. */
+  private async mayTakeBack(said: string): Promise<boolean> {
+    const event = await loadEvent(this.scope, said);
+    const isTheirs = this.helper === undefined || event?.person === this.helper;
+    return event !== undefined && isTheirs && isLastEdit(this.scope, said);
   }
 
   private isOfHelper(step: string, handedTo: string | undefined): boolean {
@@ -137,14 +154,18 @@ class Hands {
       case 'undo':
       case 'again':
         await untick(scope, clean.id, this.sameTask(act.step, act.also));
-        this.replan ||= act.do === 'again';
+        if (act.do === 'again') this.replan = 'anew';
+        break;
+      case 'take-back':
+        await undoEdit(scope);
+        this.replan ??= 'back';
         break;
       case 'took':
         await correctTime(scope, clean.id, act.step, act.minutes * 60);
         break;
       case 'part':
         await putParts(scope, [{ step: act.step, share: act.share }]);
-        this.replan = true;
+        this.replan = 'anew';
         break;
       default:
         await this.follow(event);
@@ -158,7 +179,8 @@ class Hands {
     if (!change) return;
     const done = await edit(this.scope, event.id, change, () => 'Said on the day');
     if (!done.ok) return;
-    this.replan = true;
+    this.replan = 'anew';
+    this.said = event.id;
   }
 
   /** What a step is done with: remembered, since the choice may be another tomorrow. */

@@ -63,6 +63,11 @@ export async function eventsOn(scope: HouseholdScope, date: string): Promise<Tol
   return told(await counted(scope).where({ date }));
 }
 
+/** One that counts, by its id. */
+export async function loadEvent(scope: HouseholdScope, id: string): Promise<ToldEvent | undefined> {
+  return told(await counted(scope).where({ id }))[0];
+}
+
 export async function eventsOfStep(scope: HouseholdScope, step: string): Promise<ToldEvent[]> {
   return told(await counted(scope).where({ step }));
 }

@@ -58,6 +58,11 @@ export async function undoEdit(scope: HouseholdScope): Promise<string | undefine
   return edit?.words;
 }
 
+/** Whether this is the change that would be taken back next. */
+export async function isLastEdit(scope: HouseholdScope, id: string): Promise<boolean> {
+  return (await nextUndo(scope))?.id === id;
+}
+
 /** Does the change again that was undone last. */
 export async function redoEdit(scope: HouseholdScope): Promise<string | undefined> {
   const edit = await nextRedo(scope);

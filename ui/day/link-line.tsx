@@ -7,7 +7,7 @@ import type { DayState, DayStore } from './run/day-store';
 
 /** Whether others hear of what happens here, and what has to be said of it. */
 export function LinkLine({ state, store }: { state: DayState; store: DayStore }) {
-  const { link, unsent, notices } = state;
+  const { link, unsent, notices, slip } = state;
   const quiet = link === 'live' && unsent === 0;
   return (
     <>
@@ -17,7 +17,14 @@ export function LinkLine({ state, store }: { state: DayState; store: DayStore })
       {notices.map((notice) => (
         <Sentence key={notice} tone="note">
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', justifyContent: 'space-between' }}>
-            <span>{notice}</span>
+            <Box component="span" sx={{ flex: 1 }}>
+              {notice}
+            </Box>
+            {slip?.notice === notice && (
+              <Button onClick={() => void store.takeBack(slip)} sx={{ flexShrink: 0 }}>
+                Take it back
+              </Button>
+            )}
             <Button color="inherit" onClick={() => store.dismiss(notice)} aria-label={`Read: ${notice}`}>
               Read
             </Button>

@@ -35,6 +35,7 @@ export async function takeEvents(request: Request, asker: Asker): Promise<Respon
       told: carried.told,
       clockWrong: carried.clockWrong,
       ...(moved !== undefined && { moved }),
+      ...(carried.said !== undefined && { said: carried.said }),
     };
     return NextResponse.json(taken, { headers: { 'cache-control': 'no-store' } });
   } catch (error) {
@@ -50,11 +51,13 @@ async function movedBy(
   timezone: string,
 ): Promise<string | undefined> {
   if (!replan) return undefined;
-  const made = await replanWork(scope, nowIn(timezone), true);
+  const made = await replanWork(scope, nowIn(timezone), replan === 'anew');
   await scope.countChange();
+  const back = replan === 'back' ? 'Taken back.' : undefined;
   // What else the household has to do is none of a helper's business.
-  if (helper !== undefined) return 'The plan was made anew.';
-  return made && (await steeredWords(scope, made)).words;
+  if (helper !== undefined) return back ?? 'The plan was made anew.';
+  const moved = made && (await steeredWords(scope, made)).words;
+  return [back, moved].filter((words) => words !== undefined).join(' ') || undefined;
 }
 
 function jsonOf(text: string): unknown {

@@ -20,7 +20,11 @@ export type DayState = {
   readonly link: Link;
   /** What has to be said, the newest last. */
   readonly notices: readonly string[];
+  readonly slip: Slip | undefined;
 };
+
+/** What was said last on this phone and has moved work: a slip of the finger is taken back with one press. */
+export type Slip = { readonly event: DayEvent; readonly notice: string };
 
 export type Surroundings = {
   readonly cupboard: Cupboard;
@@ -48,6 +52,7 @@ export class DayStore {
   private pending: DayEvent[] = [];
   private link: Link = 'live';
   private notices: readonly string[] = [];
+  private slip: Slip | undefined;
   private state: DayState;
   private readonly watchers = new Set<() => void>();
   private flushing: Promise<void> | undefined;
@@ -126,8 +131,20 @@ export class DayStore {
     await Promise.all([kept, this.flush()]);
   }
 
+  /** Takes back what was said last, as if it had never been. */
+  async takeBack({ event, notice }: Slip): Promise<void> {
+    const { act, id: said, person } = event;
+    this.dismiss(notice);
+    await this.carry(
+      { do: 'take-back', said, ...('step' in act && { putBack: act.step }) },
+      person ?? this.file.person,
+    );
+    if (act.do === 'block') await this.carry({ do: 'block', what: 'begin' }, person);
+  }
+
   dismiss(notice: string): void {
     this.notices = this.notices.filter((known) => known !== notice);
+    if (this.slip?.notice === notice) this.slip = undefined;
     this.changed();
   }
 
@@ -173,6 +190,7 @@ export class DayStore {
       told,
       clockWrong,
       moved,
+      said,
     }: Extract<Awaited<ReturnType<Wire['send']>>, { as: 'taken' }>['taken'],
   ): Promise<void> {
     const acts = new Map(events.map(({ id, act }) => [id, act]));
@@ -183,6 +201,9 @@ export class DayStore {
     if (clockWrong)
       words.push('The clock of this phone is wrong. The times were set right by the clock of the household.');
     if (moved !== undefined) words.push(moved);
+    const event = events.find(({ id }) => id === said);
+    if (event || moved !== undefined)
+      this.slip = event && moved !== undefined ? { event, notice: moved } : undefined;
     this.told = withTold(this.told, told, this.file);
     this.link = 'live';
     await this.forget(events, words);
@@ -275,6 +296,7 @@ export class DayStore {
       unsent: this.pending.length,
       link: this.link,
       notices: this.notices,
+      slip: this.slip,
     };
   }
 }

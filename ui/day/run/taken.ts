@@ -8,4 +8,6 @@ export type Taken = {
   readonly clockWrong: boolean;
   /** What has moved for it, in a sentence. */
   readonly moved?: string;
+  /** The id of what was said last that can be taken back. */
+  readonly said?: string;
 };
