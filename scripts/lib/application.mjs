@@ -116,7 +116,7 @@ export async function startApplication({ port, env, dev = false }) {
   for (let tries = 0; tries < ANSWER_SECONDS * 10 && !over; tries++) {
     const answer = await fetch(`http://127.0.0.1:${port}/health`).catch(() => undefined);
     if (answer?.ok) {
-      await warmUp(port);
+      if (!dev) await warmUp(port);
       return { pid: child.pid, ended, stop, words: () => words };
     }
     await pause(100);

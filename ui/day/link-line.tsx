@@ -16,18 +16,19 @@ export function LinkLine({ state, store }: { state: DayState; store: DayStore })
       </Box>
       {notices.map((notice) => (
         <Sentence key={notice} tone="note">
-          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', justifyContent: 'space-between' }}>
-            <Box component="span" sx={{ flex: 1 }}>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
+            <Box component="span" sx={{ flex: '1 1 220px' }}>
               {notice}
             </Box>
-            {slip?.notice === notice && (
-              <Button onClick={() => void store.takeBack(slip)} sx={{ flexShrink: 0 }}>
-                Take it back
+            {/* So that the words of the presses stand under the sentence where there is no room beside it. */}
+            <Box sx={{ mx: '-18px' }}>
+              {slip?.notice === notice && (
+                <Button onClick={() => void store.takeBack(slip)}>Take it back</Button>
+              )}
+              <Button color="inherit" onClick={() => store.dismiss(notice)} aria-label={`Read: ${notice}`}>
+                Read
               </Button>
-            )}
-            <Button color="inherit" onClick={() => store.dismiss(notice)} aria-label={`Read: ${notice}`}>
-              Read
-            </Button>
+            </Box>
           </Box>
         </Sentence>
       ))}
