@@ -2,7 +2,7 @@ import { fc, it as prop } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import type { DayBatch, DayEvent, ToldEvent, Verdict } from '@/core/day/events';
 import type { DayFile } from '../day-file';
-import { DayStore } from './day-store';
+import { DayStore, type Slip } from './day-store';
 import { cupboardInMemory } from './memory-cupboard';
 import type { Ears, Known, Sent, Wire } from './wire';
 
@@ -122,6 +122,37 @@ describe('DayStore', () => {
     await later.open();
     await later.flush();
     expect(server.log.map(({ id }) => id)).toEqual(['one']);
+  });
+
+  it('takes back what was said last, and offers nothing to take back after that', async () => {
+    const sent: DayEvent[] = [];
+    const wire: Wire = {
+      send: async ({ events }) => {
+        sent.push(...events);
+        const answers = events.map(({ id }) => ({ id, verdict: { as: 'kept' as const } }));
+        const told = events.map((event, i) => ({ ...event, seq: sent.length + i }));
+        const said = events.find(({ act }) => act.do === 'not-today')?.id;
+        const moved = said === undefined ? 'Taken back.' : '1 job moved.';
+        return { as: 'taken', taken: { answers, told, clockWrong: false, moved, ...(said && { said }) } };
+      },
+      fetchFile: async () => undefined,
+      listen: () => () => {},
+    };
+    let numbers = 0;
+    const store = new DayStore(FILE, {
+      cupboard: cupboardInMemory(),
+      wire,
+      device: () => 0,
+      newId: () => `one-${++numbers}`,
+    });
+    const step = STEPS[0] as string;
+    await store.carry({ do: 'not-today', step });
+    expect(store.snapshot()).toMatchObject({ notices: ['1 job moved.'], slip: { event: { id: 'one-1' } } });
+    expect(store.snapshot().run.off.get(step)).toBe('not-today');
+    await store.takeBack(store.snapshot().slip as Slip);
+    expect(sent.at(-1)?.act).toEqual({ do: 'take-back', said: 'one-1', putBack: step });
+    expect(store.snapshot().run.off.size).toBe(0);
+    expect(store.snapshot()).toMatchObject({ notices: ['Taken back.'], slip: undefined });
   });
 
   it('goes on sending while the day can’t be fetched anew', async () => {

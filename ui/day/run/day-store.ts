@@ -200,10 +200,11 @@ export class DayStore {
     });
     if (clockWrong)
       words.push('The clock of this phone is wrong. The times were set right by the clock of the household.');
-    if (moved !== undefined) words.push(moved);
-    const event = events.find(({ id }) => id === said);
-    if (event || moved !== undefined)
-      this.slip = event && moved !== undefined ? { event, notice: moved } : undefined;
+    if (moved !== undefined) {
+      words.push(moved);
+      const event = events.find(({ id }) => id === said);
+      this.slip = event && { event, notice: moved };
+    }
     this.told = withTold(this.told, told, this.file);
     this.link = 'live';
     await this.forget(events, words);
