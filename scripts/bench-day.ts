@@ -1,19 +1,13 @@
 // Measures the day: two hundred phones of fifty households on one server, ten ticks a second for a minute; and how soon
 // a tick shows in a browser and is on the server.
 
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { Browser } from '../e2e/support/browser';
-import { connect } from '../server/db/connection';
 import { eventsAfter } from '../server/repositories/day';
 import type { DayStore } from '../ui/day/run/day-store';
 import { cupboardInMemory } from '../ui/day/run/memory-cupboard';
-import { ensureBuild, prepareDatabase, startApplication } from './lib/application.mjs';
-import { startMariaDb } from './lib/mariadb.mjs';
 import { moveIn, openPhone, plannedHousehold, stepsOf, TODAY, wireWith } from './lib/phones';
-import { freePort } from './lib/ports.mjs';
+import { throwAwayApplication } from './lib/throw-away';
 
 const HOUSEHOLDS = 50;
 const PHONES_EACH = 4;
@@ -27,20 +21,7 @@ const at = (values: readonly number[], share: number) =>
   (
     values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(share * values.length))] ?? 0
   ).toFixed(0);
-const folder = mkdtempSync(join(tmpdir(), 'early-thaw-bench-'));
-const port = await freePort();
-ensureBuild();
-const mariadb = await startMariaDb({ folder, port: await freePort() });
-const env = {
-  DATABASE_URL: mariadb.url,
-  EARLY_THAW_SECRET: mariadb.secret,
-  EARLY_THAW_NOW: `${TODAY}T17:00`,
-  LOG_LEVEL: 'silent',
-};
-await prepareDatabase(env);
-const application = await startApplication({ port, env });
-const base = `http://127.0.0.1:${port}`;
-const db = connect(mariadb.url);
+const { base, db, secret, stop: stopAll } = await throwAwayApplication(`${TODAY}T17:00`);
 const file = plannedHousehold();
 const steps = stepsOf(file);
 
@@ -97,7 +78,7 @@ try {
 type Home = { readonly scope: Awaited<ReturnType<typeof moveIn>>['scope']; readonly phones: DayStore[] };
 const homes: Home[] = [];
 for (let i = 0; i < HOUSEHOLDS; i++) {
-  const { scope, cookie } = await moveIn(db, file, mariadb.secret);
+  const { scope, cookie } = await moveIn(db, file, secret);
   const phones: DayStore[] = [];
   for (let k = 0; k < PHONES_EACH; k++)
     phones.push(
@@ -166,7 +147,4 @@ say(
     `later than ${SEEN_MS} ms: ${late}; never seen: ${unseen}; lost: ${lost}; seen by another household: ${strangers}`,
 );
 for (const { phones } of homes) for (const phone of phones) phone.close();
-await db.destroy();
-await application.stop();
-await mariadb.stop();
-rmSync(folder, { recursive: true, force: true });
+await stopAll();

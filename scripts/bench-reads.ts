@@ -1,14 +1,8 @@
 // Measures how soon the server answers ordinary reads of the demo household, one after the other: until the first byte
 // and until the last, in the middle of several.
 
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { connect } from '../server/db/connection';
-import { ensureBuild, prepareDatabase, startApplication } from './lib/application.mjs';
-import { startMariaDb } from './lib/mariadb.mjs';
 import { moveIn, plannedHousehold, TODAY } from './lib/phones';
-import { freePort } from './lib/ports.mjs';
+import { throwAwayApplication } from './lib/throw-away';
 
 const WARM = 4;
 const TIMES = 15;
@@ -33,26 +27,14 @@ const READS = [
 const median = (values: readonly number[]) =>
   values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] as number;
 
-const folder = mkdtempSync(join(tmpdir(), 'early-thaw-bench-'));
-const port = await freePort();
-ensureBuild();
-const mariadb = await startMariaDb({ folder, port: await freePort() });
-const env = {
-  DATABASE_URL: mariadb.url,
-  EARLY_THAW_SECRET: mariadb.secret,
-  EARLY_THAW_NOW: `${TODAY}T17:00`,
-  LOG_LEVEL: 'silent',
-};
-await prepareDatabase(env);
-const application = await startApplication({ port, env });
-const db = connect(mariadb.url);
-const { cookie } = await moveIn(db, plannedHousehold(), mariadb.secret);
+const { base, db, secret, stop } = await throwAwayApplication(`${TODAY}T17:00`);
+const { cookie } = await moveIn(db, plannedHousehold(), secret);
 
 type Read = { readonly first: number; readonly last: number; readonly bytes: number };
 
 async function read(address: string): Promise<Read> {
   const started = performance.now();
-  const answer = await fetch(`http://127.0.0.1:${port}${address}`, { headers: { cookie } });
+  const answer = await fetch(`${base}${address}`, { headers: { cookie } });
   if (!answer.ok || !answer.body) throw new Error(`${address}: ${answer.status}`);
   let first = 0;
   let bytes = 0;
@@ -76,8 +58,5 @@ for (const address of READS) {
   );
 }
 
-await db.destroy();
-await application.stop();
-await mariadb.stop();
-rmSync(folder, { recursive: true, force: true });
+await stop();
 process.exit(0);

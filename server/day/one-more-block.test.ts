@@ -2,11 +2,10 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import type { HouseholdFile } from '../../core/formats/household';
-import { juniperRow } from '../../demo/juniper-row';
 import type { HouseholdScope } from '../db/scope';
-import { replanWork, spreadWork } from '../planning';
+import { replanWork } from '../planning';
 import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';
-import { newHousehold, testDatabase } from '../testing/households';
+import { newHousehold, plannedDemo, testDatabase } from '../testing/households';
 import { carryOut } from './carry';
 import { oneMoreBlock } from './one-more-block';
 
@@ -21,10 +20,7 @@ beforeAll(async () => {
   process.env.DATABASE_URL = inject('databaseUrl');
   process.env.EARLY_THAW_SECRET = 'a secret of the tests, long enough to seal';
   db = await testDatabase();
-  const first = await newHousehold(db);
-  await insertHousehold(first, juniperRow(TODAY));
-  await spreadWork(first, juniperRow(TODAY), `${TODAY}T07:00`);
-  planned = await householdFile(first);
+  planned = await plannedDemo(db, TODAY);
 });
 afterAll(() => db.destroy());
 beforeEach(async () => {

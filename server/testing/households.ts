@@ -1,9 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { inject } from 'vitest';
+import type { HouseholdFile } from '../../core/formats/household';
+import { juniperRow } from '../../demo/juniper-row';
 import { connect } from '../db/connection';
 import { migrate } from '../db/migrations';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
+import { spreadWork } from '../planning';
+import { householdFile, insertHousehold } from '../repositories/household';
 
 /** A connection to the throw-away database, with its tables up to date. */
 export async function testDatabase(): Promise<Knex> {
@@ -17,4 +21,13 @@ export async function newHousehold(db: Knex, name = 'Test household'): Promise<H
   const id = randomUUID() as HouseholdId;
   await db('households').insert({ id, name, timezone: 'Europe/Berlin' });
   return new HouseholdScope(db, id);
+}
+
+/** The demo household with a plan that was made on the morning of a date, as a file that others can be made from. */
+export async function plannedDemo(db: Knex, today: string): Promise<HouseholdFile> {
+  const first = await newHousehold(db);
+  const household = juniperRow(today);
+  await insertHousehold(first, household);
+  await spreadWork(first, household, `${today}T07:00`);
+  return householdFile(first);
 }

@@ -2,14 +2,12 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import type { DayAct } from '@/core/day/events';
 import type { HouseholdFile } from '@/core/formats/household';
-import { juniperRow } from '@/demo/juniper-row';
 import { carryOut, type Sender } from '@/server/day/carry';
 import { tell } from '@/server/day/hub';
 import type { HouseholdScope } from '@/server/db/scope';
 import { versionsOf } from '@/server/kept';
-import { spreadWork } from '@/server/planning';
-import { householdFile, insertHousehold } from '@/server/repositories/household';
-import { newHousehold, testDatabase } from '@/server/testing/households';
+import { insertHousehold } from '@/server/repositories/household';
+import { newHousehold, plannedDemo, testDatabase } from '@/server/testing/households';
 import { streamNews } from './stream-news';
 
 const TODAY = '2027-03-01';
@@ -25,10 +23,7 @@ beforeAll(async () => {
   process.env.EARLY_THAW_SECRET = 'a secret of the tests, long enough to seal';
   process.env.EARLY_THAW_NOW = `${TODAY}T17:00`;
   db = await testDatabase();
-  const first = await newHousehold(db);
-  await insertHousehold(first, juniperRow(TODAY));
-  await spreadWork(first, juniperRow(TODAY), `${TODAY}T07:00`);
-  planned = await householdFile(first);
+  planned = await plannedDemo(db, TODAY);
 });
 afterAll(() => db.destroy());
 beforeEach(async () => {
