@@ -126,6 +126,7 @@ describe('what to beware of', () => {
       await browser.goTo('/safety');
       await browser.press('button', /^Put on the list: Have old paint tested/);
       await browser.find('button', /^Take off the list: Have old paint tested/);
+      expect((await browser.text()).split('Have old paint tested before anybody sands it')).toHaveLength(2);
       // Straight on, before the server has the day: the note must not take it back.
       await browser.set('Day', '2027-03-01');
       await browser.type('Note', 'Rings first');

@@ -27,6 +27,7 @@ type CallsProps = {
 export function Calls({ calls: stored, suggested, edits, actions }: CallsProps) {
   const changes = useChanges(actions);
   const [calls, show] = useOptimistic(stored, (rows, row: Call) => putInto(rows, row, (call) => call.id));
+  const listed = new Set(calls.map((call) => call.id));
   const put = (call: Call, words = 'Kept.') =>
     changes.send({ do: 'put-call', call }, words, () => show(call));
   return (
@@ -54,31 +55,33 @@ export function Calls({ calls: stored, suggested, edits, actions }: CallsProps) 
           />
         ))}
       </Box>
-      {suggested.map((call) => (
-        <Box
-          key={call.id}
-          sx={{
-            display: 'flex',
-            flexWrap: 'wrap',
-            gap: 1,
-            alignItems: 'center',
-            borderTop: '1px dashed',
-            borderColor: 'divider',
-            py: 1,
-          }}
-        >
-          <Box sx={{ flex: '1 1 20rem' }}>
-            <Box sx={{ fontWeight: 560 }}>
-              {call.what}
-              {call.room && `, ${call.room}`}
+      {suggested
+        .filter(({ id }) => !listed.has(id))
+        .map((call) => (
+          <Box
+            key={call.id}
+            sx={{
+              display: 'flex',
+              flexWrap: 'wrap',
+              gap: 1,
+              alignItems: 'center',
+              borderTop: '1px dashed',
+              borderColor: 'divider',
+              py: 1,
+            }}
+          >
+            <Box sx={{ flex: '1 1 20rem' }}>
+              <Box sx={{ fontWeight: 560 }}>
+                {call.what}
+                {call.room && `, ${call.room}`}
+              </Box>
+              <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>{call.why}</Box>
             </Box>
-            <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>{call.why}</Box>
+            <Button onClick={() => put(call, 'On the list.')} aria-label={`Put on the list: ${call.what}`}>
+              Put it on the list
+            </Button>
           </Box>
-          <Button onClick={() => put(call, 'On the list.')} aria-label={`Put on the list: ${call.what}`}>
-            Put it on the list
-          </Button>
-        </Box>
-      ))}
+        ))}
       <AnotherCall
         onAdd={(what) => put({ id: newId(), what, why: '', note: '', done: false }, 'On the list.')}
       />
