@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { wallClock } from './clock';
 import { configFrom } from './config';
 
 const BASE = { DATABASE_URL: 'mysql://app:x@127.0.0.1:3306/early_thaw', EARLY_THAW_SECRET: 'x'.repeat(32) };
@@ -28,13 +27,5 @@ describe('configFrom', () => {
     [{ ...BASE, EARLY_THAW_NOW: 'tomorrow' }, /EARLY_THAW_NOW has to be a time/],
   ])('says in a sentence what is wrong', (env, sentence) => {
     expect(() => configFrom(env)).toThrow(sentence);
-  });
-});
-
-describe('wallClock', () => {
-  it('shows what the clock on the wall shows, also over a change of the clocks', () => {
-    expect(wallClock(new Date('2027-03-28T00:59:00Z'), 'Europe/Berlin')).toBe('2027-03-28T01:59');
-    expect(wallClock(new Date('2027-03-28T01:00:00Z'), 'Europe/Berlin')).toBe('2027-03-28T03:00');
-    expect(wallClock(new Date('2027-01-01T00:05:00Z'), 'America/New_York')).toBe('2026-12-31T19:05');
   });
 });

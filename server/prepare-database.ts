@@ -1,4 +1,4 @@
-import { wallClock } from './clock';
+import { wallClock } from '../core/time/wall-clock';
 import { configFrom } from './config';
 import { connect } from './db/connection';
 import { migrate, NewerDatabase } from './db/migrations';
@@ -12,7 +12,7 @@ async function prepare(): Promise<void> {
     const steps = await migrate(db);
     const households = await db('households').first('id');
     if (!households)
-      await insertDemo(db, settings.fixedNow ?? wallClock(new Date(), 'Europe/Berlin'), settings.seed);
+      await insertDemo(db, settings.fixedNow ?? wallClock(Date.now(), 'Europe/Berlin'), settings.seed);
     process.stdout.write(
       `${steps.length > 0 ? (steps.length === 1 ? '1 step' : `${steps.length} steps`) : 'up to date'}${households ? '' : ', demo household loaded'}\n`,
     );

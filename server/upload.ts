@@ -9,21 +9,21 @@ const UTF16_LITTLE = [0xff, 0xfe];
 const UTF16_BIG = [0xfe, 0xff];
 
 /** Reads the body of a request, not a byte more than is allowed. */
-export async function readUpload(request: Request): Promise<Upload> {
-  const bytes = await readBytes(request);
+export async function readUpload(request: Request, mostBytes = MOST_FILE_BYTES): Promise<Upload> {
+  const bytes = await readBytes(request, mostBytes);
   if (!bytes)
-    return { ok: false, sentence: `This file is larger than ${MOST_FILE_BYTES / 1e6} MB. Nothing was read.` };
+    return { ok: false, sentence: `This file is larger than ${mostBytes / 1e6} MB. Nothing was read.` };
   return decode(bytes);
 }
 
-async function readBytes(request: Request): Promise<Uint8Array | undefined> {
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_FILE_BYTES) return undefined;
+async function readBytes(request: Request, mostBytes: number): Promise<Uint8Array | undefined> {
+  if (Number(request.headers.get('content-length') ?? 0) > mostBytes) return undefined;
   const reader = request.body?.getReader();
   const parts: Uint8Array[] = [];
   let size = 0;
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
     size += part.value.length;
-    if (size > MOST_FILE_BYTES) {
+    if (size > mostBytes) {
       await reader?.cancel();
       return undefined;
     }

@@ -1,6 +1,6 @@
 'use server';
 import { z } from 'zod';
-import { idSchema } from '@/core/formats/scalars';
+import { idSchema, taskIdSchema } from '@/core/formats/scalars';
 import { moveBefore } from '@/core/order/move';
 import { edit } from '@/server/editing';
 import { keptHousehold, USUAL_GROUPING } from '@/server/kept';
@@ -11,8 +11,8 @@ import { act } from './act';
 
 const moveSchema = z.strictObject({
   id: idSchema.max(64),
-  task: idSchema.max(320),
-  before: idSchema.max(320),
+  task: taskIdSchema,
+  before: taskIdSchema,
 });
 
 /** Moves a task in front of another by hand; answers with what that costs, or with the rules that forbid it. */

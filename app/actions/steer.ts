@@ -1,7 +1,7 @@
 'use server';
 import { z } from 'zod';
 import { expandWork } from '@/core/clean/expand';
-import { clockSchema, dateSchema, idSchema } from '@/core/formats/scalars';
+import { clockSchema, dateSchema, idSchema, taskIdSchema } from '@/core/formats/scalars';
 import { whyThen } from '@/core/spread/why-then';
 import { placeByHand } from '@/core/steering/by-hand';
 import { moveSession } from '@/core/steering/session-by-hand';
@@ -20,7 +20,7 @@ import { steeredWords } from './steered-words';
 
 const moveSchema = z.strictObject({
   id: idSchema.max(64),
-  task: idSchema.max(320),
+  task: taskIdSchema,
   date: dateSchema,
   time: clockSchema.optional(),
   person: idSchema.optional(),
@@ -104,7 +104,7 @@ export async function goBackTo(input: unknown): Promise<ActionResult<Steered>> {
 
 /** Why a task lies where it does, in a sentence. */
 export async function explainPlace(input: unknown): Promise<ActionResult<string>> {
-  return ask(idSchema.max(320), input, async (scope, id) => {
+  return ask(taskIdSchema, input, async (scope, id) => {
     const { household, order, tasks, plans } = await keptHousehold(scope);
     const { clean } = household;
     if (!clean || !plans) return refused(REFUSAL_WORDS.gone);

@@ -1,5 +1,6 @@
 import { NextResponse } from 'next/server';
 import type { HouseholdScope } from '@/server/db/scope';
+import { TooLong } from '@/server/file-reader';
 import { log } from '@/server/log';
 import { currentScope, isSameOrigin } from '@/server/session';
 import { readUpload } from '@/server/upload';
@@ -26,17 +27,23 @@ export async function download(
 export async function upload(
   request: Request,
   take: (scope: HouseholdScope, text: string) => Promise<FileReport>,
+  mostBytes?: number,
 ): Promise<Response> {
   if (!(await isSameOrigin())) return report(403, 'This came from another page and was not carried out.');
   const scope = await currentScope();
   if (!scope) return report(401, 'You are signed out by now. Sign in again and choose the file again.');
-  const file = await readUpload(request);
+  const file = await readUpload(request, mostBytes);
   if (!file.ok) return report(413, file.sentence);
   try {
     const result = await take(scope, file.text);
     if (result.taken) await scope.countChange();
     return NextResponse.json(result);
   } catch (error) {
+    if (error instanceof TooLong)
+      return report(
+        422,
+        'This file takes too long to read, so nothing was changed. Is there far more in it than you meant?',
+      );
     log.error(
       { err: { type: error instanceof Error ? error.name : 'unknown' } },
       'a file could not be taken in',

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PRIORITIES } from '../formats/choices';
+import { MOST_METHOD_ID, MOST_STEP_KEY } from '../formats/limits';
 import { QUANTITY_NAMES } from '../home/quantities';
 import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
@@ -35,7 +36,10 @@ const belongingsSchema = z.strictObject({
 });
 
 const handsSchema = z.strictObject({
-  key: z.string().regex(/^[a-z-]+$/),
+  key: z
+    .string()
+    .max(MOST_STEP_KEY)
+    .regex(/^[a-z-]+$/),
   mode: z.literal('hands'),
   title: z.string().min(1),
   setUpMinutes: minutesSchema.default(0),
@@ -52,7 +56,10 @@ const handsSchema = z.strictObject({
 });
 
 const waitSchema = z.strictObject({
-  key: z.string().regex(/^[a-z-]+$/),
+  key: z
+    .string()
+    .max(MOST_STEP_KEY)
+    .regex(/^[a-z-]+$/),
   mode: z.literal('wait'),
   title: z.string().min(1),
   minutes: z.int().min(1).max(2880),
@@ -77,7 +84,10 @@ export const doseSchema = z
   });
 
 export const methodSchema = z.strictObject({
-  id: z.string().regex(/^[a-z0-9-]+$/),
+  id: z
+    .string()
+    .max(MOST_METHOD_ID)
+    .regex(/^[a-z0-9-]+$/),
   fixture: z.string().min(1),
   title: z.string().min(1),
   kind: z.enum(Object.keys(WORK_KINDS) as [WorkKind, ...WorkKind[]]),

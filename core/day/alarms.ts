@@ -14,14 +14,21 @@ export type Alarm = {
         readonly late: boolean;
       }
     | { readonly kind: 'fault'; readonly step: string }
-    | { readonly kind: 'rest' | 'work' };
+    | { readonly kind: 'rest' | 'work'; readonly person: string };
 };
 
-/** Waits that are over and not seen to, machines that stand still, and a rest that is due or over. */
+/** Somebody's stretch of work, and how long one may be. */
+export type StretchOf = {
+  readonly person: string;
+  readonly stretch: Stretch | undefined;
+  readonly breakAfter: number;
+  readonly breakLength: number;
+};
+
+/** Waits that are over and not seen to, machines that stand still, and for each person a rest that is due or over. */
 export function alarmsAt(
   waits: readonly RunningWait[],
-  stretch: Stretch | undefined,
-  breaks: { readonly breakAfter: number; readonly breakLength: number } | undefined,
+  stretches: readonly StretchOf[],
   now: Second,
 ): Alarm[] {
   const ofWaits = waits.flatMap((wait): Alarm[] => {
@@ -40,18 +47,14 @@ export function alarmsAt(
       },
     ];
   });
-  return [...ofWaits, ...ofStretch(stretch, breaks, now)];
+  return [...ofWaits, ...stretches.flatMap((one) => ofStretch(one, now))];
 }
 
-function ofStretch(
-  stretch: Stretch | undefined,
-  breaks: { readonly breakAfter: number; readonly breakLength: number } | undefined,
-  now: Second,
-): Alarm[] {
-  if (!stretch || !breaks || stretch.what === 'enough') return [];
+function ofStretch({ person, stretch, breakAfter, breakLength }: StretchOf, now: Second): Alarm[] {
+  if (!stretch || stretch.what === 'enough') return [];
   const [length, kind] =
-    stretch.what === 'begin' ? [breaks.breakAfter, 'rest' as const] : [breaks.breakLength, 'work' as const];
+    stretch.what === 'begin' ? [breakAfter, 'rest' as const] : [breakLength, 'work' as const];
   return length > 0 && now - stretch.since >= length * 60
-    ? [{ id: `${kind} ${stretch.since}`, about: { kind } }]
+    ? [{ id: `${kind} ${person} ${stretch.since}`, about: { kind, person } }]
     : [];
 }

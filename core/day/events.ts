@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { PRODUCT_NAMES } from '../catalogue/products';
-import { idSchema } from '../formats/scalars';
+import { idSchema, lineSchema, stepIdSchema } from '../formats/scalars';
 import { FINDS, HINDRANCES, MOST_AT_ONCE, PILES } from './names';
 
 /** What happens while a day is carried out, as it is kept on a phone, sent, and told to the others. */
@@ -8,8 +8,8 @@ import { FINDS, HINDRANCES, MOST_AT_ONCE, PILES } from './names';
 /** Wall clock of the home with its seconds. */
 export const secondSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d:[0-5]\d$/);
 
-const step = idSchema.max(400);
-const textSchema = z.string().trim().min(1).max(200);
+const step = stepIdSchema;
+const textSchema = lineSchema(200).min(1);
 
 export const dayActSchema = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('start'), step }),

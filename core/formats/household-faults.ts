@@ -6,11 +6,12 @@ import { OWN_PREFIX } from '../catalogue/own-prefix';
 import { WORK_KINDS } from '../catalogue/work-kinds';
 import { type Fixture, fixturesOf, ROOM_KINDS, roomsOf } from '../home/room';
 import { SURFACES } from '../home/surfaces';
+import { sizeOf, tooMuchOf } from '../household/size';
 import { type OrderRule, OWN_RULE_PREFIX, type Selector } from '../order/rule';
 import { markKey } from '../scope/marks';
 import type { Fault } from './fault';
 import type { HouseholdFile } from './household';
-import { MOST_FIXTURES } from './limits';
+import { MOST } from './limits';
 
 /** What a household file says in one place and can't hold with another. */
 
@@ -64,10 +65,12 @@ function repeated(path: string, ids: readonly string[]): Fault[] {
 }
 
 function sizeFaults(household: HouseholdFile): Fault[] {
-  const fixtures = roomsIn(household).flatMap(fixturesOf).length;
-  return fixtures > MOST_FIXTURES
-    ? [{ path: 'home', got: `${fixtures} fixtures`, expected: `at most ${MOST_FIXTURES}` }]
-    : [];
+  const size = sizeOf(household);
+  return tooMuchOf(household).map((counted) => ({
+    path: counted === 'people' || counted === 'machines' ? counted : 'home',
+    got: `${size[counted]} ${counted}`,
+    expected: `at most ${MOST[counted]}`,
+  }));
 }
 
 function cleanFaults({ clean }: HouseholdFile): Fault[] {

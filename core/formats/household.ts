@@ -12,6 +12,7 @@ import { markSchema } from '../scope/mark-schema';
 import { steeringSchema, UNSTEERED } from '../steering/steering';
 import { NO_SUPPLIES, suppliesSchema } from '../supplies/supplies';
 import { ESTIMATES, FIRST_JOBS, UNITS } from './choices';
+import { MOST, MOST_HOURS, MOST_MARKS, MOST_TICKS } from './limits';
 import { planSchema } from './plan';
 import { GROUPINGS, SPREADS } from './problem';
 import {
@@ -19,16 +20,17 @@ import {
   dateSchema,
   dateTimeSchema,
   idSchema,
+  lineSchema,
   minutesSchema,
+  nameSchema,
   positiveMinutesSchema,
+  stepIdSchema,
   timezoneSchema,
 } from './scalars';
 
 export type { Units } from './choices';
 
 /** A household as a file and in the application: the home, who lives in it, and the clean they are about. */
-
-const nameSchema = z.string().trim().min(1).max(80);
 
 const hoursSchema = z
   .strictObject({ from: clockSchema, to: clockSchema })
@@ -47,7 +49,7 @@ export type WeeklyHours = z.infer<typeof weeklyHoursSchema>;
 export const memberSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  hours: z.array(weeklyHoursSchema),
+  hours: z.array(weeklyHoursSchema).max(MOST_HOURS),
   /** Most hands-on minutes a date. */
   dailyCap: minutesSchema.max(1440),
   cannot: z.array(z.string().max(40)),
@@ -94,8 +96,8 @@ export type Block = z.infer<typeof blockSchema>;
 export const cleanSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  reason: z.string().trim().max(300),
-  reward: z.string().trim().max(200),
+  reason: lineSchema(300),
+  reward: lineSchema(200),
   start: dateSchema,
   finish: dateSchema,
   spread: z.enum(SPREADS),
@@ -103,7 +105,7 @@ export const cleanSchema = z.strictObject({
   firstJob: z.enum(FIRST_JOBS).default('any'),
   block: blockSchema.default({ kind: 'fixed' }),
   openRooms: z.int().min(0).max(50),
-  reserve: z.array(dateSchema),
+  reserve: z.array(dateSchema).max(1000),
   sessionCap: positiveMinutesSchema.max(1440),
   products: z.enum(PRODUCT_SCHOOLS),
   belongings: z.enum(BELONGINGS).default('stop'),
@@ -112,7 +114,7 @@ export const cleanSchema = z.strictObject({
 export type Clean = z.infer<typeof cleanSchema>;
 
 export const tickSchema = z.strictObject({
-  step: idSchema,
+  step: stepIdSchema,
   at: dateTimeSchema,
   used: useSchema.optional(),
   /** How long it took, where a clock ran along. */
@@ -123,7 +125,7 @@ export const tickSchema = z.strictObject({
 export type Tick = z.infer<typeof tickSchema>;
 
 /** How far a step has come that is not done, in hundredths. */
-export const partSchema = z.strictObject({ step: idSchema, share: z.int().min(1).max(99) });
+export const partSchema = z.strictObject({ step: stepIdSchema, share: z.int().min(1).max(99) });
 export type PartDone = z.infer<typeof partSchema>;
 
 /** A plan as kept: `basis` tells what it was made from, so that one can see whether it still fits. */
@@ -144,11 +146,11 @@ export const householdSchema = z.strictObject({
   timezone: timezoneSchema,
   units: z.enum(UNITS).default('metric'),
   home: homeSchema,
-  people: z.array(memberSchema),
-  machines: z.array(householdMachineSchema),
+  people: z.array(memberSchema).max(MOST.people),
+  machines: z.array(householdMachineSchema).max(MOST.machines),
   clean: cleanSchema,
   /** What was decided about tasks, rooms and kinds of work. */
-  marks: z.array(markSchema).default([]),
+  marks: z.array(markSchema).max(MOST_MARKS).default([]),
   catalogue: householdCatalogueSchema.default(UNCHANGED_CATALOGUE),
   /** Rules of order that are switched off, and those of the household's own. */
   rules: householdRulesSchema.default(UNCHANGED_RULES),
@@ -161,7 +163,7 @@ export const householdSchema = z.strictObject({
   weather: z.array(weatherSchema).max(2000),
   /** What the simulated forecast for all other dates is drawn from; absent: they are dry. */
   forecastSeed: z.int().min(0).max(2_147_483_647).optional(),
-  ticks: z.array(tickSchema),
+  ticks: z.array(tickSchema).max(MOST_TICKS),
   parts: z.array(partSchema).max(5000).default([]),
   /** What happened on the days of the clean, in its order. */
   events: z.array(dayEventSchema).max(50_000).default([]),

@@ -1,3 +1,32 @@
-/** The largest file that is read, and the most fixtures that a home may hold. */
+/**
+ * How much a household may hold: the same for a form, a file and the database, whose columns are at least as wide. Longer
+ * lists than these come from a mistake, and would keep everybody else waiting.
+ */
+
 export const MOST_FILE_BYTES = 5_000_000;
-export const MOST_FIXTURES = 5000;
+/** Of a household file, which holds plans and all that happened: larger than the largest that is ever written. */
+export const MOST_HOUSEHOLD_BYTES = 40_000_000;
+
+/** Characters of an id; those of tasks and steps are put together from several. */
+export const MOST_ID = 200;
+export const MOST_METHOD_ID = 80;
+export const MOST_STEP_KEY = 60;
+export const MOST_TASK_ID = 320;
+export const MOST_STEP_ID = 400;
+/** Characters of the name of anything. */
+export const MOST_NAME = 80;
+
+export const MOST = {
+  floors: 60,
+  rooms: 400,
+  stops: 8_000,
+  fixtures: 5_000,
+  people: 60,
+  machines: 60,
+} as const;
+export type Counted = keyof typeof MOST;
+
+/** Times of one person in a week. */
+export const MOST_HOURS = 100;
+export const MOST_TICKS = 50_000;
+export const MOST_MARKS = 20_000;

@@ -1,19 +1,19 @@
 import { z } from 'zod';
 import { type Parsed, parseDocument } from './fault';
-import { dateSchema, dateTimeSchema, idSchema } from './scalars';
+import { dateSchema, dateTimeSchema, stepIdSchema } from './scalars';
 
 /** The plan as others read and write it; see docs/formats/plan.md. */
 
 const entrySchema = z.strictObject({
-  step: idSchema,
-  people: z.array(idSchema),
+  step: stepIdSchema,
+  people: z.array(stepIdSchema),
   start: dateTimeSchema,
   end: dateTimeSchema,
 });
 
 const sessionSchema = z.strictObject({
-  id: idSchema,
-  person: idSchema,
+  id: stepIdSchema,
+  person: stepIdSchema,
   date: dateSchema,
   start: dateTimeSchema,
   end: dateTimeSchema,
@@ -31,7 +31,7 @@ export const UNPLACED_REASONS = [
 ] as const;
 
 const unplacedSchema = z.strictObject({
-  task: idSchema,
+  task: stepIdSchema,
   reason: z.enum(UNPLACED_REASONS),
   message: z.string().max(2000),
 });

@@ -6,9 +6,9 @@ import {
   clockSchema,
   dateSchema,
   dateTimeSchema,
-  idSchema,
   minutesSchema,
   positiveMinutesSchema,
+  stepIdSchema,
   timezoneSchema,
   titleSchema,
 } from './scalars';
@@ -18,7 +18,7 @@ import {
 const windowSchema = z.strictObject({ start: dateTimeSchema, end: dateTimeSchema });
 
 const personSchema = z.strictObject({
-  id: idSchema,
+  id: stepIdSchema,
   windows: z.array(windowSchema),
   dailyCap: minutesSchema,
   cannot: z.array(z.string()),
@@ -27,30 +27,30 @@ const personSchema = z.strictObject({
   breakLength: minutesSchema,
 });
 
-const machineSchema = z.strictObject({ id: idSchema, windows: z.array(windowSchema).optional() });
+const machineSchema = z.strictObject({ id: stepIdSchema, windows: z.array(windowSchema).optional() });
 
-const roomSchema = z.strictObject({ id: idSchema, maxPeople: z.int().min(1).max(100).optional() });
+const roomSchema = z.strictObject({ id: stepIdSchema, maxPeople: z.int().min(1).max(100).optional() });
 
 const handsStepSchema = z.strictObject({
-  id: idSchema,
+  id: stepIdSchema,
   mode: z.literal('hands'),
   minutes: positiveMinutesSchema,
   low: minutesSchema.optional(),
   high: minutesSchema.optional(),
   tags: z.array(z.string()).optional(),
-  machine: idSchema.optional(),
+  machine: stepIdSchema.optional(),
   crew: z.int().min(1).max(20).optional(),
   split: positiveMinutesSchema.optional(),
 });
 
 const waitStepSchema = z.strictObject({
-  id: idSchema,
+  id: stepIdSchema,
   mode: z.literal('wait'),
   minutes: minutesSchema,
   low: minutesSchema.optional(),
   high: minutesSchema.optional(),
   tags: z.array(z.string()).optional(),
-  machine: idSchema.optional(),
+  machine: stepIdSchema.optional(),
   atMost: minutesSchema.optional(),
   closesRoom: z.boolean().optional(),
 });
@@ -60,15 +60,15 @@ const stepSchema = z.discriminatedUnion('mode', [handsStepSchema, waitStepSchema
 export const prioritySchema = z.enum(PRIORITIES);
 
 const taskSchema = z.strictObject({
-  id: idSchema,
+  id: stepIdSchema,
   title: titleSchema,
-  room: idSchema,
+  room: stepIdSchema,
   kind: z.string().max(200),
   layer: z.int(),
   priority: prioritySchema,
   hardness: z.int().min(1).max(5),
   steps: z.array(stepSchema).min(1),
-  person: idSchema.optional(),
+  person: stepIdSchema.optional(),
   earliest: dateTimeSchema.optional(),
   latest: dateTimeSchema.optional(),
   sameDay: z.boolean().optional(),
@@ -76,8 +76,8 @@ const taskSchema = z.strictObject({
 });
 
 const precedenceSchema = z.strictObject({
-  before: idSchema,
-  after: idSchema,
+  before: stepIdSchema,
+  after: stepIdSchema,
   minGap: minutesSchema.optional(),
   maxGap: minutesSchema.optional(),
   hard: z.boolean(),
@@ -92,13 +92,13 @@ const daySchema = z.strictObject({
 });
 
 const fixedSchema = z.strictObject({
-  step: idSchema,
-  people: z.array(idSchema),
+  step: stepIdSchema,
+  people: z.array(stepIdSchema),
   start: dateTimeSchema,
   end: dateTimeSchema,
 });
 
-const doneSchema = z.strictObject({ step: idSchema, end: dateTimeSchema });
+const doneSchema = z.strictObject({ step: stepIdSchema, end: dateTimeSchema });
 
 export const GROUPINGS = ['room', 'kind', 'layer', 'none'] as const;
 export const SPREADS = ['early', 'even'] as const;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { type Parsed, parseDocument } from './fault';
 import { type Household, type HouseholdFile, householdFileSchema, householdSchema } from './household';
 import { householdFaults } from './household-faults';
-import { MOST_FILE_BYTES } from './limits';
+import { MOST_HOUSEHOLD_BYTES } from './limits';
 
 /** A file from before something was called otherwise. */
 function upgraded(document: unknown): unknown {
@@ -31,11 +31,11 @@ function withoutFaults<T extends HouseholdFile>(parsed: Parsed<T>): Parsed<T> {
 
 /** Found before anything is read; text has at least as many bytes as characters. */
 function tooLarge(text: string): Parsed<never> | undefined {
-  if (text.length <= MOST_FILE_BYTES) return undefined;
+  if (text.length <= MOST_HOUSEHOLD_BYTES) return undefined;
   const fault = {
     path: '$',
     got: `${(text.length / 1e6).toFixed(1)} MB`,
-    expected: `at most ${MOST_FILE_BYTES / 1e6} MB`,
+    expected: `at most ${MOST_HOUSEHOLD_BYTES / 1e6} MB`,
   };
   return { ok: false, faults: [fault] };
 }

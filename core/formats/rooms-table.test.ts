@@ -3,6 +3,7 @@ import { FAMILY_HOUSE, hugeHome } from '../../demo/example-homes';
 import { juniperRow } from '../../demo/juniper-row';
 import { NO_FACTS } from '../home/facts';
 import { fixturesOf, type Home, roomsOf } from '../home/room';
+import { MOST } from './limits';
 import { readRoomsTable, writeRoomsTable } from './rooms-table';
 
 const EMPTY: Home = { floors: [], wayRound: 'clockwise', facts: NO_FACTS };
@@ -121,5 +122,23 @@ describe('the table of rooms', () => {
     expect(read(`${HEAD}\nG,Hall,hall,4,Door,door\n`, full).faults).toEqual([
       { line: 2, what: 'A home holds at most 5000 fixtures.' },
     ]);
+  });
+
+  it('holds no more than a household may, and says which lines are too much', () => {
+    const floors = Array.from({ length: MOST.floors + 2 }, (_, i) => `Floor ${i},,,,,,,,,,,`).join('\n');
+    const many = read(`${HEAD}\n${floors}`);
+    expect(many.home.floors).toHaveLength(MOST.floors);
+    expect(many.faults.map(({ what }) => what)).toEqual(
+      Array(2).fill(`A home holds at most ${MOST.floors} floors.`),
+    );
+    const stops = Array.from({ length: MOST.stops + 1 }, (_, i) => `F,R,,,s${i},,,,,,,`).join('\n');
+    const long = read(`${HEAD}\n${stops}`);
+    expect(roomsOf(long.home)[0]?.stops).toHaveLength(MOST.stops);
+    expect(long.faults).toHaveLength(1);
+  });
+
+  it('reads names without what breaks their lines', () => {
+    const back = read(`${HEAD}\n"Ground\nfloor",Hall,,,Door,door,,,,,,\n`);
+    expect(back.home.floors[0]?.name).toBe('Ground floor');
   });
 });

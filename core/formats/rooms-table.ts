@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import type { z } from 'zod';
 import { FIXTURE_KINDS, type FixtureKindName, isFixtureKind } from '../catalogue/fixture-kinds';
 import { newFixture } from '../home/fixture';
 import {
@@ -14,7 +15,9 @@ import {
 } from '../home/room';
 import { fixtureSchema, roomSchema } from '../home/room-schema';
 import { SURFACES } from '../home/surfaces';
-import { MOST_FIXTURES } from './limits';
+import { isFormula, readCell, writeTable } from './cell';
+import { type Counted, MOST, MOST_NAME } from './limits';
+import { lineSchema } from './scalars';
 
 /** Rooms and fixtures as a table of comma-separated values, a line a fixture: written for a spreadsheet, read back from one. */
 
@@ -54,20 +57,13 @@ function yesNo(value: boolean): string {
   return value ? 'yes' : 'no';
 }
 
-/** A cell that a spreadsheet would take for a formula gets a quote before it, and loses it again when it is read. */
-const FORMULA = /^[=+\-@\t\r]/;
-const QUOTED_FORMULA = /^'(?=[=+\-@\t\r])/;
-
 /** The table of a home. Rooms and stops that hold nothing have a line of their own. */
 export function writeRoomsTable(home: Home): string {
   const lines = home.floors.flatMap(linesOf);
-  const rows = lines.map((line) =>
-    Object.values(COLUMNS).map((column) => {
-      const value = column(line);
-      return typeof value === 'string' && FORMULA.test(value) ? `'${value}` : (value ?? '');
-    }),
+  return writeTable(
+    Object.keys(COLUMNS),
+    lines.map((line) => Object.values(COLUMNS).map((column) => column(line))),
   );
-  return Papa.unparse({ fields: Object.keys(COLUMNS), data: rows }, { newline: '\r\n' });
 }
 
 function linesOf(floor: Floor): Line[] {
@@ -140,15 +136,21 @@ function parse(text: string): { rows: { line: number; cells: Cells }[]; faults: 
 }
 
 function cellsOf(header: readonly string[], data: readonly string[]): Cells {
-  return Object.fromEntries(
-    header.map((name, i) => [name, (data[i] ?? '').replace(QUOTED_FORMULA, '').trim()]),
-  ) as Cells;
+  return Object.fromEntries(header.map((name, i) => [name, readCell(data[i] ?? '')])) as Cells;
 }
+
+/** What is known of a room before its stops. */
+const roomBaseSchema = roomSchema.omit({ stops: true });
+type RoomBase = z.infer<typeof roomBaseSchema>;
 
 /** Takes lines in one by one; a line is taken whole or not at all. */
 class Reader {
   fixtures = 0;
   private readonly floors: Floor[];
+  private readonly floorsByName: Map<string, Floor>;
+  /** Rooms by their floor's name and their own, stops by their room's id, whether they run all round, and their name. */
+  private readonly rooms = new Map<string, Room>();
+  private readonly stops = new Map<string, Stop>();
   /** Where each fixture stands by now. */
   private readonly places = new Map<string, Stop>();
 
@@ -157,8 +159,15 @@ class Reader {
     private readonly newId: () => string,
   ) {
     this.floors = structuredClone(home.floors);
-    for (const stop of this.floors.flatMap((floor) => floor.rooms).flatMap((room) => room.stops))
-      for (const fixture of stop.fixtures) this.places.set(fixture.id, stop);
+    this.floorsByName = new Map(this.floors.map((floor) => [floor.name, floor]));
+    for (const floor of this.floors)
+      for (const room of floor.rooms) {
+        this.rooms.set(keyOf(floor.name, room.name), room);
+        for (const stop of room.stops) {
+          this.stops.set(keyOf(room.id, yesNo(stop.shell), stop.name), stop);
+          for (const fixture of stop.fixtures) this.places.set(fixture.id, stop);
+        }
+      }
   }
 
   result(): Home {
@@ -168,7 +177,9 @@ class Reader {
   /** What is wrong with the line; undefined when it was taken. */
   take(cells: Cells): string | undefined {
     if (!cells.floor) return 'No floor is named.';
-    const floorName = cells.floor.slice(0, 80);
+    const floorName = nameIn(cells.floor);
+    const full = this.fullFor(floorName, cells);
+    if (full) return `A home holds at most ${MOST[full]} ${full}.`;
     if (!cells.room) {
       this.floor(floorName);
       return undefined;
@@ -177,25 +188,33 @@ class Reader {
     if (typeof room === 'string') return room;
     const fixture = cells.fixture ? this.readFixture(cells) : undefined;
     if (typeof fixture === 'string') return fixture;
-    if (fixture && !this.places.has(fixture.id) && this.places.size >= MOST_FIXTURES)
-      return `A home holds at most ${MOST_FIXTURES} fixtures.`;
+    if (fixture && !this.places.has(fixture.id) && this.places.size >= MOST.fixtures)
+      return `A home holds at most ${MOST.fixtures} fixtures.`;
     this.place(floorName, room, cells, fixture);
     return undefined;
   }
 
+  /** What the home can't hold more of, where the line brings more of it. */
+  private fullFor(floorName: string, cells: Cells): Counted | undefined {
+    const room = this.rooms.get(keyOf(floorName, nameIn(cells.room ?? '')));
+    if (!this.floorsByName.has(floorName) && this.floors.length >= MOST.floors) return 'floors';
+    if (cells.room && !room && this.rooms.size >= MOST.rooms) return 'rooms';
+    const stop = room && this.stops.get(stopKey(room.id, cells));
+    return cells.room && !stop && this.stops.size >= MOST.stops ? 'stops' : undefined;
+  }
+
   private floor(name: string): Floor {
-    const known = this.floors.find((floor) => floor.name === name);
+    const known = this.floorsByName.get(name);
     if (known) return known;
     const floor: Floor = { id: this.newId(), name, rooms: [] };
     this.floors.push(floor);
+    this.floorsByName.set(name, floor);
     return floor;
   }
 
-  private readRoom(floorName: string, cells: Cells): Room | string {
-    const name = (cells.room ?? '').slice(0, 80);
-    const known = this.floors
-      .find((floor) => floor.name === floorName)
-      ?.rooms.find((room) => room.name === name);
+  private readRoom(floorName: string, cells: Cells): RoomBase | string {
+    const name = nameIn(cells.room ?? '');
+    const known = this.rooms.get(keyOf(floorName, name));
     const kind = roomKindOf(cells.room_kind) ?? known?.kind;
     if (cells.room_kind && !kind) return `There is no kind of room "${shown(cells.room_kind)}".`;
     const [length, width] = roomSizes(kind ?? 'store').middle;
@@ -204,8 +223,13 @@ class Reader {
       widthM: numberOf(cells.room_width_m) ?? known?.widthM ?? width,
       heightM: numberOf(cells.room_height_m) ?? known?.heightM ?? USUAL_HEIGHT_M,
     };
-    const base = known ?? { id: this.newId(), ventilation: 'window' as const, opensTo: [], stops: [] };
-    const room = roomSchema.safeParse({ ...base, name, kind: kind ?? 'store', ...sizes });
+    const { stops: _stops, ...base } = known ?? {
+      id: this.newId(),
+      ventilation: 'window' as const,
+      opensTo: [],
+      stops: [],
+    };
+    const room = roomBaseSchema.safeParse({ ...base, name, kind: kind ?? 'store', ...sizes });
     return room.success ? room.data : sentenceOf(room.error.issues[0], cells);
   }
 
@@ -237,32 +261,32 @@ class Reader {
     return fixture.success ? fixture.data : sentenceOf(fixture.error.issues[0], cells);
   }
 
-  private place(floorName: string, read: Room, cells: Cells, fixture: Fixture | undefined): void {
-    const floor = this.floor(floorName);
-    let room = floor.rooms.find((known) => known.id === read.id);
-    if (room)
-      Object.assign(room, {
-        kind: read.kind,
-        lengthM: read.lengthM,
-        widthM: read.widthM,
-        heightM: read.heightM,
-      });
-    else {
-      room = { ...read, stops: [] };
-      floor.rooms.push(room);
-    }
+  private place(floorName: string, read: RoomBase, cells: Cells, fixture: Fixture | undefined): void {
+    const room = this.room(floorName, read);
     if (!cells.stop && !fixture) return;
     const stop = this.stop(room, cells);
     if (fixture) this.put(stop, fixture);
   }
 
+  private room(floorName: string, read: RoomBase): Room {
+    const key = keyOf(floorName, read.name);
+    const known = this.rooms.get(key);
+    const { kind, lengthM, widthM, heightM } = read;
+    if (known) return Object.assign(known, { kind, lengthM, widthM, heightM });
+    const room: Room = { ...read, stops: [] };
+    this.floor(floorName).rooms.push(room);
+    this.rooms.set(key, room);
+    return room;
+  }
+
   private stop(room: Room, cells: Cells): Stop {
-    const shell = isYes(cells.all_round);
-    const name = (cells.stop || (shell ? 'The room itself' : 'Somewhere')).slice(0, 80);
-    const known = room.stops.find((stop) => stop.name === name && stop.shell === shell);
+    const key = stopKey(room.id, cells);
+    const known = this.stops.get(key);
     if (known) return known;
+    const { name, shell } = stopIn(cells);
     const stop: Stop = { id: this.newId(), name, shell, fixtures: [] };
     room.stops.push(stop);
+    this.stops.set(key, stop);
     return stop;
   }
 
@@ -278,6 +302,25 @@ class Reader {
     if (known) known.fixtures = known.fixtures.filter((other) => other.id !== fixture.id);
     stop.fixtures.push(fixture);
   }
+}
+
+function keyOf(...names: readonly string[]): string {
+  return names.join('\n');
+}
+
+/** As much of a cell as a name may hold. */
+function nameIn(cell: string): string {
+  return lineSchema(cell.length).parse(cell).slice(0, MOST_NAME);
+}
+
+function stopIn(cells: Cells): { readonly name: string; readonly shell: boolean } {
+  const shell = isYes(cells.all_round);
+  return { name: nameIn(cells.stop || (shell ? 'The room itself' : 'Somewhere')), shell };
+}
+
+function stopKey(roomId: string, cells: Cells): string {
+  const { name, shell } = stopIn(cells);
+  return keyOf(roomId, yesNo(shell), name);
 }
 
 function roomKindOf(text: string | undefined): RoomKind | undefined {
@@ -325,7 +368,7 @@ function sentenceOf(issue: Issue | undefined, cells: Cells): string {
   const isRoomSize = issue?.path.length === 1 && ['widthM', 'heightM'].includes(key);
   const column = (isRoomSize ? `room_${COLUMN_OF[key]}` : (COLUMN_OF[key] ?? key)) as keyof typeof COLUMNS;
   const cell = cells[column] ?? '';
-  const formula = FORMULA.test(cell) && Number.isNaN(Number(cell)) ? ' A formula is not worked out.' : '';
+  const formula = isFormula(cell) ? ' A formula is not worked out.' : '';
   return `"${shown(cell)}" cannot be in the column ${column}.${formula}`;
 }
 

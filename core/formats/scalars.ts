@@ -6,11 +6,25 @@ import {
   LOCAL_DATE_PATTERN,
   LOCAL_DATE_TIME_PATTERN,
 } from '../time/local-time';
+import { isTimezone } from '../time/wall-clock';
+import { MOST_ID, MOST_NAME, MOST_STEP_ID, MOST_TASK_ID } from './limits';
 
 /** The longest length of time that a document may name: a hundred days. */
 const MOST_MINUTES = 144_000;
 
-export const idSchema = z.string().min(1).max(200);
+export const idSchema = z.string().min(1).max(MOST_ID);
+export const taskIdSchema = z.string().min(1).max(MOST_TASK_ID);
+export const stepIdSchema = z.string().min(1).max(MOST_STEP_ID);
+
+const CONTROLS = /[\p{Cc}\u2028\u2029]+/gu;
+
+/** A line of text: what breaks lines or controls a screen counts as a blank. */
+export const lineSchema = (most: number, tooLong?: string) =>
+  z
+    .string()
+    .overwrite((text) => text.replace(CONTROLS, ' ').trim())
+    .max(most, tooLong);
+export const nameSchema = lineSchema(MOST_NAME).min(1);
 export const titleSchema = z.string().max(500);
 export const minutesSchema = z.int().min(0).max(MOST_MINUTES);
 export const positiveMinutesSchema = z.int().min(1).max(MOST_MINUTES);
@@ -27,12 +41,5 @@ export const dateTimeSchema = z
 
 export const clockSchema = z.string().regex(CLOCK_PATTERN, 'a time of day as HH:mm');
 
-export const timezoneSchema = z.string().refine(isTimezone, 'an IANA time zone name such as "Europe/Berlin"');
-
-function isTimezone(name: string): boolean {
-  try {
-    return new Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone !== '';
-  } catch {
-    return false;
-  }
-}
+const ZONE = 'an IANA time zone name such as "Europe/Berlin"';
+export const timezoneSchema = z.string().max(64, ZONE).refine(isTimezone, ZONE);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { dateSchema, idSchema } from '../formats/scalars';
+import { MOST } from '../formats/limits';
+import { dateSchema, idSchema, lineSchema, nameSchema } from '../formats/scalars';
 import { homeFactsSchema, NO_FACTS } from './facts';
 import {
   FULLNESSES,
@@ -43,22 +44,22 @@ export const fixtureSchema = z.strictObject({
   /** When it was last deep cleaned, as far as anybody knows. */
   lastDone: dateSchema.optional(),
   /** What is broken, worn or needs paint. */
-  mend: z.string().trim().min(1).max(300).optional(),
+  mend: lineSchema(300).min(1).optional(),
 });
 export type Fixture = z.infer<typeof fixtureSchema>;
 
 export const stopSchema = z.strictObject({
   id: idSchema,
-  name: z.string().min(1).max(80),
+  name: nameSchema,
   /** The room itself: ceiling, walls, skirting and floor run along the whole strip. */
   shell: z.boolean(),
-  fixtures: z.array(fixtureSchema),
+  fixtures: z.array(fixtureSchema).max(MOST.fixtures),
 });
 export type Stop = z.infer<typeof stopSchema>;
 
 export const roomSchema = z.strictObject({
   id: idSchema,
-  name: z.string().min(1).max(80),
+  name: nameSchema,
   kind: roomKindSchema,
   lengthM: metresSchema,
   widthM: metresSchema,
@@ -67,20 +68,20 @@ export const roomSchema = z.strictObject({
   /** Ids of rooms into which the floor runs on. */
   opensTo: z.array(idSchema).max(20).default([]),
   /** In the order in which one comes to them, walking clockwise from the door. */
-  stops: z.array(stopSchema),
+  stops: z.array(stopSchema).max(MOST.stops),
 });
 export type Room = z.infer<typeof roomSchema>;
 
 export const floorSchema = z.strictObject({
   id: idSchema,
-  name: z.string().min(1).max(80),
-  rooms: z.array(roomSchema),
+  name: nameSchema,
+  rooms: z.array(roomSchema).max(MOST.rooms),
 });
 export type Floor = z.infer<typeof floorSchema>;
 
 export const homeSchema = z.strictObject({
   /** From the lowest floor up. */
-  floors: z.array(floorSchema),
+  floors: z.array(floorSchema).max(MOST.floors),
   wayRound: z.enum(WAYS_ROUND).default('clockwise'),
   facts: homeFactsSchema.default(NO_FACTS),
 });

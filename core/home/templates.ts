@@ -1,4 +1,4 @@
-import type { FixtureKindName } from '../catalogue/fixture-kinds';
+import { FIXTURE_KINDS, type FixtureKindName } from '../catalogue/fixture-kinds';
 import { newFixture } from './fixture';
 import type { Room, RoomKind, Stop } from './room';
 
@@ -300,6 +300,60 @@ const TEMPLATES: Partial<Record<RoomKind, RoomTemplate>> = {
   terrace: OUTDOORS,
   balcony: without(OUTDOORS, 'Pots'),
 };
+
+/** What stands beside what, where the template of a room does not say: the first of these that is there. */
+const STANDS_BY: Partial<Record<FixtureKindName, readonly FixtureKindName[]>> = {
+  bedside: ['bed'],
+  headboard: ['bed'],
+  protector: ['mattress', 'bed'],
+  'bed-drawers': ['under-bed', 'bed'],
+  bags: ['wardrobe'],
+  shoes: ['wardrobe', 'shoe-rack', 'coats'],
+  'season-store': ['wardrobe', 'store-shelves', 'linen-shelves'],
+  outgrown: ['wardrobe'],
+  blind: ['window'],
+  curtains: ['window'],
+  sill: ['window'],
+  cushions: ['upholstery', 'bed'],
+  throws: ['upholstery', 'bed'],
+  books: ['shelf'],
+  cables: ['screens'],
+  paperwork: ['wood-furniture', 'hall-drawer'],
+  'waste-bin': ['wood-furniture'],
+  'shower-curtain': ['shower-head', 'bath'],
+  'shower-tray': ['shower-head'],
+  'shower-drain': ['shower-head', 'bath'],
+  'shower-wall': ['shower-head'],
+  grout: ['wall-tiles'],
+  sealant: ['bath', 'shower-tray', 'basin'],
+  'small-bath-things': ['basin'],
+  'medicine-box': ['bathroom-cabinet', 'basin'],
+  'jetted-bath': ['bath'],
+  'small-appliance': ['worktop'],
+  'coffee-machine': ['worktop'],
+  'bread-bin': ['worktop'],
+  boards: ['worktop'],
+  'under-sink': ['sink'],
+  'drying-rack': ['sink'],
+  'water-filter': ['sink', 'worktop'],
+  disposer: ['sink'],
+  'charcoal-filter': ['hood'],
+  'boot-tray': ['front-door'],
+  'shoe-rack': ['coats', 'front-door'],
+  'door-mat': ['front-door', 'door'],
+};
+
+/** The stop of a room at which a thing of a kind naturally stands; undefined where none in it does. */
+export function naturalStop(room: Pick<Room, 'kind' | 'stops'>, kind: FixtureKindName): Stop | undefined {
+  const shell = room.stops.find((stop) => stop.shell);
+  if (FIXTURE_KINDS[kind].shell && shell) return shell;
+  const open = room.stops.filter((stop) => !stop.shell);
+  const named = templateOf(room.kind).stops.find(([, ...kinds]) => kinds.includes(kind))?.[0];
+  const beside = (STANDS_BY[kind] ?? [])
+    .map((other) => open.find((stop) => stop.fixtures.some((fixture) => fixture.kind === other)))
+    .find((stop) => stop !== undefined);
+  return open.find((stop) => stop.name === named) ?? beside;
+}
 
 export function templateOf(kind: RoomKind): RoomTemplate {
   return TEMPLATES[kind] ?? USUAL;

@@ -12,6 +12,7 @@ import { changeSteering, type SteeringChange } from '../steering/steering';
 import type { Stock, Supplies, ThingStock } from '../supplies/supplies';
 import { changeHome, type HomeChange, type Refusal } from './home-change';
 import { put } from './put';
+import { outgrows } from './size';
 
 /** The part of a household that is changed by hand, and can be undone. */
 export type Editable = Pick<
@@ -71,6 +72,11 @@ export type Changed =
 
 /** What can be edited, after a change; what did not change stays the same object. */
 export function applyChange(before: Editable, change: HouseholdChange): Changed {
+  const after = applied(before, change);
+  return after.ok && outgrows(before, after.value) ? { ok: false, why: 'too-much' } : after;
+}
+
+function applied(before: Editable, change: HouseholdChange): Changed {
   switch (change.do) {
     case 'mark':
       return changed({ ...before, marks: withMarks(before.marks, change.marks) });

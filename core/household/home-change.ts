@@ -46,7 +46,7 @@ export type RoomFacts = Partial<
 };
 
 /** Why a change could not be made. */
-export type Refusal = 'gone' | 'unknown-kind' | 'shell' | 'forbidden-mix' | 'own-name';
+export type Refusal = 'gone' | 'unknown-kind' | 'shell' | 'forbidden-mix' | 'own-name' | 'too-much';
 
 type Made = { readonly ok: true; readonly home: Home } | { readonly ok: false; readonly why: Refusal };
 

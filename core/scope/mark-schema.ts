@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import { PRODUCT_SCHOOLS } from '../catalogue/work-kinds';
 import { PRIORITIES } from '../formats/choices';
-import { idSchema } from '../formats/scalars';
+import { taskIdSchema } from '../formats/scalars';
 import { MARK_LEVELS, REASONS } from './mark-choices';
 
 /** What a household has decided about a task, about all of a room, or about all work of a kind. */
 export const markSchema = z.strictObject({
   on: z.enum(MARK_LEVELS),
-  target: idSchema.max(320),
+  target: taskIdSchema,
   in: z.boolean().optional(),
   reason: z.enum(REASONS).optional(),
   priority: z.enum(PRIORITIES).optional(),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { GROUPINGS, SPREADS } from '../formats/problem';
-import { idSchema } from '../formats/scalars';
+import { idSchema, taskIdSchema } from '../formats/scalars';
 import type { WhatIf } from './what-if';
 
 const weekday = z.int().min(1).max(7);
@@ -14,5 +14,5 @@ export const whatIfSchema: z.ZodType<WhatIf> = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('helper'), weekday, minutes }),
   z.strictObject({ do: z.literal('finish'), days: z.int().min(1).max(366) }),
   z.strictObject({ do: z.literal('without-room'), room: idSchema }),
-  z.strictObject({ do: z.literal('without'), tasks: z.array(idSchema.max(320)).min(1).max(20_000) }),
+  z.strictObject({ do: z.literal('without'), tasks: z.array(taskIdSchema).min(1).max(20_000) }),
 ]);

@@ -64,6 +64,7 @@ function filesIn(path) {
 /** Migrations, and the demo household in an empty database. */
 export async function prepareDatabase(env) {
   await bundled('plan-worker');
+  await bundled('file-worker');
   await bundled('day-worker');
   const program = await bundled('prepare-database');
   const result = spawnSync(process.execPath, [program], {

@@ -14,6 +14,7 @@ const PROGRAMS = {
     external: ['knex', 'mysql2', '@node-rs/argon2', 'pino'],
   },
   'plan-worker': { entry: 'workers/plan.worker.ts', external: [] },
+  'file-worker': { entry: 'workers/file.worker.ts', external: [] },
   // Served as it is, from the root, so that it may answer for the pages of the day.
   'day-worker': {
     entry: 'workers/day.service-worker.ts',

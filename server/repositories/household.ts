@@ -1,5 +1,6 @@
 import type { StoredHousehold } from '../../core/clean/campaign';
 import type { HouseholdFile } from '../../core/formats/household';
+import { isTimezone } from '../../core/time/wall-clock';
 import type { HouseholdScope, OwnedTable } from '../db/scope';
 import { insertPlans, insertTicks, loadAllPlans, loadParts, loadTicks, putParts } from './clean';
 import { allEvents, insertEvents } from './day';
@@ -16,7 +17,8 @@ export async function loadHousehold(scope: HouseholdScope): Promise<StoredHouseh
     format: 'early-thaw/household',
     version: 1,
     name: own.name,
-    timezone: own.timezone,
+    // One that was taken for a zone once and is none is no reason to keep a household shut.
+    timezone: isTimezone(own.timezone) ? own.timezone : 'UTC',
     ...editable,
     ticks: editable.clean ? await loadTicks(scope, editable.clean.id) : [],
     parts: editable.clean ? await loadParts(scope) : [],

@@ -10,6 +10,7 @@ export default async function setup({ provide }) {
   const folder = mkdtempSync(join(tmpdir(), 'early-thaw-db-'));
   const database = await startMariaDb({ folder, port: await freePort() });
   await bundled('plan-worker');
+  await bundled('file-worker');
   provide('databaseUrl', database.url);
   return async () => {
     await database.stop();

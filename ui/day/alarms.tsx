@@ -3,28 +3,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import { type Alarm, alarmsAt } from '@/core/day/alarms';
-import type { DayView } from '@/core/day/day-view';
-import type { Stretch } from '@/core/day/run';
 import { clock } from '../parts/words';
-import type { DayFile, DayPerson } from './day-file';
+import { useDay } from './day-context';
+import type { DayFile } from './day-file';
 import { hangBell, heardAlarms, keepHeard, ring } from './run/bell';
-import type { DayStore } from './run/day-store';
 import { useSecond } from './run/use-day-store';
+import { nameOf } from './step-face';
 
 /** What must not go unheard: it rings, and stays on the page until somebody has pressed it away. */
-export function Alarms({
-  view,
-  stretch,
-  person,
-  file,
-  store,
-}: {
-  view: DayView;
-  stretch: Stretch | undefined;
-  person: DayPerson | undefined;
-  file: DayFile;
-  store: DayStore;
-}) {
+export function Alarms() {
+  const { file, run, view, workers, store } = useDay();
   const now = useSecond(store);
   const [heard, setHeard] = useState<ReadonlySet<string>>(new Set());
   // The phone's cupboard is not there while the server draws the page.
@@ -33,7 +21,12 @@ export function Alarms({
     const timer = setTimeout(hangBell);
     return () => clearTimeout(timer);
   }, []);
-  const alarms = alarmsAt(view.waits, stretch, person, now).filter(({ id }) => !heard.has(id));
+  const stretches = workers.map((worker) => ({
+    ...worker,
+    person: worker.id,
+    stretch: run.stretches.get(worker.id),
+  }));
+  const alarms = alarmsAt(view.waits, stretches, now).filter(({ id }) => !heard.has(id));
   useRinging(alarms, file);
   const silence = (id: string) => {
     const known = new Set([...heard, id]);
@@ -84,7 +77,8 @@ function useRinging(alarms: readonly Alarm[], file: DayFile): void {
   }, [isSilent]);
 }
 
-export function alarmWords({ about }: Alarm, { words }: DayFile): string {
+export function alarmWords({ about }: Alarm, file: DayFile): string {
+  const { words } = file;
   switch (about.kind) {
     case 'wait': {
       const step = words[about.step];
@@ -95,8 +89,13 @@ export function alarmWords({ about }: Alarm, { words }: DayFile): string {
     case 'fault':
       return `${words[about.step]?.title ?? 'A machine'}: the machine has stopped. Look after it.`;
     case 'rest':
-      return 'Time for a rest.';
+      return calling(about.person, file, 'Time for a rest.');
     case 'work':
-      return 'The rest is over. One more block, or enough for today.';
+      return calling(about.person, file, 'The rest is over. One more block, or enough for today.');
   }
+}
+
+/** By name where several people's day is on the page. */
+function calling(person: string, file: DayFile, words: string): string {
+  return file.person === undefined ? `${nameOf(person, file)}: ${words}` : words;
 }

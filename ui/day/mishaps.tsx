@@ -12,7 +12,6 @@ const LITTLE_TIME = 20;
 export const Mishaps = memo(function Mishaps({ file, store }: { file: DayFile; store: DayStore }) {
   const [asks, setAsks] = useState<'product' | 'ill'>();
   const { people, products, person, helper } = file;
-  const who = person ?? (people.length === 1 ? people[0]?.id : undefined);
   const say = (act: Parameters<DayStore['carry']>[0]) => {
     setAsks(undefined);
     void store.carry(act);
@@ -22,12 +21,12 @@ export const Mishaps = memo(function Mishaps({ file, store }: { file: DayFile; s
       <Box sx={{ display: 'grid', gap: 1.5 }}>
         <ActRow
           presses={[
-            ...(who === undefined
+            ...(person === undefined
               ? []
               : [
                   {
                     words: `Only ${LITTLE_TIME} minutes left`,
-                    press: () => say({ do: 'short', who, minutes: LITTLE_TIME }),
+                    press: () => say({ do: 'short', who: person, minutes: LITTLE_TIME }),
                   },
                 ]),
             ...(helper

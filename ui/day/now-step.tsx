@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useLayoutEffect, useRef, useState } from 'react';
+import type { DayAct } from '@/core/day/events';
 import { HINDRANCES, type Hindrance } from '@/core/day/names';
 import { spentOn, type Work } from '@/core/day/run';
 import { clock, duration } from '../parts/words';
@@ -34,6 +35,7 @@ export function NowStep({
   work,
   share,
   others,
+  carry,
   store,
   onDone,
 }: {
@@ -44,11 +46,12 @@ export function NowStep({
   share: number | undefined;
   /** Who else could take it. */
   others: readonly DayPerson[];
+  /** In the name of whose step it is. */
+  carry: (act: DayAct) => void;
   store: DayStore;
   onDone: (step: StepFace) => void;
 }) {
   const { item } = step;
-  const carry = (act: Parameters<DayStore['carry']>[0]) => void store.carry(act);
   const runs = work?.since !== undefined;
   const shownAt = useShownAt(step.id);
   return (
@@ -171,11 +174,11 @@ function MoreAboutStep({
   step: StepFace;
   isToday: boolean;
   others: readonly DayPerson[];
-  carry: (act: Parameters<DayStore['carry']>[0]) => void;
+  carry: (act: DayAct) => void;
 }) {
   const [asks, setAsks] = useState<'part' | 'cannot'>();
   const { id } = step;
-  const say = (act: Parameters<DayStore['carry']>[0]) => {
+  const say = (act: DayAct) => {
     setAsks(undefined);
     carry(act);
   };

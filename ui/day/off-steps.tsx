@@ -1,30 +1,21 @@
 'use client';
 import Box from '@mui/material/Box';
-import type { DayItem } from '@/core/day/day-item';
 import type { Run } from '@/core/day/run';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
 import { count } from '../parts/words';
+import { useDay } from './day-context';
 import { HINDRANCE_WORDS } from './now-step';
-import type { DayStore } from './run/day-store';
-import type { Faces, StepFace } from './step-face';
+import type { StepFace } from './step-face';
 import { StepLine } from './step-line';
 
 /** What is off for today, until somebody does it all the same. */
-export function OffSteps({
-  items,
-  run,
-  face,
-  store,
-}: {
-  items: readonly DayItem[];
-  run: Run;
-  face: Faces;
-  store: DayStore;
-}) {
+export function OffSteps() {
+  const { run, view, face, store, signer } = useDay();
   const { begin } = useStableEvents({
-    begin: (step: StepFace) => void store.carry({ do: 'start', step: step.id }),
+    begin: (step: StepFace) => void store.carry({ do: 'start', step: step.id }, signer(step.item)),
   });
+  const items = view.off;
   if (items.length === 0) return null;
   return (
     <Unfold title={`${count(items.length, 'step', 'steps')} not today`}>

@@ -1,32 +1,16 @@
 'use client';
 import Box from '@mui/material/Box';
 import { dayView } from '@/core/day/day-view';
-import type { Run } from '@/core/day/run';
-import type { Second } from '@/core/day/seconds';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
 import { count } from '../parts/words';
-import type { DayFile } from './day-file';
-import type { DayStore } from './run/day-store';
-import { type Faces, type StepFace, workNote } from './step-face';
+import { useDay } from './day-context';
+import { type StepFace, workNote } from './step-face';
 import { StepLine } from './step-line';
 
 /** What the others have today, so that it can be taken over with one press. */
-export function OthersSteps({
-  person,
-  file,
-  run,
-  second,
-  face,
-  store,
-}: {
-  person: string;
-  file: DayFile;
-  run: Run;
-  second: Second;
-  face: Faces;
-  store: DayStore;
-}) {
+export function OthersSteps({ person }: { person: string }) {
+  const { file, run, second, face, store } = useDay();
   const { take } = useStableEvents({
     take: (step: StepFace) => void store.carry({ do: 'hand', step: step.id, to: person }),
   });

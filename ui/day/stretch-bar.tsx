@@ -15,15 +15,18 @@ import { useSecond } from './run/use-day-store';
 export const StretchBar = memo(function StretchBar({
   stretch,
   person,
+  isNamed,
   store,
 }: {
   stretch: Stretch | undefined;
-  person: DayPerson | undefined;
+  person: DayPerson;
+  /** Where the day of several people is on one page. */
+  isNamed: boolean;
   store: DayStore;
 }) {
   const say = (what: Extract<DayAct, { do: 'block' }>['what']) => {
     wakeBell();
-    void store.carry({ do: 'block', what }, person?.id);
+    void store.carry({ do: 'block', what }, person.id);
   };
   const begin = { words: stretch ? 'One more block' : 'Kit carried in: begin', press: () => say('begin') };
   const rest = { words: 'Rest', press: () => say('rest') };
@@ -34,9 +37,16 @@ export const StretchBar = memo(function StretchBar({
   };
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      {stretch && person && <StretchLine stretch={stretch} person={person} store={store} />}
+      {stretch && <StretchLine stretch={stretch} person={person} store={store} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <ActRow presses={pressesAt(stretch?.what)} />
+        <ActRow
+          {...(isNamed && { title: person.name })}
+          presses={pressesAt(stretch?.what).map(({ words, press }) => ({
+            words,
+            press,
+            ...(isNamed && { label: `${words}, ${person.name}` }),
+          }))}
+        />
         <AwakePress />
       </Box>
     </Box>

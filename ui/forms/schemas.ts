@@ -4,7 +4,7 @@ import { TAGS } from '@/core/catalogue/tags';
 import { PRODUCT_SCHOOLS, WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { ESTIMATES, FIRST_JOBS, PRIORITIES } from '@/core/formats/choices';
 import { GROUPINGS, SPREADS } from '@/core/formats/problem';
-import { dateSchema, idSchema } from '@/core/formats/scalars';
+import { dateSchema, idSchema, lineSchema, timezoneSchema } from '@/core/formats/scalars';
 import {
   BELONGINGS,
   FULLNESSES,
@@ -25,7 +25,9 @@ import { LEAST_PASSPHRASE, STOP_NEEDS_NAME } from './limits';
 /** What the forms ask for. The browser and the server read by the same schemas; the messages are for the person. */
 
 const textField = (empty: string, most: number) =>
-  z.string().trim().min(1, empty).max(most, `Please keep it under ${most} characters.`);
+  lineSchema(most, `Please keep it under ${most} characters.`).min(1, empty);
+
+const CHOOSE_ZONE = 'Please choose the time zone in which the home is.';
 
 const email = z
   .string()
@@ -51,7 +53,7 @@ export const signUpSchema = z.object({
       `A passphrase needs at least ${LEAST_PASSPHRASE} characters. Three or four words do well.`,
     )
     .max(500, 'Please keep it under 500 characters.'),
-  timezone: z.string().min(1).max(64),
+  timezone: z.string().refine((zone) => timezoneSchema.safeParse(zone).success, CHOOSE_ZONE),
 });
 
 const metres = (what: string) =>
@@ -190,8 +192,8 @@ const blockFormSchema = z.discriminatedUnion('kind', [
 export const cleanFormSchema = z
   .object({
     name: textField('Please give this clean a name, such as “Spring 2027”.', 80),
-    reason: z.string().trim().max(300, 'Please keep it under 300 characters.'),
-    reward: z.string().trim().max(200, 'Please keep it under 200 characters.'),
+    reason: lineSchema(300, 'Please keep it under 300 characters.'),
+    reward: lineSchema(200, 'Please keep it under 200 characters.'),
     start: date,
     finish: date,
     spread: z.enum(SPREADS),
@@ -248,7 +250,7 @@ export const ownMethodSchema = z
     setUpMinutes: number('the set-up', 0, MOST_MINUTES),
     minutesEach: number('the minutes', 0.5, MOST_MINUTES),
     waitMinutes: whole('the wait', 0, MOST_WAIT),
-    after: z.string().trim().max(200, 'Please keep it under 200 characters.'),
+    after: lineSchema(200, 'Please keep it under 200 characters.'),
     afterMinutes: number('the minutes', 0, MOST_MINUTES),
     intervalMonths: whole('the months', 1, 60),
     priority: z.enum(PRIORITIES),

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { writeTable } from '@/core/formats/cell';
 import type { Plan } from '@/core/formats/plan';
 
 type WorkNames = {
@@ -8,7 +8,7 @@ type WorkNames = {
 
 const COLUMNS = ['Date', 'From', 'To', 'Who', 'Room', 'What'];
 
-/** The planned work as a table for a spreadsheet, a line each time somebody begins something; nothing in it is carried out there. */
+/** The planned work as a table for a spreadsheet, a line each time somebody begins something. */
 export function workTable({ entries }: Pick<Plan, 'entries'>, { people, steps }: WorkNames): string {
   const rows = entries
     .filter((entry) => entry.people.length > 0)
@@ -21,5 +21,5 @@ export function workTable({ entries }: Pick<Plan, 'entries'>, { people, steps }:
       steps.get(step)?.room ?? '',
       steps.get(step)?.title ?? step,
     ]);
-  return Papa.unparse({ fields: COLUMNS, data: rows }, { newline: '\r\n', escapeFormulae: true });
+  return writeTable(COLUMNS, rows);
 }

@@ -1,17 +1,19 @@
-import Papa from 'papaparse';
+import { writeTable } from '@/core/formats/cell';
 import type { ShoppingRow } from './supplies-model';
 
-/** The shopping list as a table for a spreadsheet; nothing in it is carried out there. */
+const COLUMNS = ['Item', 'Packs', 'Pack', 'Price', 'Needed by', 'For'];
+
+/** The shopping list as a table for a spreadsheet. */
 export function shoppingTable(rows: readonly ShoppingRow[]): string {
-  return Papa.unparse(
-    rows.map((row) => ({
-      Item: row.words,
-      Packs: row.packs,
-      Pack: row.unit === 'pieces' ? row.pack.amount : `${row.pack.amount} ${row.unit}`,
-      Price: row.price,
-      'Needed by': row.by ?? '',
-      For: row.session ?? '',
-    })),
-    { escapeFormulae: true },
+  return writeTable(
+    COLUMNS,
+    rows.map((row) => [
+      row.words,
+      row.packs,
+      row.unit === 'pieces' ? row.pack.amount : `${row.pack.amount} ${row.unit}`,
+      row.price,
+      row.by,
+      row.session,
+    ]),
   );
 }

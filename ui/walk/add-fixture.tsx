@@ -36,7 +36,6 @@ export function AddFixture({
         fullWidth
         autoHighlight
         openOnFocus
-        disablePortal
         clearOnBlur={false}
         value={null}
         inputValue={text}

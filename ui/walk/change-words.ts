@@ -120,6 +120,7 @@ export const REFUSAL_WORDS: Record<Refusal, string> = {
   'unknown-kind': 'The catalogue does not know this kind of fixture.',
   'forbidden-mix': 'These products must not be used together. Nothing was kept; take one of them out.',
   'own-name': 'Only rules of your own can be changed. Those that ship can be switched off.',
+  'too-much': 'A household can’t hold more of these. Nothing was changed; remove some first.',
   shell: 'The room itself stays on the strip: ceiling, walls and floor belong to it.',
 };
 

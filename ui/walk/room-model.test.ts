@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { FIXTURE_KINDS, type FixtureKindName } from '@/core/catalogue/fixture-kinds';
+import { newFixture } from '@/core/home/fixture';
 import { roomsOf } from '@/core/home/room';
 import { juniperRow } from '@/demo/juniper-row';
-import { fixtureMoved, placeOf, roomAfter, stopFor, stopMoved } from './room-model';
+import { addedTo, fixtureMoved, placeOf, roomAfter, stopMoved } from './room-model';
 import { openStops } from './strip-model';
 
 const room = roomsOf(juniperRow('2027-03-01').home).find((found) => found.id === 'bathroom')!;
@@ -38,10 +40,29 @@ describe('moving on the strip', () => {
 });
 
 describe('where a new thing goes', () => {
-  it('is the room itself, its usual stop, the one used last, or the last one', () => {
-    expect(stopFor(room, 'ceiling', undefined)?.shell).toBe(true);
-    expect(stopFor(room, 'taps', undefined)?.name).toBe('Basin');
-    expect(stopFor(room, 'plants', 'bathroom-4')?.id).toBe('bathroom-4');
-    expect(stopFor(room, 'plants', undefined)?.name).toBe('Lamp');
+  const where = (kind: FixtureKindName, meant?: string) => {
+    const fixture = { ...newFixture('new', kind), kind };
+    const after = roomAfter(room, addedTo(room, fixture, meant, () => 'own').change);
+    return placeOf(after, 'new')?.stop;
+  };
+
+  it('is the stop that is open', () => {
+    expect(where('plants', 'bathroom-4')?.id).toBe('bathroom-4');
+    expect(where('taps', 'bathroom-4')?.id).toBe('bathroom-4');
+  });
+
+  it('is the room itself for what is part of it, whatever is open', () => {
+    expect(where('ceiling', 'bathroom-4')?.shell).toBe(true);
+  });
+
+  it('is where such a thing stands, by the kind of room or by what it stands beside', () => {
+    expect(where('taps')?.name).toBe('Basin');
+    expect(where('medicine-box')?.name).toBe('Basin');
+    expect(where('sealant')?.name).toBe('Bath');
+  });
+
+  it('is a stop of its own for what has no place there, and never the last', () => {
+    expect(where('plants')).toMatchObject({ id: 'own', name: FIXTURE_KINDS.plants.name });
+    expect(where('plants', 'gone')).toMatchObject({ id: 'own' });
   });
 });

@@ -1,11 +1,15 @@
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
 import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
 import { type Fixture, HEIGHTS, type Height, type Home, type Room, type Stop } from '@/core/home/room';
-import { templateOf } from '@/core/home/templates';
+import { naturalStop } from '@/core/home/templates';
 import { changeHome, type HomeChange } from '@/core/household/home-change';
 
+/** What is changed by one press on the strip. */
+export type StripChange = HomeChange | { readonly do: 'several'; readonly changes: HomeChange[] };
+
 /** The room as it looks once a change has been made, before the server has it; as it is where the change can't be. */
-export function roomAfter(room: Room, change: HomeChange): Room {
+export function roomAfter(room: Room, change: StripChange): Room {
+  if (change.do === 'several') return change.changes.reduce(roomAfter, room);
   const home: Home = {
     floors: [{ id: 'here', name: 'here', rooms: [room] }],
     wayRound: 'clockwise',
@@ -26,20 +30,25 @@ export function placeOf(room: Room, fixtureId: string | undefined): Place | unde
 }
 
 /**
- * Where a new fixture goes when nobody says: what is part of the room itself to the room, anything else to the stop at
- * which the template has it, then to the one that was used last, then to the last on the way round.
+ * The change by which a new thing comes into a room: to the stop that somebody has open, else to where such a thing
+ * naturally stands, else to a stop of its own. What is part of the room itself always goes to the room.
  */
-export function stopFor(room: Room, kind: FixtureKindName, lastStop: string | undefined): Stop | undefined {
-  const shell = room.stops.find((stop) => stop.shell);
-  if (FIXTURE_KINDS[kind].shell && shell) return shell;
-  const named = templateOf(room.kind).stops.find(([, ...kinds]) => kinds.includes(kind))?.[0];
-  const open = room.stops.filter((stop) => !stop.shell);
-  return (
-    open.find((stop) => stop.name === named) ??
-    open.find((stop) => stop.id === lastStop) ??
-    open.at(-1) ??
-    shell
-  );
+export function addedTo(
+  room: Room,
+  fixture: Fixture & { kind: FixtureKindName },
+  meant: string | undefined,
+  newId: () => string,
+): { readonly change: StripChange; readonly stop: string } {
+  const natural = naturalStop(room, fixture.kind);
+  const stop = natural?.shell ? natural : (room.stops.find(({ id }) => id === meant) ?? natural);
+  if (stop) return { change: { do: 'put-fixture', stopId: stop.id, fixture }, stop: stop.name };
+  const id = newId();
+  const { name } = FIXTURE_KINDS[fixture.kind];
+  const changes: HomeChange[] = [
+    { do: 'add-stop', roomId: room.id, id, name },
+    { do: 'put-fixture', stopId: id, fixture },
+  ];
+  return { change: { do: 'several', changes }, stop: name };
 }
 
 export type Direction = 'left' | 'right' | 'up' | 'down';

@@ -6,9 +6,8 @@ import dynamic from 'next/dynamic';
 import { useDeferredValue, useEffect, useMemo, useOptimistic, useRef, useState } from 'react';
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
 import { newFixture } from '@/core/home/fixture';
-import type { Fixture, Height, Room, Stop } from '@/core/home/room';
+import type { Fixture, Height, Room } from '@/core/home/room';
 import { oftenMissing } from '@/core/home/templates';
-import type { HomeChange } from '@/core/household/home-change';
 import { afterPaint } from '../parts/after-paint';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
@@ -21,7 +20,7 @@ import type { PanelEvents } from './fixture-panel';
 import { fixtureName } from './fixture-words';
 import { OftenHere } from './often-here';
 import type { MoveTask } from './order-panel';
-import { fixtureMoved, placeOf, roomAfter, stopFor, stopMoved } from './room-model';
+import { addedTo, fixtureMoved, placeOf, roomAfter, type StripChange, stopMoved } from './room-model';
 import type { RoomOrderStep } from './room-order';
 import type { RoomSurroundings } from './room-work';
 import { Selection, SelectionProvider } from './selection';
@@ -79,7 +78,6 @@ export function UnrolledRoom({
   const [room, show] = useOptimistic(stored, roomAfter);
   const [open, setOpen] = useState<Open>();
   const [mode, setMode] = useState<StripMode>('choose');
-  const [lastStop, setLastStop] = useState<string>();
   const changes = useChanges(actions);
   const panel = useRef<HTMLDivElement>(null);
   const stops = useMemo(() => openStops(room, around.way), [room, around.way]);
@@ -110,13 +108,14 @@ export function UnrolledRoom({
     selection.choose(next.id);
     afterPaint(() => setOpen(next));
   };
-  const make = (change: HomeChange, words?: string) => changes.send(change, words, () => show(change));
+  const make = (change: StripChange, words?: string) => changes.send(change, words, () => show(change));
 
-  const add = (stop: Stop, kind: FixtureKindName) => {
-    const fixture = newFixture(newId(), kind);
-    make({ do: 'put-fixture', stopId: stop.id, fixture }, `${fixtureName(fixture)} added at ${stop.name}.`);
-    setLastStop(stop.id);
-    return fixture;
+  /** At the stop that is open, else where such a thing stands. */
+  const add = (kind: FixtureKindName) => {
+    const fixture = { ...newFixture(newId(), kind), kind };
+    const meant = open?.what === 'adding' || open?.what === 'stop' ? open.id : undefined;
+    const { change, stop } = addedTo(room, fixture, meant, newId);
+    make(change, `${fixtureName(fixture)} added at ${stop}.`);
   };
   const { addHere, addStop } = useStableEvents({
     addStop: (name: string) => {
@@ -124,10 +123,7 @@ export function UnrolledRoom({
       make({ do: 'add-stop', roomId: room.id, id, name });
       setOpen({ what: 'adding', id, typed: '' });
     },
-    addHere: (kind: FixtureKindName) => {
-      const stop = stopFor(room, kind, lastStop);
-      if (stop) add(stop, kind);
-    },
+    addHere: add,
   });
   const drop = (fixture: Fixture) => {
     make({ do: 'drop-fixture', id: fixture.id }, `${fixtureName(fixture)} removed.`);
@@ -246,7 +242,7 @@ export function UnrolledRoom({
           stop={stop}
           roomKind={room.kind}
           typed={shown.typed}
-          onAdd={(kind) => add(stop, kind)}
+          onAdd={add}
           onClose={() => setOpen(undefined)}
         />
       );

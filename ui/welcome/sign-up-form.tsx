@@ -2,23 +2,30 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { isTimezone } from '@/core/time/wall-clock';
 import { Field } from '../forms/field';
 import { LEAST_PASSPHRASE } from '../forms/limits';
 import type { ActionResult } from '../forms/result';
 import { useActionForm } from '../forms/use-action-form';
+import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
-
-const homeTimezone = () =>
-  typeof window === 'undefined' ? 'UTC' : Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 export function SignUpForm({ action }: { action: (input: unknown) => Promise<ActionResult> }) {
   const router = useRouter();
   const { form, submit, sentence } = useActionForm(
     'signUp',
-    { householdName: '', email: '', passphrase: '', timezone: homeTimezone() },
-    (values) => action({ ...values, timezone: homeTimezone() }),
+    { householdName: '', email: '', passphrase: '', timezone: '' },
+    action,
     () => router.push('/aim'),
   );
+  const [isZoneKnown, setZoneKnown] = useState(true);
+  // What the device says can only be asked on it; where that is no zone that anybody knows, a person chooses.
+  useEffect(() => {
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    if (isTimezone(zone)) form.setValue('timezone', zone);
+    else setZoneKnown(false);
+  }, [form]);
   return (
     <Stack component="form" noValidate spacing={2} onSubmit={submit} aria-label="Sign up">
       <Sentence>{sentence}</Sentence>
@@ -32,6 +39,18 @@ export function SignUpForm({ action }: { action: (input: unknown) => Promise<Act
         autoComplete="new-password"
         hint={`At least ${LEAST_PASSPHRASE} characters; three or four words do well.`}
       />
+      {(!isZoneKnown || form.formState.errors.timezone) && (
+        <Field
+          form={form}
+          name="timezone"
+          label="Time zone of the home"
+          hint="This device does not say which one it is in."
+          select
+        >
+          <option value="">Choose …</option>
+          <Options options={zones()} />
+        </Field>
+      )}
       <Button
         type="submit"
         variant="contained"
@@ -43,4 +62,8 @@ export function SignUpForm({ action }: { action: (input: unknown) => Promise<Act
       </Button>
     </Stack>
   );
+}
+
+function zones(): (readonly [string, string])[] {
+  return [...Intl.supportedValuesOf('timeZone'), 'UTC'].map((zone) => [zone, zone.replaceAll('_', ' ')]);
 }

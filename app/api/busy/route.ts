@@ -1,12 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { upload } from '@/app/api/guard';
 import { dayOf, formatDate } from '@/core/time/local-time';
-import { readBusy } from '@/server/calendar/read-calendar';
 import { nowIn } from '@/server/clock';
 import { edit } from '@/server/editing';
+import { readFileAs } from '@/server/file-reader';
 import { loadHousehold } from '@/server/repositories/household';
 import type { FileReport } from '@/ui/files/file-report';
 import { count } from '@/ui/parts/words';
+import { leftOutWords, NOTHING } from '@/ui/people/calendar-words';
 
 /** So many days are looked at where no clean says until when. */
 const USUAL_DAYS = 180;
@@ -21,15 +22,13 @@ export async function POST(request: Request): Promise<Response> {
     const today = nowIn(timezone).slice(0, 10);
     const from = clean && clean.start < today ? clean.start : today;
     const to = clean?.finish ?? formatDate(dayOf(today) + USUAL_DAYS);
-    const read = readBusy(text, { timezone, from, to });
-    if (!read.ok) return refused(read.sentence);
+    const read = await readFileAs({ as: 'calendar', text, range: { timezone, from, to } });
+    if (!read.ok) return refused(`${NOTHING[read.why]}${read.leftOut ? leftOutWords(read.leftOut) : ''}`);
     const change = { do: 'put-member' as const, member: { ...member, busy: [...read.busy] } };
     await edit(scope, randomUUID(), change, () => `Busy times of ${member.name}`);
-    const skipped =
-      read.skipped > 0 ? ` ${count(read.skipped, 'event', 'events')} made no sense and were left out.` : '';
     return {
       taken: true,
-      sentence: `${count(read.events, 'event', 'events')} read; ${member.name} is busy ${count(read.busy.length, 'time', 'times')} before the finish line.${skipped} Spread the work again to plan around them.`,
+      sentence: `${count(read.events, 'event', 'events')} read; ${member.name} is busy ${count(read.busy.length, 'time', 'times')} before the finish line.${leftOutWords(read.leftOut)} Spread the work again to plan around them.`,
       faults: [],
     };
   });

@@ -16,7 +16,10 @@ export async function fileFor(
   const { revision, daySeq: seq } = await versionsOf(scope);
   const state = await currentOf(scope);
   const { campaign, household } = state;
-  const person = household.people.find(({ id }) => id === (helper ?? wanted))?.id;
+  const { people } = household;
+  // Who lives alone is who is meant, without being asked.
+  const asked = helper ?? wanted ?? (people.length === 1 ? people[0]?.id : undefined);
+  const person = people.find(({ id }) => id === asked)?.id;
   if (!campaign?.plans || (helper !== undefined && person === undefined)) return undefined;
   const on = date ?? state.today;
   const [earlier, events] = await Promise.all([lastingBefore(scope, on), eventsOn(scope, on)]);

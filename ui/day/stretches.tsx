@@ -1,0 +1,51 @@
+'use client';
+import Stack from '@mui/material/Stack';
+import { dayView } from '@/core/day/day-view';
+import { duration } from '../parts/words';
+import { AskButton } from './ask-button';
+import { type Day, useDay } from './day-context';
+import type { DayPerson } from './day-file';
+import { isDoneWith } from './step-face';
+import { StretchBar } from './stretch-bar';
+
+/**
+ * The stretch of work of everybody whose day is on the page: of those who are at it (`during`), or of those who have not
+ * begun, rest or have enough (`before`).
+ */
+export function Stretches({ at }: { at: 'before' | 'during' }) {
+  const day = useDay();
+  const shown = day.workers.filter(
+    ({ id }) => (day.run.stretches.get(id)?.what === 'begin') === (at === 'during'),
+  );
+  if (shown.length === 0) return null;
+  return (
+    <Stack spacing={2} useFlexGap>
+      {shown.map((person) => (
+        <StretchOf key={person.id} person={person} day={day} />
+      ))}
+    </Stack>
+  );
+}
+
+function StretchOf({ person, day }: { person: DayPerson; day: Day }) {
+  const { run, store, asks } = day;
+  const isShared = day.file.person === undefined;
+  if (!isDoneWith(viewOf(person, day)))
+    return (
+      <StretchBar stretch={run.stretches.get(person.id)} person={person} isNamed={isShared} store={store} />
+    );
+  if (!asks) return null;
+  const words = `One more block of ${duration(person.breakAfter)}`;
+  return (
+    <AskButton
+      words={isShared ? `${person.name}: ${words}` : words}
+      act={asks.takeOneMoreBlock}
+      wish={{ person: person.id, minutes: person.breakAfter }}
+      onDone={() => void store.carry({ do: 'block', what: 'begin' }, person.id)}
+    />
+  );
+}
+
+function viewOf({ id }: DayPerson, { file, run, second, view }: Day) {
+  return file.person === id ? view : dayView(file.pack, run, second, id);
+}
