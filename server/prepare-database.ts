@@ -1,7 +1,7 @@
 import { wallClock } from '../core/time/wall-clock';
 import { configFrom } from './config';
 import { connect } from './db/connection';
-import { migrate, NewerDatabase } from './db/migrations';
+import { migrate, NewerDatabase } from './db/migrations/migrate';
 import { insertDemo } from './demo';
 
 /** Brings a database up to date and puts the demo household into an empty one. One sentence and exit 1 when it can't. */

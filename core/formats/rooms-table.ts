@@ -17,7 +17,7 @@ import { fixtureSchema, roomSchema } from '../home/room-schema';
 import { SURFACES } from '../home/surfaces';
 import { isFormula, readCell, writeTable } from './cell';
 import { type Counted, MOST, MOST_NAME } from './limits';
-import { lineSchema } from './scalars';
+import { oneLine } from './scalars';
 
 /** Rooms and fixtures as a table of comma-separated values, a line a fixture: written for a spreadsheet, read back from one. */
 
@@ -310,7 +310,7 @@ function keyOf(...names: readonly string[]): string {
 
 /** As much of a cell as a name may hold. */
 function nameIn(cell: string): string {
-  return lineSchema(cell.length).parse(cell).slice(0, MOST_NAME);
+  return oneLine(cell).slice(0, MOST_NAME).trim();
 }
 
 function stopIn(cells: Cells): { readonly name: string; readonly shell: boolean } {

@@ -18,12 +18,13 @@ export const stepIdSchema = z.string().min(1).max(MOST_STEP_ID);
 
 const CONTROLS = /[\p{Cc}\u2028\u2029]+/gu;
 
-/** A line of text: what breaks lines or controls a screen counts as a blank. */
+/** What breaks lines or controls a screen counts as a blank. */
+export function oneLine(text: string): string {
+  return text.replace(CONTROLS, ' ').trim();
+}
+
 export const lineSchema = (most: number, tooLong?: string) =>
-  z
-    .string()
-    .overwrite((text) => text.replace(CONTROLS, ' ').trim())
-    .max(most, tooLong);
+  z.string().overwrite(oneLine).max(most, tooLong);
 export const nameSchema = lineSchema(MOST_NAME).min(1);
 export const titleSchema = z.string().max(500);
 export const minutesSchema = z.int().min(0).max(MOST_MINUTES);

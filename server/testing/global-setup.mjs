@@ -8,7 +8,11 @@ import { freePort } from '../../scripts/lib/ports.mjs';
 
 export default async function setup({ provide }) {
   const folder = mkdtempSync(join(tmpdir(), 'early-thaw-db-'));
-  const database = await startMariaDb({ folder, port: await freePort() });
+  const database = await startMariaDb({
+    folder,
+    port: await freePort(),
+    databases: 'early\\_thaw%',
+  });
   await bundled('plan-worker');
   await bundled('file-worker');
   provide('databaseUrl', database.url);

@@ -4,7 +4,7 @@ import { inject } from 'vitest';
 import type { HouseholdFile } from '../../core/formats/household';
 import { juniperRow } from '../../demo/juniper-row';
 import { connect } from '../db/connection';
-import { migrate } from '../db/migrations';
+import { migrate } from '../db/migrations/migrate';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
 import { spreadWork } from '../planning';
 import { householdFile, insertHousehold } from '../repositories/household';
@@ -14,6 +14,23 @@ export async function testDatabase(): Promise<Knex> {
   const db = connect(inject('databaseUrl'));
   await migrate(db);
   return db;
+}
+
+/** A database of its own without any tables, for what is tried with older ones; gone when `drop` is called. */
+export async function emptyDatabase(
+  name: string,
+): Promise<{ readonly db: Knex; readonly drop: () => Promise<void> }> {
+  const url = new URL(inject('databaseUrl'));
+  const all = connect(url.href);
+  await all.raw('CREATE DATABASE ??', [`early_thaw_${name}`]);
+  url.pathname = `/early_thaw_${name}`;
+  const db = connect(url.href);
+  const drop = async () => {
+    await db.destroy();
+    await all.raw('DROP DATABASE ??', [`early_thaw_${name}`]);
+    await all.destroy();
+  };
+  return { db, drop };
 }
 
 /** A new household with nothing in it. */

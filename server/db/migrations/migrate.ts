@@ -1,0 +1,52 @@
+import type { Knex } from 'knex';
+import { step001 } from './001-households-and-accounts';
+import { step002 } from './002-home';
+import { step003 } from './003-people-and-machines';
+import { step004 } from './004-cleans-plans-and-ticks';
+import { step005 } from './005-revision';
+import { step006 } from './006-facts-scope-and-catalogue';
+import { step007 } from './007-edits';
+import { step008 } from './008-ages';
+import { step009 } from './009-uses';
+import { step010 } from './010-exceptions-busy-times-and-feeds';
+import { step011 } from './011-first-jobs-blocks-and-weather';
+import { step012 } from './012-the-day';
+import { step013 } from './013-ids-as-bytes';
+import { create, type Migration } from './tables';
+
+/** The tables, step by step; a step that has been released is never changed. */
+export const MIGRATIONS: readonly Migration[] = [
+  step001,
+  step002,
+  step003,
+  step004,
+  step005,
+  step006,
+  step007,
+  step008,
+  step009,
+  step010,
+  step011,
+  step012,
+  step013,
+];
+
+/** A database that knows migrations which this version does not. */
+export class NewerDatabase extends Error {}
+
+/** Brings the tables up to date; returns the names of the steps that were taken. Throws `NewerDatabase`. */
+export async function migrate(db: Knex): Promise<string[]> {
+  await create(db, 'migrations', (table) => {
+    table.string('name', 100).primary();
+    table.timestamp('at').notNullable().defaultTo(db.fn.now());
+  });
+  const taken = new Set((await db('migrations').select('name')).map((row: { name: string }) => row.name));
+  const unknown = [...taken].filter((name) => !MIGRATIONS.some((migration) => migration.name === name));
+  if (unknown.length > 0) throw new NewerDatabase(unknown.join(', '));
+  const open = MIGRATIONS.filter((migration) => !taken.has(migration.name));
+  for (const migration of open) {
+    await migration.up(db);
+    await db('migrations').insert({ name: migration.name });
+  }
+  return open.map((migration) => migration.name);
+}
