@@ -1,10 +1,19 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import {
+  chmodSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Browser } from './support/browser';
-import { PASSPHRASE } from './support/visit';
+import { PASSPHRASE, signUp } from './support/visit';
 import { startWhole, type Whole } from './support/whole.mjs';
 
 const NOW = '2027-03-01T18:40';
@@ -100,4 +109,142 @@ describe('npm start', () => {
       'The data was written by a newer version of Early Thaw (999-from-the-future)',
     );
   });
+
+  it('touches nothing in a folder that is not its own', async () => {
+    const strange = join(folder, 'data');
+    mkdirSync(join(strange, 'mysql'), { recursive: true });
+    writeFileSync(join(strange, 'mysql', 'precious.txt'), 'ours');
+    chmodSync(strange, 0o700);
+    const whole = await startWhole({ folder, now: NOW });
+    expect(await whole.ended).toBe(1);
+    expect(whole.words()).toContain('holds things that are not Early Thaw’s (mysql)');
+    expect(readFileSync(join(strange, 'mysql', 'precious.txt'), 'utf8')).toBe('ours');
+    expect(statSync(strange).mode & 0o777).toBe(0o700);
+    expect(readdirSync(strange)).toEqual(['mysql']);
+    rmSync(strange, { recursive: true });
+    writeFileSync(strange, 'a file');
+    const onFile = await startWhole({ folder, now: NOW });
+    expect(await onFile.ended).toBe(1);
+    expect(onFile.words()).toContain('has to name a folder');
+  });
+
+  it('keeps everything where its own word of being done is lost, and says so where its secrets are', async () => {
+    let email = '';
+    await whileUp(async ({ base }) => {
+      const browser = await Browser.open(base);
+      try {
+        email = await signUp(browser, 'Larch Mews');
+      } finally {
+        await browser.close();
+      }
+    });
+    rmSync(join(folder, 'data', 'ready'));
+    await whileUp(async ({ base, words }) => {
+      expect(words()).not.toContain('demo household loaded');
+      const browser = await Browser.open(base);
+      try {
+        await browser.goTo('/sign-in');
+        await browser.type('Email', email);
+        await browser.type('Passphrase', PASSPHRASE);
+        await browser.press('button', 'Sign in');
+        await browser.see('Larch Mews');
+      } finally {
+        await browser.close();
+      }
+    });
+    writeFileSync(join(folder, 'data', 'secrets.json'), '{"databa');
+    const whole = await startWhole({ folder, now: NOW });
+    expect(await whole.ended).toBe(1);
+    expect(whole.words()).toContain('secrets.json is missing or damaged');
+  });
+
+  it('started again where it runs says where, and stops nothing', async () => {
+    await whileUp(async ({ base }) => {
+      const second = await startWhole({ folder, now: NOW });
+      expect(await second.ended).toBe(0);
+      expect(second.words()).toContain(
+        `It runs already, on the data in ${join(folder, 'data')}: open ${base}`,
+      );
+      expect((await fetch(`${base}/health`)).ok).toBe(true);
+    });
+  });
+
+  it('runs beside another one where only another port and folder are named', async () => {
+    await whileUp(async () => {
+      const beside = await startWhole({
+        folder: join(folder, 'b'),
+        now: NOW,
+        env: { EARLY_THAW_DB_PORT: '' },
+      });
+      const third = await startWhole({
+        folder: join(folder, 'c'),
+        now: NOW,
+        env: { EARLY_THAW_DB_PORT: '' },
+      });
+      try {
+        expect(beside.isUp, beside.words()).toBe(true);
+        expect(third.isUp, third.words()).toBe(true);
+      } finally {
+        await Promise.all([beside.stop(), third.stop()]);
+      }
+    });
+  });
+
+  it('ends what a killed start has left running, and takes its place', async () => {
+    const first = await startWhole({ folder, now: NOW });
+    expect(first.isUp, first.words()).toBe(true);
+    process.kill(first.pid, 'SIGKILL');
+    await first.ended;
+    const port = Number(new URL(first.base).port);
+    const second = await startWhole({ folder, now: NOW, port });
+    try {
+      expect(second.isUp, second.words()).toBe(true);
+      expect(second.words()).toContain('What an earlier start had left running was ended.');
+    } finally {
+      await second.stop();
+    }
+  });
+
+  it('ends within seconds while a phone listens', async () => {
+    const whole = await startWhole({ folder, now: NOW });
+    expect(whole.isUp, whole.words()).toBe(true);
+    const phone = await listeningPhone(whole.base);
+    const begun = Date.now();
+    expect(await whole.stop()).toBe(0);
+    // The web server has five seconds, the database writes down what it knows.
+    expect(Date.now() - begun).toBeLessThan(15_000);
+    expect(whole.words()).toContain('Stopping …');
+    await phone.close();
+  });
+
+  it('starts a server again that has died, while a phone listens', async () => {
+    await whileUp(async (whole) => {
+      const phone = await listeningPhone(whole.base);
+      const { parts } = JSON.parse(readFileSync(join(whole.data, 'run', 'starter.json'), 'utf8'));
+      const [database, web] = parts as { pid: number }[];
+      for (const [name, pid] of [
+        ['database server', database!.pid],
+        ['web server', web!.pid],
+      ] as const) {
+        process.kill(pid, 'SIGKILL');
+        await phone.until(async () => whole.words().includes(`The ${name} is up again.`), `the ${name}`);
+        await phone.until(async () => (await fetch(`${whole.base}/health`)).ok, 'an answer');
+      }
+      await phone.goTo('/day');
+      await phone.press('button', 'Done');
+      await phone.kept('All is sent.');
+      await phone.close();
+    });
+  });
 });
+
+/** A phone on the day of the demo, with its stream open. */
+async function listeningPhone(base: string): Promise<Browser> {
+  const phone = await Browser.open(base);
+  await phone.goTo('/');
+  await phone.press('button', 'Look round the demo household');
+  await phone.waitForPath(/^\/aim$/);
+  await phone.goTo('/day');
+  await phone.kept('All is sent.');
+  return phone;
+}

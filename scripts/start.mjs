@@ -1,29 +1,36 @@
-// npm start: brings up everything, in stages, and stops it all on Ctrl-C.
+// npm start: brings up everything, in stages, keeps it up, and stops it all on Ctrl-C.
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { openDataFolder, takeFolder } from './lib/data-folder.mjs';
+import { keepUp } from './lib/keep-up.mjs';
 import { ensureDebianPackages, ensureNodePackages } from './lib/packages.mjs';
-import { isPortFree } from './lib/ports.mjs';
+import { freePort, isPortFree } from './lib/ports.mjs';
 import { root } from './lib/root.mjs';
 import { fail, stage, Trouble } from './lib/stage.mjs';
 
-const dev = process.argv.includes('--dev');
-const port = portFrom('PORT', 3000);
-const folder = process.env.EARLY_THAW_DATA ?? join(root, '.data');
+const USUAL_DATABASE_PORT = 33614;
 
+const dev = process.argv.includes('--dev');
+const port = portFrom('PORT') ?? 3000;
+const folder = resolve(process.env.EARLY_THAW_DATA || join(root, '.data'));
+
+/** What is up, in the order in which it came up. */
 const running = [];
+let place;
 let stopping;
 
 function stopAll() {
   stopping ??= (async () => {
     for (const part of running.reverse()) await part.stop();
+    place?.leave();
   })();
   return stopping;
 }
 
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
   process.on(signal, async () => {
-    process.stdout.write('\n  Stopping …\n');
+    if (!stopping) process.stdout.write('\n  Stopping …\n');
     await stopAll();
     process.exit(0);
   });
@@ -32,12 +39,22 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
 try {
   await bringUp();
 } catch (error) {
-  await stopAll();
   fail(error);
+  await stopAll();
 }
 
 async function bringUp() {
   process.stdout.write('Early Thaw\n');
+  openDataFolder(folder);
+  const taken = await takeFolder(folder, port);
+  if (taken.runsAt !== undefined) {
+    process.stdout.write(
+      `  It runs already, on the data in ${folder}: open http://127.0.0.1:${taken.runsAt}\n`,
+    );
+    return;
+  }
+  place = taken;
+  if (place.ended > 0) process.stdout.write('  What an earlier start had left running was ended.\n');
   const external = process.env.DATABASE_URL;
   if (!(await isPortFree(port)))
     throw new Trouble(
@@ -53,40 +70,46 @@ async function bringUp() {
     : await stage('Database server', startDatabase);
   const env = { DATABASE_URL: database.url, EARLY_THAW_SECRET: database.secret };
   await stage('Data', () => prepareDatabase(env));
-  const application = await stage('Web server', () => startApplication({ port, env, dev }));
-  running.push(application);
+  const startWeb = async () => started(await startApplication({ port, env, dev }));
+  running.push(keepUp('web server', await stage('Web server', startWeb), startWeb, giveUp));
   process.stdout.write(`\n  Open http://127.0.0.1:${port} in a browser. Ctrl-C stops it.\n`);
-  const gone = await Promise.race([
-    application.ended.then(() => 'web server'),
-    database.ended?.then(() => 'database server') ?? new Promise(() => {}),
-  ]);
-  if (!stopping)
-    throw new Trouble(
-      `The ${gone} has ended by itself. What was saved is kept; start again with npm start.\n${application.words().slice(-2000)}`,
-    );
 }
 
 async function startDatabase() {
   const { startMariaDb } = await import('./lib/mariadb.mjs');
-  const database = await startMariaDb({ folder, port: portFrom('EARLY_THAW_DB_PORT', 33614) });
-  running.push(database);
+  const wanted = portFrom('EARLY_THAW_DB_PORT');
+  const usual = (await isPortFree(USUAL_DATABASE_PORT)) ? USUAL_DATABASE_PORT : await freePort();
+  const start = async () => started(await startMariaDb({ folder, port: wanted ?? usual }));
+  const database = await start();
+  running.push(keepUp('database server', database, start, giveUp));
   return database;
+}
+
+function started(part) {
+  place.started(part.pid);
+  return part;
+}
+
+/** What can't be kept up ends everything else too. */
+async function giveUp(error) {
+  if (stopping) return;
+  fail(error);
+  await stopAll();
+  process.exit(1);
 }
 
 /** With a database elsewhere, the secret that seals the cookies still has to outlive a restart. */
 function ownSecret() {
   if (process.env.EARLY_THAW_SECRET) return process.env.EARLY_THAW_SECRET;
   const file = join(folder, 'session-secret');
-  if (!existsSync(file)) {
-    mkdirSync(folder, { recursive: true });
-    writeFileSync(file, randomBytes(32).toString('hex'), { mode: 0o600 });
-  }
+  if (!existsSync(file)) writeFileSync(file, randomBytes(32).toString('hex'), { mode: 0o600 });
   return readFileSync(file, 'utf8');
 }
 
-function portFrom(name, usual) {
+/** The port that is asked for; undefined where none is. */
+function portFrom(name) {
   const text = process.env[name];
-  if (text === undefined || text === '') return usual;
+  if (text === undefined || text === '') return undefined;
   const value = Number(text);
   if (Number.isInteger(value) && value > 0 && value < 65_536) return value;
   process.stderr.write(`${name}: got "${text}", expected a port from 1 to 65535.\n`);

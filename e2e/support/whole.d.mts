@@ -1,5 +1,8 @@
 export type Whole = {
   readonly isUp: boolean;
+  readonly pid: number;
+  /** Its data folder. */
+  readonly data: string;
   readonly base: string;
   readonly words: () => string;
   readonly ended: Promise<number | null>;

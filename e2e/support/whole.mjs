@@ -34,6 +34,8 @@ export async function startWhole({ folder, now, env = {}, port }) {
   const isUp = await ready;
   return {
     isUp,
+    pid: child.pid,
+    data: own.EARLY_THAW_DATA,
     base: `http://127.0.0.1:${own.PORT}`,
     words: () => words,
     /** Exit code, once it has ended. */

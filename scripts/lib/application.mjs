@@ -5,6 +5,7 @@ import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { bundled } from './bundle.mjs';
+import { end, identityOf } from './processes.mjs';
 import { root } from './root.mjs';
 import { Trouble } from './stage.mjs';
 
@@ -15,6 +16,7 @@ const SOURCES = [
   'server',
   'ui',
   'workers',
+  'instrumentation.ts',
   'next.config.ts',
   'proxy.ts',
   'package-lock.json',
@@ -111,7 +113,7 @@ export async function startApplication({ port, env, dev = false }) {
     over = true;
   });
   const stop = async () => {
-    if (!over) child.kill('SIGTERM');
+    if (child.pid !== undefined) await end(identityOf(child.pid));
     await ended;
   };
   for (let tries = 0; tries < ANSWER_SECONDS * 10 && !over; tries++) {

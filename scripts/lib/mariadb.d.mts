@@ -9,4 +9,5 @@ export type OwnMariaDb = {
 export function startMariaDb(options: {
   readonly folder: string;
   readonly port: number;
+  readonly databases?: string;
 }): Promise<OwnMariaDb>;

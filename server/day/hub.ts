@@ -12,6 +12,19 @@ export function tell(household: string, news: News): void {
   hub().emit(household, news);
 }
 
+const END = Symbol('end');
+
+/** Lets all go that listen: nothing more will be told. */
+export function endAll(): void {
+  hub().emit(END);
+}
+
+/** Calls back once when nothing more will be told, until what it returns is called. */
+export function whenEnded(end: () => void): () => void {
+  hub().once(END, end);
+  return () => hub().off(END, end);
+}
+
 /** Calls back with all news of one household until what it returns is called. */
 export function listen(household: string, hear: (news: News) => void): () => void {
   hub().on(household, hear);

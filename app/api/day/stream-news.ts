@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { ToldEvent } from '@/core/day/events';
 import type { Sender } from '@/server/day/carry';
-import { listen, type News } from '@/server/day/hub';
+import { listen, type News, whenEnded } from '@/server/day/hub';
 import { keepAsking } from '@/server/day/machines';
 import { versionsOf } from '@/server/kept';
 import { eventsAfter } from '@/server/repositories/day';
@@ -66,6 +66,7 @@ export async function streamNews(request: Request, asker: Asker): Promise<Respon
           write(`event: happened\ndata: ${JSON.stringify(news.event)}\n\n`);
       };
       const unlisten = listen(scope.household, pass);
+      const stayOn = whenEnded(() => close());
       const stopAsking = keepAsking(scope);
       const heartbeat = setInterval(async () => {
         // A link that was withdrawn ends the stream, and so does signing out everywhere else.
@@ -78,6 +79,7 @@ export async function streamNews(request: Request, asker: Asker): Promise<Respon
         if (over) return;
         over = true;
         unlisten();
+        stayOn();
         stopAsking();
         clearInterval(heartbeat);
         try {
