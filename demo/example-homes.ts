@@ -51,7 +51,7 @@ function worse(fixture: Fixture, { soil, fullness }: NonNullable<Furnishing['all
   };
 }
 
-function home(floors: Readonly<Record<string, readonly Room[]>>): Home {
+export function home(floors: Readonly<Record<string, readonly Room[]>>): Home {
   return {
     floors: Object.entries(floors).map(([name, rooms], i) => ({ id: `floor-${i}`, name, rooms: [...rooms] })),
     wayRound: 'clockwise',

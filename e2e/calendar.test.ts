@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parsePlan } from '@/core/formats/plan';
 import { checkPlan, describeViolation } from '@/core/spread/check/check';
@@ -17,6 +18,11 @@ const EVENT = [
   'END:VCALENDAR',
 ].join('\n');
 
+const WITH_ZONE = readFileSync(
+  new URL('../core/formats/calendar/examples/two-in-one-file.ics', import.meta.url),
+  'utf8',
+).replaceAll('\r\n', '\n');
+
 describe('calendars', () => {
   it('tell when somebody is busy, are pasted, and are forgotten again', async () => {
     await visit(async (browser) => {
@@ -31,8 +37,15 @@ describe('calendars', () => {
       await browser.type('Or paste it here', EVENT);
       await browser.press('button', 'Read what is pasted');
       await browser.see(/1 event read; \w+ is busy \d+ times before the finish line/);
+      // A calendar as programs write them, with its zone described; and one that gives nothing keeps what was there.
+      await browser.type('Or paste it here', WITH_ZONE);
+      await browser.press('button', 'Read what is pasted');
+      await browser.see(/2 events read; \w+ is busy 6 times before the finish line/);
+      await browser.type('Or paste it here', 'BEGIN:VCALENDAR\nBEGIN:VTODO\nUID:x\nEND:VTODO\nEND:VCALENDAR');
+      await browser.press('button', 'Read what is pasted');
+      await browser.see('the busy times from before still hold');
       await browser.press('button', 'Forget the busy times');
-      await browser.see(/is busy 0 times/);
+      await browser.see(/is busy with is forgotten/);
     });
   });
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { PHONE } from './support/browser';
-import { PASSPHRASE, signUp, visit } from './support/visit';
+import { freshEmail, PASSPHRASE, signUp, visit } from './support/visit';
 
 describe('a new household', () => {
   it('goes from nothing to a ticked-off job', async () => {
@@ -49,6 +49,25 @@ describe('a new household', () => {
       await browser.see('1 step done');
       await browser.press('opener', '1 step done');
       await browser.see(step);
+    });
+  });
+
+  it('asks in which zone its home is, where the device names one that nobody knows', async () => {
+    await visit(async (browser) => {
+      await browser.onEveryPage(
+        `const known = Intl.DateTimeFormat.prototype.resolvedOptions;
+         Intl.DateTimeFormat.prototype.resolvedOptions = function () { return { ...known.call(this), timeZone: 'Etc/Unknown' } };`,
+      );
+      await browser.goTo('/');
+      await browser.type('Name of the household', 'Nowhere');
+      await browser.type('Email', freshEmail());
+      await browser.type('Passphrase', PASSPHRASE);
+      await browser.find('combobox', /^Time zone of the home/);
+      await browser.press('button', 'Begin');
+      await browser.see('Please choose the time zone in which the home is.');
+      await browser.choose(/^Time zone of the home/, 'Europe/Lisbon');
+      await browser.press('button', 'Begin');
+      await browser.waitForPath(/^\/aim$/);
     });
   });
 

@@ -65,6 +65,40 @@ describe('the walk', () => {
     });
   });
 
+  it('adds what is chosen from the list with a finger, at the stop that is open and no other', async () => {
+    await visit(async (browser) => {
+      await firstRoom(browser);
+      await browser.press('button', 'Stop: Window');
+      await browser.press('button', 'Add something here');
+      await browser.field('What stands at “Window”?');
+      const options = await browser.all('option');
+      expect(options.length).toBeGreaterThan(5);
+      // Each of those that are seen lies on top where it is pressed.
+      const covered = await browser.run<string[]>(
+        `const list = document.querySelector('[role=listbox]').getBoundingClientRect();
+         return [...document.querySelectorAll('[role=option]')].filter((one) => {
+           const box = one.getBoundingClientRect();
+           const [x, y] = [box.left + 20, box.top + box.height / 2];
+           const seen = y > list.top && y < list.bottom && y > 0 && y < innerHeight;
+           return seen && !one.contains(document.elementFromPoint(x, y));
+         }).map((one) => one.textContent)`,
+      );
+      expect(covered).toEqual([]);
+      await browser.press('option', 'Blind');
+      await browser.kept('Blind added at Window.');
+      expect(await under(browser, await browser.find('button', /^Blind/))).toBe('Window');
+      await browser.press('button', 'Done adding');
+      // With nothing open, a thing goes where it naturally stands, or to a stop of its own.
+      await browser.press('button', 'Bedside table');
+      await browser.kept('Bedside table added at Bed.');
+      await browser.press('button', 'Plants');
+      await browser.kept('Plants added at Plants.');
+      expect(await heads(browser)).toContain('Plants');
+      await browser.chord(Key.CONTROL, 'z');
+      await browser.until(async () => !(await heads(browser)).includes('Plants'), 'no stop for plants');
+    }, PHONE);
+  });
+
   it('moves things and stops by keyboard, and takes it back and makes it again', async () => {
     await visit(async (browser) => {
       await firstRoom(browser);

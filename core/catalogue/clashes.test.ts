@@ -29,6 +29,7 @@ const EVERYTHING_ELSE = (text: string) =>
 const IN_ONE_ROOM: readonly [Verdict, string, string][] = [
   ['forbidden', CHLORINES, `${ACIDS} ${ALCOHOLS} ${SOLVENTS} ammonia-cleaner`],
   ['forbidden', 'drain-opener', EVERYTHING_ELSE(`water ${SOAPS} ${OILS}`)],
+  ['forbidden', PEROXIDES, ACIDS],
   ['careful', CHLORINES, `${PEROXIDES} disinfectant oven-cleaner`],
   ['careful', 'oven-cleaner', ACIDS],
 ];

@@ -23,6 +23,8 @@ export type ProductClash = Row & {
   readonly one: readonly Family[];
   readonly other: readonly Family[];
   readonly near: Nearness;
+  /** A day between the two is better than another product, where the clean has more than one. */
+  readonly waits?: true;
 };
 
 export type SurfaceClash = Row & {
@@ -108,10 +110,11 @@ export const PRODUCT_CLASHES: readonly ProductClash[] = [
     id: 'peroxide-and-acid',
     one: ['peroxide'],
     other: ['acid'],
-    near: 'task',
+    near: 'room',
     forbidden: true,
+    waits: true,
     why: 'Peroxide and vinegar in one bottle make peracetic acid, which burns skin and lungs.',
-    instead: 'One after the other, rinsed between, never mixed.',
+    instead: 'A day between them, rinsed well; never mixed.',
   },
   {
     id: 'caustic-and-acid',

@@ -68,6 +68,8 @@ const waitSchema = z.strictObject({
   atMostMinutes: z.int().min(1).optional(),
   machine: machineKindSchema.optional(),
   closesRoom: z.boolean().default(false),
+  /** Whether a product works on something meanwhile, so that it must not stay on longer than is good for it. */
+  works: z.boolean().optional(),
 });
 
 export const doseSchema = z

@@ -24,6 +24,16 @@ export function wait(
   return { key, mode: 'wait', title, minutes, low, high, ...soak, ...rest };
 }
 
+/** A wait in which a product works; how long it may stay on at the most depends on the product. */
+export function dwell(
+  key: string,
+  title: string,
+  range: readonly [number, number, number],
+  rest: Omit<WaitEntry, 'key' | 'mode' | 'title' | 'minutes' | 'low' | 'high'> = {},
+): WaitEntry {
+  return wait(key, title, range, { works: true, ...rest });
+}
+
 /** What works for so short a time is a soak: it is seen to the same day, before it dries. */
 const SOAK_MINUTES = 20;
 const MOST_SOAK_MINUTES = 120;

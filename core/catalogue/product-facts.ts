@@ -84,8 +84,49 @@ export const PRODUCT_FACTS = {
   'drain-opener': sharp(liquid('drain'), 'fumes'),
 } as const satisfies Record<ProductName, ProductFacts>;
 
+/** Usual longest times; the label says what holds. */
+const MOST_MINUTES: Readonly<Record<ProductName, number>> = {
+  water: 1440,
+  'dish-soap': 720,
+  'soft-soap': 720,
+  vinegar: 180,
+  'citric-acid': 180,
+  'washing-soda': 720,
+  'baking-soda': 720,
+  'oxygen-bleach': 480,
+  'chlorine-bleach': 30,
+  'limescale-remover': 60,
+  'toilet-cleaner': 120,
+  degreaser: 60,
+  'glass-cleaner': 10,
+  'oven-cleaner': 180,
+  'wood-soap': 30,
+  'wood-wax': 1440,
+  'stone-cleaner': 60,
+  'laundry-detergent': 720,
+  'machine-cleaner': 90,
+  disinfectant: 30,
+  'rinse-aid': 60,
+  peroxide: 60,
+  alcohol: 10,
+  'mould-remover': 45,
+  'carpet-shampoo': 60,
+  'leather-care': 1440,
+  'wood-oil': 1440,
+  'metal-polish': 30,
+  'scouring-cream': 30,
+  'ammonia-cleaner': 30,
+  'solvent-cleaner': 30,
+  'drain-opener': 60,
+};
+
 export function factsOf(product: ProductName): ProductFacts {
   return PRODUCT_FACTS[product];
+}
+
+/** How long a product may stay on anything at the most, in minutes: it dries on, eats into things, or gives off fumes. */
+export function mostMinutesOf(product: ProductName): number {
+  return MOST_MINUTES[product];
 }
 
 /** Liquids are measured in millilitres, powders in grams. */

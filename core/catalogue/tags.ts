@@ -12,3 +12,20 @@ export const TAGS = {
   kneeling: 'on the knees',
 } as const;
 export type Tag = keyof typeof TAGS;
+
+/** The age from which anybody may do what has a hazard; whatever else is said of a job, nobody younger is given it. */
+export const LEAST_AGES: Readonly<Record<Tag, number>> = {
+  ladder: 16,
+  fumes: 16,
+  chemical: 16,
+  bleach: 18,
+  heat: 12,
+  electric: 16,
+  heavy: 12,
+  noise: 0,
+  vacuum: 8,
+  kneeling: 0,
+};
+
+/** Mild things that still want gloves: soda, citric acid, oxygen bleach. */
+export const GLOVES_LEAST_AGE = 12;

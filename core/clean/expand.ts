@@ -7,6 +7,7 @@ import type { Room } from '../home/room';
 import { type OrderedWork, orderWork } from '../order/ordered';
 import { apartPrecedence, precedenceOf } from '../order/precedence';
 import { tasksInOrder } from '../order/working-order';
+import { longestWait } from '../safety/dwell';
 import { cannotDo, tagsOf } from '../safety/step-tags';
 import { earliestAfter, usesOf } from '../safety/uses';
 import { steered } from '../steering/steered';
@@ -47,7 +48,8 @@ export function expandWork(
   const { clean } = household;
   const { tasks } = work;
   const uses = usesOf(household.ticks);
-  const machines = new Map(household.machines.map((machine) => [machine.kind, machine]));
+  const listed = [...household.machines, ...unlistedMachines(household, tasks)];
+  const machines = new Map(listed.map((machine) => [machine.kind, machine]));
   const shares = new Map(household.parts.map(({ step, share }) => [step, share]));
   const open = tasks.map((task) =>
     lessened(taskOf(task, machines, earliestAfter(uses, task), clean.block), shares),
@@ -63,7 +65,7 @@ export function expandWork(
     finish: clean.finish,
     ...(now !== undefined && { now }),
     people: household.people.map((member) => personOf(member, clean)),
-    machines: household.machines.map((machine) => ({
+    machines: listed.map((machine) => ({
       id: machine.id,
       ...machineWindows(machine, household.people, clean),
     })),
@@ -119,21 +121,48 @@ function personOf(member: Member, { start, finish, block }: Clean): ProblemPerso
 /** What must not run while nobody is at home. */
 const NEVER_ALONE: readonly HouseholdMachine['kind'][] = ['oven'];
 
+/** Machines that nobody has listed and that must not run in an empty house all the same, where there is work for them. */
+function unlistedMachines({ machines }: ExpandedHousehold, tasks: readonly CleanTask[]): HouseholdMachine[] {
+  const known = new Set(machines.map(({ kind }) => kind));
+  const kinds = NEVER_ALONE.filter(
+    (kind) =>
+      !known.has(kind) && tasks.some(({ method }) => method.steps.some((step) => step.machine === kind)),
+  );
+  const ids = new Set(machines.map(({ id }) => id));
+  return kinds.map((kind) => ({ id: ids.has(kind) ? `${kind} (not listed)` : kind, kind }));
+}
+
 function machineWindows(
   machine: HouseholdMachine,
   people: readonly Member[],
   clean: Clean,
 ): Partial<Problem['machines'][number]> {
-  const { from, to } = machine;
-  // Where nobody has said when somebody is at home, it is when somebody works there.
-  if (NEVER_ALONE.includes(machine.kind) && from === undefined)
-    return { windows: people.flatMap((member) => personOf(member, clean).windows) };
-  if (from === undefined || to === undefined || from >= to) return {};
-  return {
-    windows: eachDay(clean.start, clean.finish, (day) => [
-      { start: `${formatDate(day)}T${from}`, end: `${formatDate(day)}T${to}` },
-    ]),
-  };
+  const hours = runningHours(machine, clean);
+  if (!NEVER_ALONE.includes(machine.kind)) return hours ? { windows: hours } : {};
+  // Nobody says when somebody is at home: it is when somebody works there.
+  const attended = people.flatMap((member) => personOf(member, clean).windows);
+  return { windows: hours ? overlaps(hours, attended) : attended };
+}
+
+type Window = { readonly start: string; readonly end: string };
+
+/** When a machine may run, by its own hours; undefined where it may at any time. */
+function runningHours({ from, to }: HouseholdMachine, clean: Clean): Window[] | undefined {
+  if (from === undefined || to === undefined || from >= to) return undefined;
+  return eachDay(clean.start, clean.finish, (day) => [
+    { start: `${formatDate(day)}T${from}`, end: `${formatDate(day)}T${to}` },
+  ]);
+}
+
+/** The times that lie in one of either. */
+function overlaps(some: readonly Window[], others: readonly Window[]): Window[] {
+  return some.flatMap((one) =>
+    others.flatMap((other) => {
+      const start = one.start > other.start ? one.start : other.start;
+      const end = one.end < other.end ? one.end : other.end;
+      return start < end ? [{ start, end }] : [];
+    }),
+  );
 }
 
 function eachDay<T>(start: string, finish: string, of: (day: number) => T[]): T[] {
@@ -215,10 +244,11 @@ function stepOf(
   };
   if (step.mode === 'hands')
     return { ...shared, mode: 'hands', tags: tagsOf(task, step), ...handsExtras(step) };
+  const atMost = longestWait(task, step, shared.minutes);
   return {
     ...shared,
     mode: 'wait',
-    ...(step.atMostMinutes !== undefined && { atMost: step.atMostMinutes }),
+    ...(atMost !== undefined && { atMost }),
     ...(step.closesRoom && { closesRoom: true }),
   };
 }

@@ -42,6 +42,8 @@ export type Work = {
   readonly uses: ReadonlyMap<string, PastUse>;
   /** The finish line, by which something is due or not. */
   readonly finish: string | undefined;
+  /** Whether all of it is done on one date, so that nothing can wait for another. */
+  readonly lastsOneDay: boolean;
 };
 
 /** A task with its scope, and with the estimate that is planned with. */

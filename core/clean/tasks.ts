@@ -27,9 +27,9 @@ export function listTasks(work: Work): CleanTask[] {
 }
 
 /** Products matter to each other only where both tasks are done. */
-function withProductsApart(listed: CleanTask[], { uses }: Work): CleanTask[] {
+function withProductsApart(listed: CleanTask[], { uses, lastsOneDay }: Work): CleanTask[] {
   const done = listed.filter((task) => task.scope.in);
-  const swapped = keepApart(done, (task) => uses.has(task.id));
+  const swapped = keepApart(done, (task) => uses.has(task.id), !lastsOneDay);
   return swapped.size === 0 ? listed : listed.map((task) => swapped.get(task.id) ?? task);
 }
 

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue';
 import { catalogueWith } from '../catalogue/household-catalogue';
-import type { Member } from '../formats/household';
+import type { Clean, Member } from '../formats/household';
 import { PACES } from '../home/room';
 import { usesOf } from '../safety/uses';
 import { marksOf } from '../scope/scope';
@@ -27,7 +27,13 @@ export function workOf(
     school: clean?.products ?? USUAL_SCHOOL,
     uses: usesOf(household.ticks),
     finish: clean?.finish,
+    lastsOneDay: lastsOneDay(clean),
   };
+}
+
+/** Whether all of a clean is done on one date. */
+export function lastsOneDay(clean: Pick<Clean, 'start' | 'finish'> | undefined): boolean {
+  return clean !== undefined && clean.start === clean.finish;
 }
 
 /** The pace of a household: that of its people, each by the hours that he or she offers in a week. */

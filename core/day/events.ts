@@ -89,6 +89,8 @@ export type Verdict =
   | { readonly as: 'gone' }
   /** A hazard is kept from the person to whom it was handed. */
   | { readonly as: 'not-for' }
+  /** Not for who says so: a helper speaks of their own steps only. */
+  | { readonly as: 'not-yours' }
   /** Something else has been changed since, which would go with it. */
   | { readonly as: 'too-late' };
 

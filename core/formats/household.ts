@@ -12,7 +12,7 @@ import { markSchema } from '../scope/mark-schema';
 import { steeringSchema, UNSTEERED } from '../steering/steering';
 import { NO_SUPPLIES, suppliesSchema } from '../supplies/supplies';
 import { ESTIMATES, FIRST_JOBS, UNITS } from './choices';
-import { MOST, MOST_HOURS, MOST_MARKS, MOST_TICKS } from './limits';
+import { MOST, MOST_EVENTS, MOST_HOURS, MOST_MARKS, MOST_TICKS } from './limits';
 import { planSchema } from './plan';
 import { GROUPINGS, SPREADS } from './problem';
 import {
@@ -166,7 +166,7 @@ export const householdSchema = z.strictObject({
   ticks: z.array(tickSchema).max(MOST_TICKS),
   parts: z.array(partSchema).max(5000).default([]),
   /** What happened on the days of the clean, in its order. */
-  events: z.array(dayEventSchema).max(50_000).default([]),
+  events: z.array(dayEventSchema).max(MOST_EVENTS).default([]),
   plans: z.array(keptPlanSchema).default([]),
   now: dateTimeSchema.optional(),
 });

@@ -29,4 +29,6 @@ export type Counted = keyof typeof MOST;
 /** Times of one person in a week. */
 export const MOST_HOURS = 100;
 export const MOST_TICKS = 50_000;
+/** Of what happened on the days of a clean: several years of it. */
+export const MOST_EVENTS = 50_000;
 export const MOST_MARKS = 20_000;

@@ -230,14 +230,13 @@ export const ORDER_RULES: readonly OrderRule[] = [
   },
   {
     id: 'turn-after-vacuum',
-    name: 'vacuum the mattress before it is turned',
-    before: { methods: ['mattress-freshen'], step: 'vacuum' },
+    name: 'soda off the mattress before it is turned',
+    before: { methods: ['mattress-freshen'] },
     after: { methods: ['mattress-turn'] },
     within: 'stop',
-    hard: false,
+    hard: true,
     orderOnly: true,
-    reason: 'Vacuumed first, the mattress does not shed dust on the slats.',
-    cost: 'The slats are vacuumed twice.',
+    reason: 'What still lies on the mattress would fall between the slats.',
   },
   {
     id: 'clean-before-feed',

@@ -13,18 +13,20 @@ const SHARP_FIRST = ['drain', 'chlorine', 'caustic', 'ammonia', 'acid'] as const
 
 /**
  * Keeps products that must not meet in one room, drain and day away from each other: the sharper one is swapped for
- * another school's where that is safe in the room; where nothing is, the two tasks
- * are to lie on different days. What is `begun` keeps what it was begun with. Gives the tasks that changed, by id.
+ * another school's where that is safe in the room; where nothing is, or a day between is better, the two tasks are to lie on
+ * different days. What is `begun` keeps what it was begun with. Gives the tasks that changed, by id.
  */
 export function keepApart(
   tasks: readonly CleanTask[],
   begun: (task: CleanTask) => boolean,
+  /** Whether there is a day to wait for at all. */
+  canWait: boolean,
 ): ReadonlyMap<string, CleanTask> {
   const swapped = new Map<string, CleanTask>();
   for (const room of roomsOf(tasks)) {
     const choices = new Map(room.map((task) => [task.id, task.products]));
     for (const task of sharpFirst(room.filter((known) => !begun(known)))) {
-      const choice = apartFromRoom(task, choices);
+      const choice = apartFromRoom(task, choices, canWait);
       if (!choice) continue;
       choices.set(task.id, choice);
       swapped.set(task.id, { ...task, products: choice });
@@ -75,10 +77,13 @@ function sharpFirst(tasks: readonly CleanTask[]): CleanTask[] {
 function apartFromRoom(
   task: CleanTask,
   choices: ReadonlyMap<string, ProductChoice>,
+  canWait: boolean,
 ): ProductChoice | undefined {
   const others = [...choices].flatMap(([id, choice]) => (id === task.id ? [] : productsOf(choice)));
   const clashing = (product: ProductName): Swap | undefined => {
-    const clash = others.map((other) => forbiddenBetween(product, other)).find((row) => row !== undefined);
+    const clash = others
+      .map((other) => forbiddenBetween(product, other))
+      .find((row) => row !== undefined && !(canWait && row.waits));
     return clash && { why: 'near', clash: clash.id, product };
   };
   const known = choices.get(task.id) as ProductChoice;

@@ -1,13 +1,22 @@
 import type { HandsStep } from '../catalogue/method';
+import { factsOf } from '../catalogue/product-facts';
+import { GLOVES_LEAST_AGE, LEAST_AGES, type Tag } from '../catalogue/tags';
 import type { CleanTask } from '../clean/task';
-import { productTags } from './product-choice';
+import { productsOf, productTags } from './product-choice';
 
 /** Hazards of a step: its own, those of the products it is done with, and the age from which it may be done. */
 export function tagsOf(task: CleanTask, step: HandsStep): string[] {
   const { method, products } = task;
   const fromProducts = touchesProducts(task, step) ? productTags(products) : [];
-  const age = method.leastAge > 0 ? [ageTag(method.leastAge)] : [];
-  return [...new Set([...step.tags, ...fromProducts, ...age])];
+  const hazards = [...step.tags, ...fromProducts];
+  const gloves = touchesProducts(task, step) && productsOf(products).some((one) => factsOf(one).gloves);
+  const age = Math.max(method.leastAge, gloves ? GLOVES_LEAST_AGE : 0, leastAgeFor(hazards));
+  return [...new Set([...hazards, ...(age > 0 ? [ageTag(age)] : [])])];
+}
+
+/** The age that hazards ask for, in years. */
+export function leastAgeFor(tags: readonly string[]): number {
+  return Math.max(0, ...tags.map((tag) => LEAST_AGES[tag as Tag] ?? 0));
 }
 
 /** Products are used where the method says so; where it does not say, in all work but with belongings. */

@@ -79,6 +79,11 @@ export class Browser {
     });
   }
 
+  /** Runs a script on every page before its own do. */
+  async onEveryPage(source: string): Promise<void> {
+    await this.command('Page.addScriptToEvaluateOnNewDocument', { source });
+  }
+
   /** Makes the processor so many times slower. */
   async slowDown(rate: number): Promise<void> {
     await this.command('Emulation.setCPUThrottlingRate', { rate });

@@ -88,6 +88,16 @@ describe('carryOut', () => {
     expect((await loadHousehold(scope)).steering.later.length).toBe(1);
   });
 
+  it('keeps the tick of somebody with the longest id that there can be', async () => {
+    const long = 'i'.repeat(200);
+    const [one] = planned.people;
+    scope = await newHousehold(db);
+    await insertHousehold(scope, { ...planned, people: [...planned.people, { ...one!, id: long }] });
+    const taken = await send([event({ do: 'done', step: steps[0]!.step }, long)]);
+    expect(verdicts(taken)).toEqual(['kept']);
+    expect(await ticks()).toMatchObject([{ person: long }]);
+  });
+
   it('agrees with both who tick the same, and says who was first', async () => {
     const { step } = steps[0]!;
     await send([event({ do: 'done', step }, 'ines', `${TODAY}T17:50:00`)]);
@@ -183,7 +193,9 @@ describe('carryOut', () => {
     const theirs = event({ do: 'rain' }, 'ines');
     await send([theirs]);
     const of = steps.find(({ person }) => person === 'bram')!;
-    expect(verdicts(await send([event({ do: 'take-back', said: theirs.id })], 'bram'))).toEqual(['too-late']);
+    expect(verdicts(await send([event({ do: 'take-back', said: theirs.id })], 'bram'))).toEqual([
+      'not-yours',
+    ]);
     const own = event({ do: 'not-today', step: of.step }, 'bram');
     await send([own], 'bram');
     expect(verdicts(await send([event({ do: 'take-back', said: own.id })], 'bram'))).toEqual(['kept']);
@@ -262,8 +274,39 @@ describe('a helper', () => {
       [event({ do: 'done', step: own.step }, 'ines'), event({ do: 'done', step: others.step })],
       'bram',
     );
-    expect(verdicts(taken)).toEqual(['kept', 'gone']);
+    expect(verdicts(taken)).toEqual(['kept', 'not-yours']);
     expect(await ticks()).toMatchObject([{ step: own.step, person: 'bram' }]);
+  });
+
+  it('says nothing for the household: not the weather, the cupboard, the piles, nor another’s time', async () => {
+    const others = steps.find(
+      ({ person, step }) => person !== 'bram' && !steps.some((s) => s.step === step && s.person === 'bram'),
+    )!;
+    const found = event({ do: 'found', find: 'mend', text: 'Loose hinge' }, 'ines');
+    await send([found]);
+    const before = await householdFile(scope);
+    const tried = [
+      { do: 'rain' },
+      { do: 'run-out', product: 'vinegar' },
+      { do: 'pile', pile: 'give', count: -50 },
+      { do: 'bag', kind: 'bag', pile: 'give', count: 3 },
+      { do: 'settle', found: found.id },
+      { do: 'short', who: 'ines', minutes: 0 },
+      { do: 'machine', step: others.step, report: 'faulty' },
+      { do: 'hand', step: others.step, to: 'bram' },
+    ] as const satisfies readonly DayAct[];
+    const taken = await send(
+      tried.map((act) => event(act, 'bram')),
+      'bram',
+    );
+    expect(verdicts(taken)).toEqual(tried.map(() => 'not-yours'));
+    expect(taken.told).toEqual([]);
+    expect(await householdFile(scope)).toEqual(before);
+    const own = await send(
+      [event({ do: 'found', find: 'buy', text: 'A bulb' }), event({ do: 'short', who: 'bram', minutes: 20 })],
+      'bram',
+    );
+    expect(verdicts(own)).toEqual(['kept', 'kept']);
   });
 
   it('is known by a link until it is withdrawn, or another is made', async () => {

@@ -1,7 +1,8 @@
 import type { CleanTask } from '../../core/clean/task';
 import { partsOfStepId, stepIdOf } from '../../core/clean/tasks';
 import { consequenceOf } from '../../core/day/consequence';
-import type { Answer, DayBatch, DayEvent, ToldEvent, Verdict } from '../../core/day/events';
+import type { Answer, DayAct, DayBatch, DayEvent, ToldEvent, Verdict } from '../../core/day/events';
+import { helperMaySay, isHelpersStep } from '../../core/day/helper';
 import { RESTED, runAfter } from '../../core/day/run';
 import { isClockWrong, rightTime } from '../../core/day/seconds';
 import { mayDo } from '../../core/safety/step-tags';
@@ -93,7 +94,9 @@ class Hands {
     return by === undefined ? event : { ...event, person: by };
   }
 
-  private async judge({ act, person }: DayEvent): Promise<Verdict> {
+  private async judge(event: DayEvent): Promise<Verdict> {
+    const { act, person } = event;
+    if (this.helper !== undefined && !(await this.maySay(act, this.helper))) return { as: 'not-yours' };
     if (act.do === 'take-back')
       return (await this.mayTakeBack(act.said)) ? { as: 'kept' } : { as: 'too-late' };
     if (!('step' in act)) return { as: 'kept' };
@@ -101,8 +104,6 @@ class Hands {
     if (!this.kept.household.clean || !task) return { as: 'gone' };
     const earlier = await eventsOfStep(this.scope, act.step);
     const run = runAfter(RESTED, earlier);
-    if (this.helper !== undefined && !this.isOfHelper(act.step, run.hands.get(act.step)))
-      return { as: 'gone' };
     if (act.do === 'done' || act.do === 'start') {
       const ticked = await loadTick(this.scope, this.kept.household.clean.id, act.step);
       if (ticked) return { as: 'already', by: ticked.person, at: ticked.at };
@@ -117,19 +118,21 @@ class Hands {
     return { as: 'kept' };
   }
 
-  /** Only what was said last of all, and by helpers only what they said themselves. */
+  /** Only what was said last of all. */
   private async mayTakeBack(said: string): Promise<boolean> {
-    const event = await loadEvent(this.scope, said);
-    const isTheirs = this.helper === undefined || event?.person === this.helper;
-    return event !== undefined && isTheirs && isLastEdit(this.scope, said);
+    return (await loadEvent(this.scope, said)) !== undefined && isLastEdit(this.scope, said);
   }
 
-  private isOfHelper(step: string, handedTo: string | undefined): boolean {
-    if (handedTo !== undefined) return handedTo === this.helper;
-    const entries = this.kept.plans?.latest.plan.entries ?? [];
-    return entries.some(
-      (entry) => entry.step === step && this.helper !== undefined && entry.people.includes(this.helper),
-    );
+  private async maySay(act: DayAct, helper: string): Promise<boolean> {
+    const about = 'said' in act ? act.said : 'found' in act ? act.found : undefined;
+    const saidBy = about === undefined ? undefined : (await loadEvent(this.scope, about))?.person;
+    return helperMaySay(act, { helper, isTheirs: await this.isTheirs(act, helper), saidBy });
+  }
+
+  private async isTheirs(act: DayAct, helper: string): Promise<boolean> {
+    if (!('step' in act)) return false;
+    const handedTo = runAfter(RESTED, await eventsOfStep(this.scope, act.step)).hands.get(act.step);
+    return isHelpersStep(helper, act.step, this.kept.plans?.latest.plan.entries ?? [], handedTo);
   }
 
   private async apply(event: DayEvent): Promise<void> {

@@ -165,6 +165,16 @@ export async function loadAllPlans(scope: HouseholdScope, cleanId: string): Prom
   return rows.map(keptPlan);
 }
 
+/** Plans after the first that a file holds: each is larger than all the rest of a household. */
+const LAST_IN_FILE = 5;
+
+/** The first plan and the last few: what a file holds of them. */
+export async function loadPlansForFile(scope: HouseholdScope, cleanId: string): Promise<KeptPlan[]> {
+  const rows = await scope.rows('plans').where({ clean_id: cleanId }).orderBy('version').select('id');
+  const ids = [...rows.slice(0, 1), ...rows.slice(1).slice(-LAST_IN_FILE)].map(({ id }) => id);
+  return (await scope.rows('plans').whereIn('id', ids).orderBy('version').select()).map(keptPlan);
+}
+
 export async function loadPlan(
   scope: HouseholdScope,
   cleanId: string,

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { parseHouseholdFile } from '../../core/formats/read-household';
 import { newFixture } from '../../core/home/fixture';
 import { fixturesOf, roomsOf } from '../../core/home/room';
 import type { HouseholdChange } from '../../core/household/change';
@@ -192,6 +193,50 @@ describe('a household in the database', () => {
     await replaceHousehold(other, before);
     expect((await loadHousehold(other)).clean).toBeUndefined();
     expect(await hasReplaced(other)).toBe(true);
+  });
+
+  it('keeps everything apart whose ids differ in case, in an accent or in a blank', async () => {
+    const scope = await newHousehold(db, JUNIPER.name);
+    const [one] = JUNIPER.people;
+    const people = ['ines', 'INES', 'ines ', 'Ínes', 'i'.repeat(200)].map((id) => ({ ...one!, id }));
+    const twice = JUNIPER.home.floors.map((floor) => ({
+      ...floor,
+      id: floor.id.toUpperCase(),
+      rooms: floor.rooms.map((room) => ({
+        ...room,
+        id: room.id.toUpperCase(),
+        opensTo: [],
+        stops: room.stops.map((stop) => ({
+          ...stop,
+          id: stop.id.toUpperCase(),
+          fixtures: stop.fixtures.map((fixture) => ({ ...fixture, id: fixture.id.toUpperCase() })),
+        })),
+      })),
+    }));
+    const home = { ...JUNIPER.home, floors: [...JUNIPER.home.floors, ...twice] };
+    await insertHousehold(scope, { ...JUNIPER, people, home });
+    const back = await loadHousehold(scope);
+    expect(back.people).toEqual(people);
+    expect(back.home).toEqual(home);
+  });
+
+  it('gives a file that can be read again, however many plans and words it holds', async () => {
+    const scope = await newHousehold(db, JUNIPER.name);
+    await insertHousehold(scope, JUNIPER);
+    for (let i = 0; i < 41; i++)
+      await addPlan(scope, JUNIPER.clean.id, {
+        id: `plan-${i}`,
+        basis: '',
+        madeAt: '2027-03-01T08:00',
+        plan: FIRST_PLAN,
+      });
+    const text = JSON.stringify(await householdFile(scope));
+    expect(text.length).toBeLessThan(2_000_000);
+    const read = parseHouseholdFile(text);
+    expect(read.ok && read.value.plans.map(({ version }) => version)).toEqual([1, 37, 38, 39, 40, 41]);
+    const elsewhere = await newHousehold(db);
+    await insertHousehold(elsewhere, read.ok ? read.value : JUNIPER);
+    expect(JSON.stringify(await householdFile(elsewhere))).toBe(text);
   });
 
   it('ticks a step once, with the time of the first tick, and takes it back', async () => {

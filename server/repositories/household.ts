@@ -1,8 +1,9 @@
 import type { StoredHousehold } from '../../core/clean/campaign';
 import type { HouseholdFile } from '../../core/formats/household';
+import { MOST_EVENTS } from '../../core/formats/limits';
 import { isTimezone } from '../../core/time/wall-clock';
 import type { HouseholdScope, OwnedTable } from '../db/scope';
-import { insertPlans, insertTicks, loadAllPlans, loadParts, loadTicks, putParts } from './clean';
+import { insertPlans, insertTicks, loadParts, loadPlansForFile, loadTicks, putParts } from './clean';
 import { allEvents, insertEvents } from './day';
 import { insertEditable, loadEditable } from './editable';
 
@@ -25,14 +26,14 @@ export async function loadHousehold(scope: HouseholdScope): Promise<StoredHouseh
   };
 }
 
-/** The whole household as the file that a person takes away; nothing of it is left out. */
+/** The whole household as the file that a person takes away; of plans the first and the last few, of events the last. */
 export async function householdFile(scope: HouseholdScope): Promise<HouseholdFile> {
   const { clean, ...rest } = await loadHousehold(scope);
   return {
     ...rest,
     ...(clean && { clean }),
-    events: await allEvents(scope),
-    plans: clean ? await loadAllPlans(scope, clean.id) : [],
+    events: (await allEvents(scope)).slice(-MOST_EVENTS),
+    plans: clean ? await loadPlansForFile(scope, clean.id) : [],
   };
 }
 

@@ -4,6 +4,7 @@ import { breaksOf } from '@/core/clean/blocks';
 import type { Campaign, Current } from '@/core/clean/campaign';
 import { type CleanTask, partsOfStepId } from '@/core/clean/tasks';
 import type { ToldEvent } from '@/core/day/events';
+import { helperHears, packOfHelper } from '@/core/day/helper';
 import { type DayPack, packFor } from '@/core/day/pack';
 import type { Plan } from '@/core/formats/plan';
 import type { HomeFacts } from '@/core/home/facts';
@@ -104,7 +105,8 @@ export function dayFile(state: Current, campaign: Campaign, wanted: FileFor): Da
   if (!plan) throw new Error('A day needs a plan.');
   const { household } = state;
   const whole = packFor(campaign.problem, plan, date, household.parts);
-  const pack = helper && person !== undefined ? packOfHelper(whole, person, wanted.events) : whole;
+  const isHelper = helper && person !== undefined;
+  const pack = isHelper ? packOfHelper(whole, person, wanted.events) : whole;
   const tasks = new Map(state.tasks.map((task) => [task.id, task]));
   const ofPerson = (one: string) => person === undefined || one === person;
   const people = household.people.filter(({ id }) => !helper || id === person);
@@ -140,42 +142,10 @@ export function dayFile(state: Current, campaign: Campaign, wanted: FileFor): Da
       .sort()[0],
     forecast: forecastOf(campaign, plan),
     earlier: helper ? [] : wanted.earlier,
-    events: helper ? wanted.events.filter((event) => isOfHelper(event, person, pack)) : wanted.events,
+    events: isHelper ? wanted.events.filter((event) => helperHears(event, person, pack)) : wanted.events,
     seq: wanted.seq,
     revision: wanted.revision,
   };
-}
-
-/** Only what the helper does, and what it waits for. */
-function packOfHelper(pack: DayPack, person: string, events: readonly ToldEvent[]): DayPack {
-  const handed = new Map(
-    events.flatMap(({ act }) => (act.do === 'hand' ? [[act.step, act.to] as const] : [])),
-  );
-  const entries = pack.entries.filter(({ step, people }) => {
-    const to = handed.get(step);
-    return to === undefined ? people.includes(person) : to === person;
-  });
-  const mine = new Set(entries.map((entry) => entry.step));
-  const tasks = pack.tasks.filter((task) => task.steps.some((step) => mine.has(step.id)));
-  const steps = new Set(tasks.flatMap((task) => task.steps.map((step) => step.id)));
-  const ids = new Set(tasks.map((task) => task.id));
-  return {
-    ...pack,
-    tasks,
-    entries,
-    rules: pack.rules.filter(({ before, after }) =>
-      [before, after].every((id) => steps.has(id) || ids.has(id)),
-    ),
-    planned: pack.planned.filter((step) => steps.has(step)),
-    done: pack.done.filter(({ step }) => steps.has(step)),
-    parts: pack.parts.filter(({ step }) => steps.has(step)),
-  };
-}
-
-/** Whether a helper may hear of something: what concerns the steps of their day, and what they have said themselves. */
-export function isOfHelper({ act, person }: ToldEvent, helper: string | undefined, pack: DayPack): boolean {
-  if ('step' in act) return pack.tasks.some((task) => task.steps.some((step) => step.id === act.step));
-  return person === helper;
 }
 
 function forecastOf({ problem, clean }: Campaign, plan: Plan): DayFile['forecast'] {

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { MOST, MOST_FILE_BYTES } from '@/core/formats/limits';
+import { MOST, MOST_HOUSEHOLD_BYTES } from '@/core/formats/limits';
 import { ChooseFile } from './choose-file';
 import { Report } from './report';
 import { useUpload } from './use-upload';
@@ -28,7 +28,7 @@ export function HouseholdFileSection({ name, replaced }: { name: string; replace
           label="Bring a household in"
           accept=".json,application/json"
           busy={busy}
-          onFile={(file) => send(ADDRESS, file)}
+          onFile={(file) => send(ADDRESS, file, MOST_HOUSEHOLD_BYTES)}
         />
         {replaced && (
           <Button color="inherit" onClick={() => send(`${ADDRESS}?back`)}>
@@ -37,7 +37,7 @@ export function HouseholdFileSection({ name, replaced }: { name: string; replace
         )}
       </Stack>
       <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
-        Up to {MOST_FILE_BYTES / 1e6} MB and {MOST.fixtures} fixtures.
+        Up to {MOST_HOUSEHOLD_BYTES / 1e6} MB and {MOST.fixtures} fixtures.
       </Typography>
       <Report report={report} />
     </Stack>

@@ -11,8 +11,6 @@ import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import { count } from '../parts/words';
 
-const NO_CALENDAR = 'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n';
-
 /** Busy times from a person's calendar: from a file or pasted; planning keeps out of them. */
 export function BusyTimes({ member }: { member: Pick<Member, 'id' | 'name' | 'busy'> }) {
   const [text, setText] = useState('');
@@ -54,7 +52,7 @@ export function BusyTimes({ member }: { member: Pick<Member, 'id' | 'name' | 'bu
             Read what is pasted
           </Button>
           {member.busy.length > 0 && (
-            <Button color="inherit" onClick={() => take(NO_CALENDAR)}>
+            <Button color="inherit" onClick={() => send(`${address}&forget`)}>
               Forget the busy times
             </Button>
           )}

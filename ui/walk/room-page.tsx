@@ -2,7 +2,7 @@ import type { Current } from '@/core/clean/campaign';
 import { joinedRooms } from '@/core/clean/floor-runs';
 import { clearFixtures } from '@/core/clean/progress';
 import { handsRange, partsOfStepId } from '@/core/clean/tasks';
-import { paceOf, USUAL_SCHOOL } from '@/core/clean/work';
+import { lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/clean/work';
 import { ROOM_KINDS, type Room, roomsOf } from '@/core/home/room';
 import { shownIn, unitName } from '@/core/home/units';
 import { usesOf } from '@/core/safety/uses';
@@ -77,6 +77,7 @@ function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
     school: clean?.products ?? USUAL_SCHOOL,
     uses: usesOf(ticks.filter(({ step }) => here.has(partsOfStepId(step)?.fixtureId ?? ''))),
     finish: clean?.finish,
+    lastsOneDay: lastsOneDay(clean),
     marks: marks.filter(
       ({ on, target }) =>
         on === 'kind' || target === room.id || here.has(target.slice(0, target.lastIndexOf(':'))),

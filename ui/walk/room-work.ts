@@ -7,7 +7,10 @@ import type { Mark } from '@/core/scope/marks';
 import { marksOf } from '@/core/scope/scope';
 
 /** What the estimates of one room depend on outside it, as plain data for the browser. */
-export type RoomSurroundings = Pick<Work, 'pace' | 'belongings' | 'estimates' | 'school' | 'uses'> & {
+export type RoomSurroundings = Pick<
+  Work,
+  'pace' | 'belongings' | 'estimates' | 'school' | 'uses' | 'lastsOneDay'
+> & {
   readonly finish: string | undefined;
   readonly way: WayRound;
   readonly facts: HomeFacts;
@@ -36,5 +39,6 @@ function workAround(room: Room, around: RoomSurroundings): Work {
     school: around.school,
     uses: around.uses,
     finish: around.finish,
+    lastsOneDay: around.lastsOneDay,
   };
 }

@@ -1,7 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { upload } from '@/app/api/guard';
+import type { Member } from '@/core/formats/household';
 import { dayOf, formatDate } from '@/core/time/local-time';
 import { nowIn } from '@/server/clock';
+import type { HouseholdScope } from '@/server/db/scope';
 import { edit } from '@/server/editing';
 import { readFileAs } from '@/server/file-reader';
 import { loadHousehold } from '@/server/repositories/household';
@@ -14,24 +16,36 @@ const USUAL_DAYS = 180;
 
 /** Takes the busy times of one person from a calendar, in place of those that were taken before. */
 export async function POST(request: Request): Promise<Response> {
-  const person = new URL(request.url).searchParams.get('person');
+  const { searchParams } = new URL(request.url);
+  const person = searchParams.get('person');
+  const forget = searchParams.has('forget');
   return upload(request, async (scope, text): Promise<FileReport> => {
     const { clean, people, timezone } = await loadHousehold(scope);
     const member = people.find((known) => known.id === person);
     if (!member) return refused('That person is no longer in the household. Nothing was changed.');
+    if (forget) {
+      await takeBusy(scope, member, []);
+      return taken(`What ${member.name} is busy with is forgotten. Spread the work again to use the time.`);
+    }
     const today = nowIn(timezone).slice(0, 10);
     const from = clean && clean.start < today ? clean.start : today;
     const to = clean?.finish ?? formatDate(dayOf(today) + USUAL_DAYS);
     const read = await readFileAs({ as: 'calendar', text, range: { timezone, from, to } });
     if (!read.ok) return refused(`${NOTHING[read.why]}${read.leftOut ? leftOutWords(read.leftOut) : ''}`);
-    const change = { do: 'put-member' as const, member: { ...member, busy: [...read.busy] } };
-    await edit(scope, randomUUID(), change, () => `Busy times of ${member.name}`);
-    return {
-      taken: true,
-      sentence: `${count(read.events, 'event', 'events')} read; ${member.name} is busy ${count(read.busy.length, 'time', 'times')} before the finish line.${leftOutWords(read.leftOut)} Spread the work again to plan around them.`,
-      faults: [],
-    };
+    await takeBusy(scope, member, [...read.busy]);
+    return taken(
+      `${count(read.events, 'event', 'events')} read; ${member.name} is busy ${count(read.busy.length, 'time', 'times')} before the finish line.${leftOutWords(read.leftOut)} Spread the work again to plan around them.`,
+    );
   });
+}
+
+async function takeBusy(scope: HouseholdScope, member: Member, busy: Member['busy']): Promise<void> {
+  const change = { do: 'put-member' as const, member: { ...member, busy: [...busy] } };
+  await edit(scope, randomUUID(), change, () => `Busy times of ${member.name}`);
+}
+
+function taken(sentence: string): FileReport {
+  return { taken: true, sentence, faults: [] };
 }
 
 function refused(sentence: string): FileReport {

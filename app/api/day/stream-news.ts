@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import type { ToldEvent } from '@/core/day/events';
+import { helperHears } from '@/core/day/helper';
 import type { Sender } from '@/server/day/carry';
 import { listen, type News, whenEnded } from '@/server/day/hub';
 import { keepAsking } from '@/server/day/machines';
 import { versionsOf } from '@/server/kept';
 import { eventsAfter } from '@/server/repositories/day';
-import { isOfHelper } from '@/ui/day/day-file';
 import { type Asker, NOBODY, refused } from './asker';
 import { fileFor } from './file-for';
 
@@ -23,7 +23,7 @@ async function earsOf(sender: Sender, helper: string): Promise<EarsOf> {
   const packNow = async () => (await fileFor(sender, undefined, undefined))?.pack;
   let pack = await packNow();
   return {
-    concerns: (event) => pack !== undefined && isOfHelper(event, helper, pack),
+    concerns: (event) => pack !== undefined && helperHears(event, helper, pack),
     isOfPlan: (news) => {
       const isOther = news.kind === 'plan' || news.event.act.do === 'hand';
       if (isOther)

@@ -1,6 +1,7 @@
 import { download, upload } from '@/app/api/guard';
 import { describeFault } from '@/core/formats/fault';
-import { parseHouseholdFile } from '@/core/formats/read-household';
+import { MOST_HOUSEHOLD_BYTES } from '@/core/formats/limits';
+import { readFileAs } from '@/server/file-reader';
 import { householdFile, loadReplaced, replaceHousehold } from '@/server/repositories/household';
 
 const MOST_FAULTS = 50;
@@ -10,27 +11,32 @@ export async function GET(): Promise<Response> {
   return download(
     'early-thaw-household.json',
     'application/json',
-    async (scope) => `${JSON.stringify(await householdFile(scope), null, 2)}\n`,
+    async (scope) => `${JSON.stringify(await householdFile(scope))}\n`,
   );
 }
 
 /** A household file in the place of what is there; `?back` brings the one back that was there before. */
 export async function POST(request: Request): Promise<Response> {
   const back = new URL(request.url).searchParams.has('back');
-  return upload(request, async (scope, body) => {
-    const text = back ? await loadReplaced(scope) : body;
-    if (text === undefined) return { taken: false, sentence: 'There is nothing to bring back.', faults: [] };
-    const parsed = parseHouseholdFile(text);
-    if (!parsed.ok)
-      return {
-        taken: false,
-        sentence: 'This file cannot be taken in as it is, and nothing was changed.',
-        faults: parsed.faults.slice(0, MOST_FAULTS).map(describeFault),
-      };
-    await replaceHousehold(scope, parsed.value);
-    const sentence = back
-      ? 'Everything is as it was before the file.'
-      : `“${parsed.value.name}” is here now. What was here before can be brought back.`;
-    return { taken: true, sentence, faults: [] };
-  });
+  return upload(
+    request,
+    async (scope, body) => {
+      const text = back ? await loadReplaced(scope) : body;
+      if (text === undefined)
+        return { taken: false, sentence: 'There is nothing to bring back.', faults: [] };
+      const parsed = await readFileAs({ as: 'household', text });
+      if (!parsed.ok)
+        return {
+          taken: false,
+          sentence: 'This file cannot be taken in as it is, and nothing was changed.',
+          faults: parsed.faults.slice(0, MOST_FAULTS).map(describeFault),
+        };
+      await replaceHousehold(scope, parsed.value);
+      const sentence = back
+        ? 'Everything is as it was before the file.'
+        : `“${parsed.value.name}” is here now. What was here before can be brought back.`;
+      return { taken: true, sentence, faults: [] };
+    },
+    MOST_HOUSEHOLD_BYTES,
+  );
 }

@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { download, upload } from '@/app/api/guard';
-import { type ReadTable, readRoomsTable, writeRoomsTable } from '@/core/formats/rooms-table';
+import { type ReadTable, writeRoomsTable } from '@/core/formats/rooms-table';
 import { roomsOf } from '@/core/home/room';
 import { edit } from '@/server/editing';
+import { readFileAs } from '@/server/file-reader';
 import { loadEditable } from '@/server/repositories/editable';
 import type { FileReport } from '@/ui/files/file-report';
 import { count } from '@/ui/parts/words';
@@ -21,18 +22,25 @@ export async function GET(): Promise<Response> {
 export async function POST(request: Request): Promise<Response> {
   const take = new URL(request.url).searchParams.has('take');
   return upload(request, async (scope, text) => {
-    if (!take) return lookedAt(readRoomsTable(text, (await loadEditable(scope)).home, randomUUID));
-    let read: ReadTable | undefined;
+    const before = await loadEditable(scope);
+    const read = await readFileAs({ as: 'rooms', text, home: before.home });
+    if (!take) return lookedAt(read);
+    let isStale = false;
     await edit(
       scope,
       randomUUID(),
-      (before) => {
-        read = readRoomsTable(text, before.home, randomUUID);
-        return { do: 'take-in', home: read.home };
+      (now) => {
+        isStale = JSON.stringify(now.home) !== JSON.stringify(before.home);
+        return { do: 'take-in', home: isStale ? now.home : read.home };
       },
-      (before) => changeWords({ do: 'take-in', home: before.home }, before),
+      (now) => changeWords({ do: 'take-in', home: now.home }, now),
     );
-    return { ...lookedAt(read as ReadTable), taken: true, sentence: 'Taken in. Undo takes it back.' };
+    if (isStale)
+      return {
+        ...lookedAt(read),
+        sentence: 'Somebody changed the house meanwhile, so nothing was taken in. Try again.',
+      };
+    return { ...lookedAt(read), taken: true, sentence: 'Taken in. Undo takes it back.' };
   });
 }
 

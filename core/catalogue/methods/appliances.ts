@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, moved, per, wait } from '../notation';
+import { dose, dwell, hands, moved, per, wait } from '../notation';
 
 /** Kitchen machines. */
 export const APPLIANCES: readonly MethodEntry[] = [
@@ -11,7 +11,7 @@ export const APPLIANCES: readonly MethodEntry[] = [
     layer: 1,
     steps: [
       hands('soak', 'Filter out and into hot soda water', { setUpMinutes: 5, tags: ['heat', 'chemical'] }),
-      wait('dwell', 'Filter soaks', [30, 45, 60]),
+      dwell('dwell', 'Filter soaks', [30, 45, 60]),
       hands('wipe', 'Wipe the hood, rinse and refit the filter', {
         setUpMinutes: 3,
         tags: ['chemical'],
@@ -87,7 +87,7 @@ export const APPLIANCES: readonly MethodEntry[] = [
         tags: ['chemical', 'kneeling'],
         rate: per('each', 6),
       }),
-      wait('dwell', 'Paste works', [90, 120, 720]),
+      dwell('dwell', 'Paste works', [90, 120, 720]),
       hands('scrub', 'Scrub out, glass, racks, rinse three times', {
         setUpMinutes: 4,
         tags: ['chemical', 'kneeling'],
@@ -130,7 +130,7 @@ export const APPLIANCES: readonly MethodEntry[] = [
     layer: 4,
     steps: [
       hands('fill', 'Fill with acid, warm it', { setUpMinutes: 3 }),
-      wait('soak', 'Kettle soaks', [20, 25, 30], { atMostMinutes: 90 }),
+      dwell('soak', 'Kettle soaks', [20, 25, 30], { atMostMinutes: 90 }),
       hands('rinse', 'Pour out, boil and pour twice', { setUpMinutes: 6 }),
     ],
     products: { pantry: [dose('citric-acid', 20, 'g', 1000)] },
@@ -309,7 +309,7 @@ export const APPLIANCES: readonly MethodEntry[] = [
     layer: 4,
     steps: [
       hands('start', 'Trays and brew group out, tank filled with descaler, start', { setUpMinutes: 5 }),
-      wait('run', 'Descaler runs', [20, 30, 45]),
+      dwell('run', 'Descaler runs', [20, 30, 45]),
       hands('rinse', 'Two tanks of clear water, trays and nozzle washed', {
         setUpMinutes: 6,
         rate: per('each', 10),

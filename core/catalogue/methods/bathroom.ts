@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, per, things, wait } from '../notation';
+import { dose, dwell, hands, per, things, wait } from '../notation';
 
 /** Bath, shower, basin and toilet. */
 export const BATHROOM: readonly MethodEntry[] = [
@@ -31,7 +31,7 @@ export const BATHROOM: readonly MethodEntry[] = [
     layer: 2,
     steps: [
       hands('wrap', 'Hang it in a bag of acid bath', { setUpMinutes: 3, tags: ['chemical'] }),
-      wait('soak', 'Shower head soaks', [30, 45, 60], { atMostMinutes: 120 }),
+      dwell('soak', 'Shower head soaks', [30, 45, 60], { atMostMinutes: 120 }),
       hands('brush', 'Brush the nozzles, rinse, run', { setUpMinutes: 2, rate: per('each', 15) }),
     ],
     tools: ['bag and band', 'old toothbrush', 'gloves'],
@@ -57,7 +57,7 @@ export const BATHROOM: readonly MethodEntry[] = [
         tags: ['chemical'],
         rate: per('each', 40),
       }),
-      wait('soak', 'Taps soak', [30, 40, 60], { atMostMinutes: 75 }),
+      dwell('soak', 'Taps soak', [30, 40, 60], { atMostMinutes: 75 }),
       hands('polish', 'Brush round the foot, rinse, polish dry', { setUpMinutes: 1, rate: per('each', 20) }),
     ],
     tools: ['cloths', 'old toothbrush', 'gloves'],
@@ -82,7 +82,7 @@ export const BATHROOM: readonly MethodEntry[] = [
         tags: ['chemical'],
         rate: per('faceM2', 90),
       }),
-      wait('work', 'Cleaner works', [8, 10, 15], { atMostMinutes: 30 }),
+      dwell('work', 'Cleaner works', [8, 10, 15], { atMostMinutes: 30 }),
       hands('scrub', 'Scrub grout, rinse from the top, dry', {
         setUpMinutes: 1,
         splitMinutes: 15,
@@ -91,6 +91,7 @@ export const BATHROOM: readonly MethodEntry[] = [
     ],
     tools: ['grout brush', 'squeegee', 'gloves'],
     products: {
+      water: [dose('water', 3000, 'ml')],
       pantry: [dose('oxygen-bleach', 30, 'g', 1000)],
       shop: [dose('chlorine-bleach', 50, 'ml', 1000)],
     },
@@ -114,7 +115,7 @@ export const BATHROOM: readonly MethodEntry[] = [
         tags: ['chemical'],
         rate: per('faceM2', 60),
       }),
-      wait('work', 'Acid works', [10, 12, 20], { atMostMinutes: 25 }),
+      dwell('work', 'Acid works', [10, 12, 20], { atMostMinutes: 25 }),
       hands('rinse', 'Rub, rinse, draw off', { setUpMinutes: 1, rate: per('faceM2', 16) }),
     ],
     tools: ['soft pad', 'squeegee', 'gloves'],
@@ -154,7 +155,7 @@ export const BATHROOM: readonly MethodEntry[] = [
     layer: 5,
     steps: [
       hands('apply', 'Cleaner under the rim and down to the water', { setUpMinutes: 2, tags: ['chemical'] }),
-      wait('work', 'Cleaner works', [10, 15, 20], { atMostMinutes: 60 }),
+      dwell('work', 'Cleaner works', [10, 15, 20], { atMostMinutes: 60 }),
       hands('scrub', 'Seat off; tank to floor outside, then inside', {
         setUpMinutes: 3,
         tags: ['chemical', 'kneeling'],
@@ -233,7 +234,7 @@ export const BATHROOM: readonly MethodEntry[] = [
     layer: 3,
     steps: [
       hands('spread', 'Paste along the joints', { setUpMinutes: 2, rate: per('faceM2', 25) }),
-      wait('work', 'Paste works', [10, 15, 30]),
+      dwell('work', 'Paste works', [10, 15, 30]),
       hands('scrub', 'Narrow brush, then rinse', {
         setUpMinutes: 1,
         rate: per('faceM2', 9),
@@ -300,7 +301,7 @@ export const BATHROOM: readonly MethodEntry[] = [
     layer: 4,
     steps: [
       hands('acid', 'Lid off; acid in, not flushed', { setUpMinutes: 3, tags: ['chemical'] }),
-      wait('work', 'Acid works', [60, 120, 480]),
+      dwell('work', 'Acid works', [60, 120, 480]),
       hands('flush', 'Brush the walls, flush twice, wipe lid and button', {
         setUpMinutes: 2,
         rate: per('each', 15),
@@ -428,7 +429,7 @@ export const BATHROOM: readonly MethodEntry[] = [
         rate: per('each', 12),
         tags: ['kneeling'],
       }),
-      wait('work', 'Soda works', [10, 12, 15]),
+      dwell('work', 'Soda works', [10, 12, 15]),
       hands('flush', 'Flush with hot water, cover on', { setUpMinutes: 2, tags: ['heat'] }),
     ],
     tools: ['gloves', 'hook', 'brush'],
@@ -452,7 +453,7 @@ export const BATHROOM: readonly MethodEntry[] = [
         rate: per('faceM2', 60),
         tags: ['chemical', 'fumes'],
       }),
-      wait('work', 'Acid works', [10, 12, 20], { atMostMinutes: 25 }),
+      dwell('work', 'Acid works', [10, 12, 20], { atMostMinutes: 25 }),
       hands('rinse', 'Scrub, rinse long, draw off', {
         setUpMinutes: 1,
         rate: per('faceM2', 14),
@@ -536,7 +537,7 @@ export const BATHROOM: readonly MethodEntry[] = [
         rate: per('widthM', 40),
         tags: ['chemical'],
       }),
-      wait('work', 'It works', [30, 60, 120]),
+      dwell('work', 'It works', [30, 60, 120]),
       hands('wipe', 'Wipe, rinse, dry, air', { setUpMinutes: 1, rate: per('widthM', 25) }),
     ],
     tools: ['gloves', 'paper strips'],

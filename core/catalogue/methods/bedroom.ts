@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, per, returned, things, wait } from '../notation';
+import { dose, dwell, hands, per, returned, things, wait } from '../notation';
 
 /** Beds, bedding, clothes and toys. */
 export const BEDROOM: readonly MethodEntry[] = [
@@ -58,7 +58,7 @@ export const BEDROOM: readonly MethodEntry[] = [
         tags: ['vacuum', 'noise'],
         rate: per('faceM2', 45),
       }),
-      wait('soda', 'Soda works', [15, 40, 60]),
+      dwell('soda', 'Soda works', [15, 40, 60]),
       hands('off', 'Vacuum the soda off', {
         setUpMinutes: 2,
         tags: ['vacuum', 'noise'],

@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, per, wait } from '../notation';
+import { dose, dwell, hands, per, wait } from '../notation';
 
 /** Ceiling, walls, doors and what hangs on them. */
 export const CEILING_AND_WALLS: readonly MethodEntry[] = [
@@ -73,7 +73,7 @@ export const CEILING_AND_WALLS: readonly MethodEntry[] = [
         setUpMinutes: 3,
         tags: ['ladder', 'electric'],
       }),
-      wait('soak', 'Cover soaks', [10, 15, 30]),
+      dwell('soak', 'Cover soaks', [10, 15, 30]),
       hands('refit', 'Rinse, dry, refit', { setUpMinutes: 3, tags: ['ladder'], rate: per('each', 20) }),
     ],
     tools: ['step', 'bowl', 'soft brush'],
@@ -398,7 +398,7 @@ export const CEILING_AND_WALLS: readonly MethodEntry[] = [
         rate: per('each', 15),
         tags: ['chemical', 'fumes'],
       }),
-      wait('work', 'Product works', [10, 20, 30]),
+      dwell('work', 'Product works', [10, 20, 30]),
       hands('wipe', 'Wipe off, throw the cloth away, dry the wall', {
         setUpMinutes: 2,
         rate: per('each', 10),

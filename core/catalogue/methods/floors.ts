@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, per, wait } from '../notation';
+import { dose, dwell, hands, per, wait } from '../notation';
 
 /** Floors by what they are made of. */
 export const FLOORS: readonly MethodEntry[] = [
@@ -164,7 +164,7 @@ export const FLOORS: readonly MethodEntry[] = [
         rate: per('floorM2', 60),
         tags: ['kneeling'],
       }),
-      wait('work', 'Soda works', [10, 15, 30]),
+      dwell('work', 'Soda works', [10, 15, 30]),
       hands('scrub', 'Scrub with a narrow brush, lift, rinse', {
         setUpMinutes: 2,
         rate: per('floorM2', 18),
@@ -237,7 +237,7 @@ export const FLOORS: readonly MethodEntry[] = [
         rate: per('floorM2', 60),
         tags: ['kneeling', 'chemical'],
       }),
-      wait('work', 'Product works', [5, 8, 10]),
+      dwell('work', 'Product works', [5, 8, 10]),
       hands('blot', 'Blot with cold water and a white cloth, weigh down dry', {
         setUpMinutes: 4,
         tags: ['kneeling'],

@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, per, returned, things, wait } from '../notation';
+import { dose, dwell, hands, per, returned, things, wait } from '../notation';
 
 /** Furniture, shelves, rugs and the things of a living room. */
 export const FURNITURE: readonly MethodEntry[] = [
@@ -260,7 +260,7 @@ export const FURNITURE: readonly MethodEntry[] = [
         rate: per('each', 10),
         tags: ['chemical'],
       }),
-      wait('work', 'Foam works', [5, 8, 10]),
+      dwell('work', 'Foam works', [5, 8, 10]),
       hands('lift', 'Blot dry with a white cloth', { rate: per('each', 15) }),
     ],
     tools: ['white cloths', 'soft brush'],

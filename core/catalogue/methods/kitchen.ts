@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, per, returned, things, wait } from '../notation';
+import { dose, dwell, hands, per, returned, things, wait } from '../notation';
 
 /** Cupboards, worktops, sink and what stands on them. */
 export const KITCHEN: readonly MethodEntry[] = [
@@ -15,7 +15,7 @@ export const KITCHEN: readonly MethodEntry[] = [
         tags: ['ladder', 'chemical'],
         rate: per('widthM', 40),
       }),
-      wait('work', 'Degreaser works', [5, 8, 10]),
+      dwell('work', 'Degreaser works', [5, 8, 10]),
       hands('wipe', 'Scrape, wipe, lay paper', { setUpMinutes: 1, tags: ['ladder'], rate: per('widthM', 9) }),
     ],
     tools: ['step', 'scraper', 'gloves'],
@@ -104,7 +104,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     layer: 5,
     steps: [
       hands('cover', 'Cold; lay hot soapy cloths on', { setUpMinutes: 3 }),
-      wait('soften', 'Crust softens', [10, 15, 20]),
+      dwell('soften', 'Crust softens', [10, 15, 20]),
       hands('clean', 'Scrape flat, wipe, knobs and edge', { setUpMinutes: 1, rate: per('each', 4) }),
     ],
     tools: ['hob scraper', 'cloths'],
@@ -144,7 +144,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     layer: 6,
     steps: [
       hands('drain', 'Soda down the drain, hot water after', { setUpMinutes: 3 }),
-      wait('work', 'Soda works', [10, 12, 15], { atMostMinutes: 60 }),
+      dwell('work', 'Soda works', [10, 12, 15], { atMostMinutes: 60 }),
       hands('scrub', 'Scrub, aerator, tap, polish', { setUpMinutes: 2, rate: per('each', 5) }),
     ],
     tools: ['brush', 'cloths'],
@@ -181,7 +181,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     layer: 7,
     steps: [
       hands('soak', 'Empty, fill with hot soda water', { setUpMinutes: 4 }),
-      wait('stand', 'Bin soaks', [10, 15, 30]),
+      dwell('stand', 'Bin soaks', [10, 15, 30]),
       hands('scrub', 'Scrub, rinse, dry', { setUpMinutes: 2, rate: per('each', 12) }),
     ],
     tools: ['brush', 'gloves'],
@@ -319,7 +319,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     surfaces: ['steel', 'enamel'],
     steps: [
       hands('soak', 'Cold; grates and caps into hot soda water', { setUpMinutes: 4, tags: ['heat'] }),
-      wait('dwell', 'Grates soak', [30, 45, 60]),
+      dwell('dwell', 'Grates soak', [30, 45, 60]),
       hands('scrub', 'Scrub, free the holes with a needle, dry, set back', {
         setUpMinutes: 2,
         rate: per('each', 3),
@@ -434,7 +434,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     layer: 5,
     steps: [
       hands('soak', 'Tray and rack under a cloth with acid', { setUpMinutes: 2 }),
-      wait('work', 'Acid works', [15, 20, 30], { atMostMinutes: 60 }),
+      dwell('work', 'Acid works', [15, 20, 30], { atMostMinutes: 60 }),
       hands('scrub', 'Brush the corners, rinse, dry', { rate: per('each', 10) }),
     ],
     tools: ['brush', 'cloth'],

@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, per, returned, things, wait } from '../notation';
+import { dose, dwell, hands, per, returned, things, wait } from '../notation';
 
 /** Laundry, and the tools that clean everything else. */
 export const LAUNDRY: readonly MethodEntry[] = [
@@ -114,7 +114,7 @@ export const LAUNDRY: readonly MethodEntry[] = [
     layer: 5,
     steps: [
       hands('fill', 'Cold; descaler in, sole wiped with paste', { setUpMinutes: 3 }),
-      wait('work', 'Descaler works', [20, 30, 40]),
+      dwell('work', 'Descaler works', [20, 30, 40]),
       hands('steam', 'Steam out over the sink, rinse, wipe', { setUpMinutes: 5, tags: ['heat'] }),
     ],
     tools: ['cloth', 'cotton buds'],

@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, per, returned, things, wait } from '../notation';
+import { dose, dwell, hands, per, returned, things, wait } from '../notation';
 
 /** Terrace, balcony, garage and yard. */
 export const OUTSIDE: readonly MethodEntry[] = [
@@ -348,7 +348,7 @@ export const OUTSIDE: readonly MethodEntry[] = [
     needs: ['dry'],
     steps: [
       hands('soak', 'Cold; grid into hot soda water, ash out', { setUpMinutes: 5 }),
-      wait('dwell', 'Grid soaks', [30, 45, 60]),
+      dwell('dwell', 'Grid soaks', [30, 45, 60]),
       hands('scrub', 'Scrub grid and bowl, dry, oil the grid', { setUpMinutes: 2, rate: per('each', 2.5) }),
     ],
     tools: ['brush', 'tray', 'gloves'],

@@ -18,6 +18,8 @@ export function answerWords({ verdict }: Answer, act: DayAct, file: DayFile): st
       return `“${title}” is no longer part of your work. Nothing was changed by it; the rest is kept.`;
     case 'not-for':
       return `“${title}” is not for that person: a hazard is kept from them. It stays where it was.`;
+    case 'not-yours':
+      return 'That is for the household to say. Nothing was changed by it.';
     case 'too-late':
       return 'Something else was changed after it. Take that back first, on the page Spread.';
   }
