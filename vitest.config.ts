@@ -27,6 +27,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'integration',
+          env: { EARLY_THAW_PLAN_ROUNDS: '8' },
           globalSetup: ['server/testing/global-setup.mjs'],
           include: ['server/**/*.test.ts', 'app/**/*.test.ts'],
           testTimeout: 60_000,

@@ -6,6 +6,7 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { CommandsProvider } from '@/ui/state/commands-provider';
 import { theme } from '@/ui/theme/theme';
 
 export const metadata: Metadata = {
@@ -24,7 +25,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <AppRouterCacheProvider options={{ key: 'thaw' }}>
           <ThemeProvider theme={theme} defaultMode="system">
             <CssBaseline />
-            {children}
+            <CommandsProvider>{children}</CommandsProvider>
           </ThemeProvider>
         </AppRouterCacheProvider>
       </body>

@@ -1,6 +1,6 @@
 import type { Campaign } from '../core/clean/campaign';
 import { expandWork } from '../core/clean/expand';
-import type { Kept } from './kept';
+import type { Kept } from './household/kept';
 import { processWide } from './process-wide';
 
 /** Until the household or the minute changes, the campaign is the same. */

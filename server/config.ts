@@ -15,6 +15,8 @@ const envSchema = z
       .string()
       .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'EARLY_THAW_NOW has to be a time such as 2027-03-01T17:00.')
       .optional(),
+    /** Searches by so many rounds instead of seconds: the same plan on every machine, for tests. */
+    EARLY_THAW_PLAN_ROUNDS: z.coerce.number().int().min(0).optional(),
     EARLY_THAW_SEED: z.coerce.number().int().min(0).default(1),
     NODE_ENV: z.string().optional(),
   })
@@ -32,6 +34,7 @@ export type Config = {
   readonly secret: string;
   readonly fixedNow: string | undefined;
   readonly seed: number;
+  readonly planRounds: number | undefined;
   /** Cookies only travel over https, except on this machine. */
   readonly secureCookies: boolean;
 };
@@ -54,6 +57,7 @@ export function configFrom(env: Readonly<Record<string, string | undefined>>): C
     secret: parsed.data.EARLY_THAW_SECRET,
     fixedNow: parsed.data.EARLY_THAW_NOW,
     seed: parsed.data.EARLY_THAW_SEED,
+    planRounds: parsed.data.EARLY_THAW_PLAN_ROUNDS,
     secureCookies: !LOOPBACK.includes(parsed.data.EARLY_THAW_HOST),
   };
 }

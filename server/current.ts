@@ -3,7 +3,7 @@ import type { Current } from '../core/clean/campaign';
 import { campaignAt } from './campaign';
 import { nowIn } from './clock';
 import type { HouseholdScope } from './db/scope';
-import { keptHousehold } from './kept';
+import { keptHousehold } from './household/kept';
 import { requireScope } from './session';
 
 /** The state that the pages show, put together once a request. */

@@ -1,6 +1,20 @@
+import { database } from './database';
 import { endAll } from './day/hub';
+import { startClock } from './household/clock-commands';
+import { forgetAnswers } from './household/perform';
+import { log } from './log';
+import { startPlanning } from './planning/planner';
 
-/** What a server process does besides answering: phones that listen are let go when it is told to end. */
+/**
+ * What a server process does besides answering: plans that are wished for are made, also those of a process that ended;
+ * what was missed rolls on; phones that listen are let go when it is told to end.
+ */
 export function onServerStart(): void {
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endAll);
+  const db = database();
+  startClock(db);
+  for (const begin of [startPlanning, forgetAnswers])
+    begin(db).catch((error: unknown) =>
+      log.error({ err: { type: error instanceof Error ? error.name : 'unknown' } }, 'not all could begin'),
+    );
 }

@@ -6,7 +6,7 @@ import { changeOf } from '../core/what-if/change-of';
 import type { WhatIf } from '../core/what-if/what-if';
 import { nowIn } from './clock';
 import type { HouseholdScope } from './db/scope';
-import { keptHousehold } from './kept';
+import { keptHousehold } from './household/kept';
 
 /** What leaves the work and its order as they are: only people and dates differ. */
 const SAME_WORK: readonly WhatIf['do'][] = ['nothing', 'spread', 'hours', 'helper', 'finish'];

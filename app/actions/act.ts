@@ -1,5 +1,5 @@
 import { revalidatePath } from 'next/cache';
-import type { z } from 'zod';
+import { z } from 'zod';
 import type { HouseholdScope } from '@/server/db/scope';
 import { log } from '@/server/log';
 import { currentScope, isSameOrigin } from '@/server/session';
@@ -9,20 +9,24 @@ const ELSEWHERE = 'This came from another page and was not carried out. Reload t
 const SIGNED_OUT = 'You are signed out by now. Nothing was changed. Sign in again and repeat it.';
 const BROKEN = 'That did not work, and nothing was changed. Please try again in a moment.';
 
+const idSchema = z.string().min(1).max(64);
+
 /**
  * The one way into the server for everything that a household changes: the request has to come from this site, from
- * somebody who is signed in, and its input has to be what the schema says.
+ * somebody who is signed in, and what it brings has to be what the schema says. It comes as `{ id, input }`: the id is
+ * given by the page for one press, so that the press counts once however often it is sent.
  */
 export async function act<I, T>(
   schema: z.ZodType<I>,
-  input: unknown,
-  run: (scope: HouseholdScope, value: I) => Promise<ActionResult<T>>,
+  sent: unknown,
+  run: (scope: HouseholdScope, value: I, id: string) => Promise<ActionResult<T>>,
 ): Promise<ActionResult<T>> {
+  const command = z.strictObject({ id: idSchema, input: z.unknown().optional() }).safeParse(sent);
+  if (!command.success) return refused(ELSEWHERE);
+  const { id, input } = command.data;
   return ask(schema, input, async (scope, value) => {
-    const result = await run(scope, value);
-    if (!result.ok) return result;
-    await scope.countChange();
-    revalidatePath('/', 'layout');
+    const result = await run(scope, value, id);
+    if (result.ok) revalidatePath('/', 'layout');
     return result;
   });
 }

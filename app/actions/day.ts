@@ -2,28 +2,29 @@
 import { z } from 'zod';
 import { idSchema } from '@/core/formats/scalars';
 import { nowIn, secondIn } from '@/server/clock';
-import { settleFound } from '@/server/day/found';
-import { oneMoreBlock } from '@/server/day/one-more-block';
-import { addTrip } from '@/server/day/trip';
-import { keptHousehold } from '@/server/kept';
-import { replanWork } from '@/server/planning';
+import { settleFound } from '@/server/commands/found';
+import { oneMoreBlock } from '@/server/commands/one-more-block';
+import { addTrip } from '@/server/commands/trip';
+import { keptHousehold } from '@/server/household/kept';
+import { planned } from '@/server/planning/planner';
 import { makeHelperLink, revokeHelperLink } from '@/server/repositories/helpers';
 import { type ActionResult, accepted, refused } from '@/ui/forms/result';
 import { clock, count, longDate } from '@/ui/parts/words';
 import { act } from './act';
 
-const tripSchema = z.strictObject({ id: idSchema.max(64), bags: z.int().min(1).max(200) });
+const tripSchema = z.strictObject({ bags: z.int().min(1).max(200) });
 
 /** Plans the trip with what leaves the house, by the opening hours of the drop-off place. */
-export async function planTrip(input: unknown): Promise<ActionResult<string>> {
-  return act(tripSchema, input, async (scope, wish) => {
+export async function planTrip(sent: unknown): Promise<ActionResult<string>> {
+  return act(tripSchema, sent, async (scope, wish, id) => {
     const now = nowIn((await keptHousehold(scope)).household.timezone);
-    const trip = await addTrip(scope, wish, now);
-    if (!trip)
+    const { answer, wish: plan } = await addTrip(scope, { id, ...wish }, now);
+    if (!answer.ok)
       return refused(
         'Nobody who may is free while the drop-off place is open. Offer an hour more, and try again.',
       );
-    await replanWork(scope, now);
+    if (plan !== undefined) await planned(scope, plan);
+    const trip = answer.value;
     return {
       ok: true,
       value: `The trip to ${trip.place} is planned for ${longDate(trip.date)}, ${clock(trip.from)}.`,
@@ -31,43 +32,42 @@ export async function planTrip(input: unknown): Promise<ActionResult<string>> {
   });
 }
 
-const settleSchema = z.strictObject({ id: z.uuid(), found: idSchema });
+const settleSchema = z.strictObject({ found: idSchema });
 
 /** Something that was found on the way has been bought, mended or put away. */
-export async function settle(input: unknown): Promise<ActionResult> {
-  return act(settleSchema, input, async (scope, wish) => {
+export async function settle(sent: unknown): Promise<ActionResult> {
+  return act(settleSchema, sent, async (scope, { found }, id) => {
     const { timezone } = (await keptHousehold(scope)).household;
-    await settleFound(scope, wish, secondIn(timezone));
+    await settleFound(scope, { id: z.uuid().parse(id), found }, secondIn(timezone));
     return accepted();
   });
 }
 
 const blockSchema = z.strictObject({
-  id: idSchema.max(64),
   person: idSchema,
   minutes: z.int().min(10).max(240),
 });
 
 /** Brings work of a later session to today, for somebody who wants to go on. */
-export async function takeOneMoreBlock(input: unknown): Promise<ActionResult<string>> {
-  return act(blockSchema, input, async (scope, wish) => {
+export async function takeOneMoreBlock(sent: unknown): Promise<ActionResult<string>> {
+  return act(blockSchema, sent, async (scope, wish, id) => {
     const now = nowIn((await keptHousehold(scope)).household.timezone);
-    const more = await oneMoreBlock(scope, wish, now);
-    if (!more)
+    const { answer, wish: plan } = await oneMoreBlock(scope, { id, ...wish }, now);
+    if (!answer.ok)
       return refused(
         'Nothing of the next sessions can be done now: the most for one day is reached, or it waits for something.',
       );
-    await replanWork(scope, now);
+    if (plan !== undefined) await planned(scope, plan);
     return {
       ok: true,
-      value: `${count(more.jobs, 'job', 'jobs')} of ${longDate(more.of)} can be done now.`,
+      value: `${count(answer.value.jobs, 'job', 'jobs')} of ${longDate(answer.value.of)} can be done now.`,
     };
   });
 }
 
 /** A link that opens one person's day and nothing else; it is shown this once. */
-export async function makeHelper(input: unknown): Promise<ActionResult<string>> {
-  return act(idSchema, input, async (scope, person) => {
+export async function makeHelper(sent: unknown): Promise<ActionResult<string>> {
+  return act(idSchema, sent, async (scope, person) => {
     const { household } = await keptHousehold(scope);
     if (!household.people.some(({ id }) => id === person))
       return refused('That person is no longer of the household.');
@@ -75,8 +75,8 @@ export async function makeHelper(input: unknown): Promise<ActionResult<string>> 
   });
 }
 
-export async function withdrawHelper(input: unknown): Promise<ActionResult> {
-  return act(idSchema, input, async (scope, person) => {
+export async function withdrawHelper(sent: unknown): Promise<ActionResult> {
+  return act(idSchema, sent, async (scope, person) => {
     await revokeHelperLink(scope, person);
     return accepted();
   });

@@ -1,31 +1,32 @@
 'use server';
 import { z } from 'zod';
-import { edit, redo, undo } from '@/server/editing';
-import { editSchema } from '@/ui/forms/change-schema';
+import { changeHousehold } from '@/server/commands/change';
+import { redo, undo } from '@/server/commands/journal';
+import { changeSchema } from '@/ui/forms/change-schema';
 import { type ActionResult, accepted, refused } from '@/ui/forms/result';
 import { changeWords, REFUSAL_WORDS } from '@/ui/walk/change-words';
 import { act } from './act';
 
 /** Carries out one change by hand on the walk, in the scope or in the catalogue. */
-export async function change(input: unknown): Promise<ActionResult> {
-  return act(editSchema, input, async (scope, { id, change: wanted }) => {
-    const result = await edit(scope, id, wanted, (before) => changeWords(wanted, before));
-    return result.ok ? accepted() : refused(REFUSAL_WORDS[result.why]);
+export async function change(sent: unknown): Promise<ActionResult> {
+  return act(changeSchema, sent, async (scope, wanted, id) => {
+    const { answer } = await changeHousehold(scope, id, wanted, (before) => changeWords(wanted, before));
+    return answer.ok ? accepted() : refused(REFUSAL_WORDS[answer.why]);
   });
 }
 
 /** Takes the last change back; answers with what it was. */
-export async function undoLast(): Promise<ActionResult<string>> {
-  return act(z.undefined(), undefined, async (scope) => {
-    const words = await undo(scope);
-    return words === undefined ? refused('There is nothing to take back.') : { ok: true, value: words };
+export async function undoLast(sent: unknown): Promise<ActionResult<string>> {
+  return act(z.undefined(), sent, async (scope, _none, id) => {
+    const { answer } = await undo(scope, id);
+    return answer === null ? refused('There is nothing to take back.') : { ok: true, value: answer };
   });
 }
 
 /** Does again what was taken back last; answers with what it was. */
-export async function redoLast(): Promise<ActionResult<string>> {
-  return act(z.undefined(), undefined, async (scope) => {
-    const words = await redo(scope);
-    return words === undefined ? refused('There is nothing to do again.') : { ok: true, value: words };
+export async function redoLast(sent: unknown): Promise<ActionResult<string>> {
+  return act(z.undefined(), sent, async (scope, _none, id) => {
+    const { answer } = await redo(scope, id);
+    return answer === null ? refused('There is nothing to do again.') : { ok: true, value: answer };
   });
 }

@@ -5,12 +5,12 @@ import type { ActionResult } from '@/ui/forms/result';
 import { act } from './act';
 
 /** Makes a private address for the sessions; one made before ends with it. */
-export async function makeAddress(): Promise<ActionResult<string>> {
-  return act(z.undefined(), undefined, async (scope) => ({ ok: true, value: await makeFeed(scope) }));
+export async function makeAddress(sent: unknown): Promise<ActionResult<string>> {
+  return act(z.undefined(), sent, async (scope) => ({ ok: true, value: await makeFeed(scope) }));
 }
 
-export async function revokeAddress(): Promise<ActionResult<string>> {
-  return act(z.undefined(), undefined, async (scope) => {
+export async function revokeAddress(sent: unknown): Promise<ActionResult<string>> {
+  return act(z.undefined(), sent, async (scope) => {
     await revokeFeed(scope);
     return { ok: true, value: 'The address leads nowhere any more.' };
   });

@@ -1,36 +1,39 @@
 'use server';
 import { z } from 'zod';
-import { idSchema, taskIdSchema } from '@/core/formats/scalars';
+import { taskIdSchema } from '@/core/formats/scalars';
 import { moveBefore } from '@/core/order/move';
-import { edit } from '@/server/editing';
-import { keptHousehold, USUAL_GROUPING } from '@/server/kept';
+import { changeBy } from '@/server/commands/change';
+import { USUAL_GROUPING } from '@/server/household/kept';
 import { type ActionResult, refused } from '@/ui/forms/result';
 import { costWords, heldWords } from '@/ui/order/move-words';
 import { REFUSAL_WORDS } from '@/ui/walk/change-words';
 import { act } from './act';
 
 const moveSchema = z.strictObject({
-  id: idSchema.max(64),
   task: taskIdSchema,
   before: taskIdSchema,
 });
 
 /** Moves a task in front of another by hand; answers with what that costs, or with the rules that forbid it. */
-export async function moveTask(input: unknown): Promise<ActionResult<string>> {
-  return act(moveSchema, input, async (scope, wanted) => {
-    const { household, order, tasks } = await keptHousehold(scope);
-    const [task, before] = [wanted.task, wanted.before].map((id) => tasks.find((known) => known.id === id));
-    if (!task || !before) return refused(REFUSAL_WORDS.gone);
-    const { home, rules, clean } = household;
-    const move = moveBefore(
-      order,
-      { home, rules, grouping: clean?.grouping ?? USUAL_GROUPING },
-      task,
-      before,
-    );
-    if (!move.ok) return refused(heldWords(task.method.title, before.method.title, move.held));
-    const words = `${task.method.title} moved forward`;
-    const kept = await edit(scope, wanted.id, { do: 'put-rule', rule: move.rule }, () => words);
-    return kept.ok ? { ok: true, value: costWords(move.breaks) } : refused(REFUSAL_WORDS[kept.why]);
+export async function moveTask(sent: unknown): Promise<ActionResult<string>> {
+  return act(moveSchema, sent, async (scope, wanted, id) => {
+    const { answer } = await changeBy<string, Why>(scope, id, ({ household, order, tasks }) => {
+      const [task, before] = [wanted.task, wanted.before].map((one) =>
+        tasks.find((known) => known.id === one),
+      );
+      if (!task || !before) return { ok: false, why: 'gone' };
+      const { home, rules, clean } = household;
+      const grouping = clean?.grouping ?? USUAL_GROUPING;
+      const move = moveBefore(order, { home, rules, grouping }, task, before);
+      if (!move.ok)
+        return { ok: false, why: { held: heldWords(task.method.title, before.method.title, move.held) } };
+      const words = `${task.method.title} moved forward`;
+      return { ok: true, change: { do: 'put-rule', rule: move.rule }, words, value: costWords(move.breaks) };
+    });
+    if (answer.ok) return answer;
+    return refused(typeof answer.why === 'string' ? REFUSAL_WORDS[answer.why] : answer.why.held);
   });
 }
+
+/** Why a task can't be moved: the rules that hold it, in words. */
+type Why = 'gone' | { readonly held: string };

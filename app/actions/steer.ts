@@ -3,14 +3,17 @@ import { z } from 'zod';
 import { expandWork } from '@/core/clean/expand';
 import { clockSchema, dateSchema, idSchema, taskIdSchema } from '@/core/formats/scalars';
 import { whyThen } from '@/core/spread/why-then';
-import { placeByHand } from '@/core/steering/by-hand';
+import { type NoPlace, placeByHand } from '@/core/steering/by-hand';
 import { moveSession } from '@/core/steering/session-by-hand';
 import { nowIn } from '@/server/clock';
+import { changeBy, type Outcome } from '@/server/commands/change';
+import { redo, undo } from '@/server/commands/journal';
+import { goBackTo as wishBack } from '@/server/commands/plan';
 import type { HouseholdScope } from '@/server/db/scope';
-import { edit, redo, undo } from '@/server/editing';
-import { keptHousehold } from '@/server/kept';
-import { type Replanned, replanWork, restorePlan } from '@/server/planning';
-import { editSchema } from '@/ui/forms/change-schema';
+import { keptHousehold } from '@/server/household/kept';
+import type { Performed } from '@/server/household/perform';
+import { planned } from '@/server/planning/planner';
+import { changeSchema } from '@/ui/forms/change-schema';
 import { type ActionResult, refused } from '@/ui/forms/result';
 import { MOVE_REFUSALS, SESSION_STAYS, type Steered, withStayed } from '@/ui/spread/steer-words';
 import { whyThenWords } from '@/ui/spread/why-words';
@@ -19,7 +22,6 @@ import { act, ask } from './act';
 import { steeredWords } from './steered-words';
 
 const moveSchema = z.strictObject({
-  id: idSchema.max(64),
   task: taskIdSchema,
   date: dateSchema,
   time: clockSchema.optional(),
@@ -27,21 +29,28 @@ const moveSchema = z.strictObject({
 });
 
 /** Puts a task on another date, at another time or with another person; the rest of the plan makes room. */
-export async function moveWork(input: unknown): Promise<ActionResult<Steered>> {
-  return act(moveSchema, input, async (scope, { id, ...wish }) => {
-    const { household, order, tasks, plans } = await keptHousehold(scope);
-    const { clean } = household;
-    const task = tasks.find((known) => known.id === wish.task);
-    if (!clean || !plans || !task) return refused(REFUSAL_WORDS.gone);
-    const problem = expandWork({ ...household, clean }, order, nowIn(household.timezone));
-    const placed = placeByHand(problem, plans.latest.plan, wish);
-    if (!placed.ok) return refused(MOVE_REFUSALS[placed.why](task.method.title));
-    return steer(scope, id, { do: 'pin', pins: placed.pins }, `${task.method.title} placed by hand`);
+export async function moveWork(sent: unknown): Promise<ActionResult<Steered>> {
+  return act(moveSchema, sent, async (scope, wish, id) => {
+    const done = await changeBy<null, MoveWhy>(scope, id, ({ household, order, tasks, plans }) => {
+      const { clean } = household;
+      const task = tasks.find((known) => known.id === wish.task);
+      if (!clean || !plans || !task) return { ok: false, why: 'gone' };
+      const problem = expandWork({ ...household, clean }, order, nowIn(household.timezone));
+      const placed = placeByHand(problem, plans.latest.plan, wish);
+      if (!placed.ok) return { ok: false, why: { no: placed.why, task: task.method.title } };
+      const words = `${task.method.title} placed by hand`;
+      return { ok: true, change: { do: 'pin', pins: placed.pins }, words, value: null };
+    });
+    return steered(scope, done, (why) =>
+      typeof why === 'string' ? REFUSAL_WORDS[why] : MOVE_REFUSALS[why.no](why.task),
+    );
   });
 }
 
+/** Why a task can't be placed by hand; the title of the task with it. */
+type MoveWhy = 'gone' | { readonly no: NoPlace; readonly task: string };
+
 const sessionSchema = z.strictObject({
-  id: idSchema.max(64),
   person: idSchema,
   date: dateSchema,
   to: dateSchema,
@@ -49,55 +58,53 @@ const sessionSchema = z.strictObject({
 });
 
 /** Puts all that one person does on a date on another date, or gives it to another person. */
-export async function moveWholeSession(input: unknown): Promise<ActionResult<Steered>> {
-  return act(sessionSchema, input, async (scope, { id, ...wish }) => {
-    const { household, order, tasks, plans } = await keptHousehold(scope);
-    const { clean } = household;
-    if (!clean || !plans) return refused(REFUSAL_WORDS.gone);
-    const problem = expandWork({ ...household, clean }, order, nowIn(household.timezone));
-    const { pins, stayed } = moveSession(problem, plans.latest.plan, wish);
-    if (pins.length === 0) return refused(SESSION_STAYS);
-    const steered = await steer(scope, id, { do: 'pin', pins }, 'A session placed by hand');
-    const titles = new Map(tasks.map((task) => [task.id, task.method.title]));
-    return steered.ok
-      ? {
-          ok: true,
-          value: withStayed(
-            steered.value,
-            stayed.map((task) => titles.get(task) ?? task),
-          ),
-        }
-      : steered;
+export async function moveWholeSession(sent: unknown): Promise<ActionResult<Steered>> {
+  return act(sessionSchema, sent, async (scope, wish, id) => {
+    const done = await changeBy<readonly string[], 'gone' | 'stays'>(scope, id, (kept) => {
+      const { household, order, tasks, plans } = kept;
+      const { clean } = household;
+      if (!clean || !plans) return { ok: false, why: 'gone' };
+      const problem = expandWork({ ...household, clean }, order, nowIn(household.timezone));
+      const { pins, stayed } = moveSession(problem, plans.latest.plan, wish);
+      if (pins.length === 0) return { ok: false, why: 'stays' };
+      const titles = new Map(tasks.map((task) => [task.id, task.method.title]));
+      return {
+        ok: true,
+        change: { do: 'pin', pins: [...pins] },
+        words: 'A session placed by hand',
+        value: stayed.map((task) => titles.get(task) ?? task),
+      };
+    });
+    const result = await steered(scope, done, (why) =>
+      why === 'stays' ? SESSION_STAYS : REFUSAL_WORDS[why],
+    );
+    return result.ok && done.answer.ok
+      ? { ok: true, value: withStayed(result.value, done.answer.value) }
+      : result;
   });
 }
 
 /** Everything else that is said of the plan by hand. */
-export async function steerPlan(input: unknown): Promise<ActionResult<Steered>> {
-  return act(editSchema, input, (scope, { id, change }) => steer(scope, id, change));
+export async function steerPlan(sent: unknown): Promise<ActionResult<Steered>> {
+  return act(changeSchema, sent, async (scope, change, id) => {
+    const done = await changeBy<null, never>(scope, id, ({ household }) => ({
+      ok: true,
+      change,
+      words: changeWords(change, household),
+      value: null,
+    }));
+    return steered(scope, done, (why) => REFUSAL_WORDS[why]);
+  });
 }
 
-async function steer(
-  scope: HouseholdScope,
-  id: string,
-  change: Parameters<typeof edit>[2],
-  words?: string,
-): Promise<ActionResult<Steered>> {
-  const kept = await edit(
-    scope,
-    id,
-    change,
-    (before) => words ?? (typeof change === 'function' ? '' : changeWords(change, before)),
-  );
-  return kept.ok ? replanned(scope) : refused(REFUSAL_WORDS[kept.why]);
-}
+const backSchema = z.strictObject({ version: z.int().min(1) });
 
 /** Puts an earlier plan in force again, as far as it still holds: what has been done since stays done. */
-export async function goBackTo(input: unknown): Promise<ActionResult<Steered>> {
-  return act(z.int().min(1), input, async (scope, version) => {
-    const { household } = await keptHousehold(scope);
-    const made = await restorePlan(scope, version, nowIn(household.timezone));
-    return made
-      ? steeredBy(scope, made)
+export async function goBackTo(sent: unknown): Promise<ActionResult<Steered>> {
+  return act(backSchema, sent, async (scope, { version }, id) => {
+    const { answer, wish } = await wishBack(scope, id, version);
+    return answer
+      ? whatMoved(scope, wish)
       : refused('That plan is no longer kept. The page shows those that are.');
   });
 }
@@ -114,27 +121,33 @@ export async function explainPlace(input: unknown): Promise<ActionResult<string>
   });
 }
 
-/** Takes the last change back, and brings back the plan as it was before it. */
-export async function undoSteering(): Promise<ActionResult<Steered>> {
-  return act(z.undefined(), undefined, async (scope) =>
-    (await undo(scope)) === undefined ? refused('There is nothing to take back.') : replanned(scope),
-  );
+/** Takes the last change back, and says what that moves. */
+export async function undoSteering(sent: unknown): Promise<ActionResult<Steered>> {
+  return act(z.undefined(), sent, async (scope, _none, id) => {
+    const { answer, wish } = await undo(scope, id);
+    return answer === null ? refused('There is nothing to take back.') : whatMoved(scope, wish);
+  });
 }
 
-export async function redoSteering(): Promise<ActionResult<Steered>> {
-  return act(z.undefined(), undefined, async (scope) =>
-    (await redo(scope)) === undefined ? refused('There is nothing to do again.') : replanned(scope),
-  );
+export async function redoSteering(sent: unknown): Promise<ActionResult<Steered>> {
+  return act(z.undefined(), sent, async (scope, _none, id) => {
+    const { answer, wish } = await redo(scope, id);
+    return answer === null ? refused('There is nothing to do again.') : whatMoved(scope, wish);
+  });
 }
 
-async function replanned(scope: HouseholdScope): Promise<ActionResult<Steered>> {
-  const { household } = await keptHousehold(scope);
-  const made = await replanWork(scope, nowIn(household.timezone));
+async function steered<Value, Why>(
+  scope: HouseholdScope,
+  { answer, wish }: Performed<Outcome<Value, Why>>,
+  sentence: (why: Why) => string,
+): Promise<ActionResult<Steered>> {
+  return answer.ok ? whatMoved(scope, wish) : refused(sentence(answer.why));
+}
+
+/** Waits for the plan that was wished for, and says what is elsewhere in it. */
+async function whatMoved(scope: HouseholdScope, wish: number | undefined): Promise<ActionResult<Steered>> {
+  const made = wish === undefined ? undefined : await planned(scope, wish);
   return made
-    ? steeredBy(scope, made)
+    ? { ok: true, value: await steeredWords(scope, made) }
     : { ok: true, value: { words: 'Kept. Nothing had to move.', moved: [] } };
-}
-
-async function steeredBy(scope: HouseholdScope, made: Replanned): Promise<ActionResult<Steered>> {
-  return { ok: true, value: await steeredWords(scope, made) };
 }

@@ -1,7 +1,7 @@
 import { changesBetween } from '@/core/spread/plan-changes';
 import type { HouseholdScope } from '@/server/db/scope';
-import { keptHousehold } from '@/server/kept';
-import type { Replanned } from '@/server/planning';
+import { keptHousehold } from '@/server/household/kept';
+import type { Replanned } from '@/server/planning/planner';
 import { changedWords, type Steered } from '@/ui/spread/steer-words';
 
 /** What a plan that was made anew has moved, in words. */

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { NextResponse } from 'next/server';
 import type { HouseholdScope } from '@/server/db/scope';
 import { TooLong } from '@/server/file-reader';
@@ -26,7 +27,7 @@ export async function download(
 /** A file that is handed in: from this site, by somebody who is signed in, and not too large. */
 export async function upload(
   request: Request,
-  take: (scope: HouseholdScope, text: string) => Promise<FileReport>,
+  take: (scope: HouseholdScope, text: string, id: string) => Promise<FileReport>,
   mostBytes?: number,
 ): Promise<Response> {
   if (!(await isSameOrigin())) return report(403, 'This came from another page and was not carried out.');
@@ -35,8 +36,7 @@ export async function upload(
   const file = await readUpload(request, mostBytes);
   if (!file.ok) return report(413, file.sentence);
   try {
-    const result = await take(scope, file.text);
-    if (result.taken) await scope.countChange();
+    const result = await take(scope, file.text, commandOf(request));
     return NextResponse.json(result);
   } catch (error) {
     if (error instanceof TooLong)
@@ -50,6 +50,11 @@ export async function upload(
     );
     return report(500, 'That did not work, and nothing was changed. Please try again in a moment.');
   }
+}
+
+/** Given by the page for one press, so that a file that is sent twice is taken in once. */
+function commandOf(request: Request): string {
+  return request.headers.get('x-command')?.slice(0, 64) || randomUUID();
 }
 
 function report(status: number, sentence: string): Response {

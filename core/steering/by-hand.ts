@@ -20,7 +20,10 @@ export type Wish = {
 
 export type ByHand =
   | { readonly ok: true; readonly pins: readonly Pin[] }
-  | { readonly ok: false; readonly why: 'gone' | 'past' | 'outside' | 'person' | 'no-room' };
+  | { readonly ok: false; readonly why: NoPlace };
+
+/** Why a task can't be where it is wanted. */
+export type NoPlace = 'gone' | 'past' | 'outside' | 'person' | 'no-room';
 
 /**
  * The pins that put a task where it is wanted: where the rest of the plan leaves room, else where the rest can make

@@ -10,6 +10,8 @@ export async function startWhole({ folder, now, env = {}, port }) {
     PORT: String(port ?? (await freePort())),
     EARLY_THAW_DB_PORT: String(await freePort()),
     ...(now && { EARLY_THAW_NOW: now }),
+    // The same plans on every machine.
+    EARLY_THAW_PLAN_ROUNDS: '8',
     LOG_LEVEL: 'warn',
     ...env,
   };

@@ -1,6 +1,6 @@
 import type { CleanTask } from '../../core/clean/tasks';
 import type { HouseholdScope } from '../db/scope';
-import { keptHousehold } from '../kept';
+import { keptHousehold } from '../household/kept';
 import { writeCalendar } from './write-calendar';
 
 /** The sessions of a household's plan as an iCalendar file; without a plan it has no events. */

@@ -12,6 +12,12 @@ export function tell(household: string, news: News): void {
   hub().emit(household, news);
 }
 
+/** Tells what a command has come to: what happened, in its order, and that the household is another. */
+export function revisionTold(household: string, events: readonly ToldEvent[], isAnother: boolean): void {
+  for (const event of events) tell(household, { kind: 'event', event });
+  if (isAnother) tell(household, { kind: 'plan' });
+}
+
 const END = Symbol('end');
 
 /** Lets all go that listen: nothing more will be told. */

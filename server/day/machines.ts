@@ -10,10 +10,10 @@ import { campaignAt } from '../campaign';
 import { secondIn } from '../clock';
 import { config } from '../config';
 import type { HouseholdId, HouseholdScope } from '../db/scope';
-import { keptHousehold, keptWork } from '../kept';
+import { keptHousehold } from '../household/kept';
+import { perform } from '../household/perform';
 import { log } from '../log';
-import { addEvent, eventsOn, loadAnswer } from '../repositories/day';
-import { tell } from './hub';
+import { eventsOn } from '../repositories/day';
 
 /** Machines are asked no more often than this, however many phones are listening. */
 const ASK_SECONDS = 10;
@@ -52,12 +52,13 @@ async function hear(
     at,
     act: { do: 'machine', step: cycle.step, ...report },
   };
-  const told = await scope.transaction(async (inside) => {
-    await inside.lock();
-    if (await loadAnswer(inside, event.id)) return undefined;
-    return addEvent(inside, event, { id: event.id, verdict: { as: 'kept' } });
+  await perform<null>(scope, {
+    id: event.id,
+    decide: async (ledger) => {
+      await ledger.happened(event, { id: event.id, verdict: { as: 'kept' } });
+      return null;
+    },
   });
-  if (told) tell(scope.household, { kind: 'event', event: told });
 }
 
 /** The same for the same words, so that what a machine says is kept once however often it is asked. */
@@ -72,7 +73,7 @@ export function keepAsking(scope: HouseholdScope): () => void {
     const tick = Date.now();
     if (tick - (asked.get(scope.household) ?? 0) < ASK_SECONDS * 1000) return;
     asked.set(scope.household, tick);
-    const { timezone } = (await keptWork(scope)).household;
+    const { timezone } = (await keptHousehold(scope)).household;
     // Stand-ins; a `MachineDriver` for real machines takes their place here.
     await askMachines(scope, new SimulatedMachines(config().seed), secondIn(timezone));
   };

@@ -1,5 +1,4 @@
 import type { Knex } from 'knex';
-import { tell } from '../day/hub';
 
 /** Names a household; handed out by the session, and by nothing else. */
 export type HouseholdId = string & { readonly brand: 'HouseholdId' };
@@ -24,9 +23,26 @@ export type OwnedTable =
   | 'feeds'
   | 'parts'
   | 'day_events'
-  | 'helpers';
+  | 'helpers'
+  | 'commands';
 
 export type Row = Readonly<Record<string, unknown>>;
+
+/** How a household stands: the numbers by which everything that follows from it is told apart. */
+export type Standing = {
+  /** Moves with every change. */
+  readonly revision: number;
+  /** Moves with all that happens on a day. */
+  readonly daySeq: number;
+  /** The number of the last wish for a plan, that of the last one that was fulfilled, and what is wished for. */
+  readonly planWanted: number;
+  readonly planMade: number;
+  readonly planWish: string | null;
+  /** Of the last entry of the journal. */
+  readonly editPosition: number;
+  /** What the command was answered when it was carried out. */
+  readonly answer: string | null;
+};
 
 const ROWS_AT_ONCE = 200;
 
@@ -47,11 +63,10 @@ export class HouseholdScope {
 
   async insert(table: OwnedTable, rows: readonly Row[]): Promise<void> {
     if (rows.length === 0) return;
-    await this.db.batchInsert(
-      table,
-      rows.map((row) => this.owned(row)),
-      ROWS_AT_ONCE,
-    );
+    const owned = rows.map((row) => this.owned(row));
+    // Many at once are all or none; so are few, without being told.
+    if (owned.length <= ROWS_AT_ONCE) await this.db(table).insert(owned);
+    else await this.db.batchInsert(table, owned, ROWS_AT_ONCE);
   }
 
   /** Inserts, and leaves a row that is there already as it is: a request that comes twice changes nothing. */
@@ -88,27 +103,32 @@ export class HouseholdScope {
         .del();
   }
 
-  /** Makes others that want to change the household wait until this transaction has ended. */
-  async lock(): Promise<void> {
-    await this.own().forUpdate().first('id');
+  /**
+   * Makes others that want to change the household wait until this transaction has ended. Returns how it stands, and what a
+   * command was answered that was carried out before.
+   */
+  async lock(command?: string): Promise<Standing> {
+    const row: Standing | undefined = await this.own()
+      .forUpdate()
+      .first(
+        'revision',
+        'day_seq as daySeq',
+        'plan_wanted as planWanted',
+        'plan_made as planMade',
+        'plan_wish as planWish',
+        'edit_position as editPosition',
+        this.db.raw(
+          '(SELECT answer FROM commands WHERE commands.household_id = households.id AND commands.id = ?) AS answer',
+          [command ?? ''],
+        ),
+      );
+    if (!row) throw new Error('The household of this session is not there.');
+    return { ...row, revision: Number(row.revision) };
   }
 
   /** The household's own row. */
   own(): Knex.QueryBuilder {
     return this.db('households').where({ id: this.household });
-  }
-
-  /** Counts every change of the household, so that what was read can be told from what has changed since. */
-  async countChange(): Promise<void> {
-    await this.own().increment('revision', 1);
-    tell(this.household, { kind: 'plan' });
-  }
-
-  /** The number of the next thing that happens on a day, in one order for the household; only under its lock. */
-  async nextSeq(): Promise<number> {
-    await this.own().increment('day_seq', 1);
-    const row: { day_seq: number } = await this.own().first('day_seq');
-    return row.day_seq;
   }
 
   /** All or nothing. */

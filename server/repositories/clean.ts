@@ -212,27 +212,39 @@ export async function insertPlans(
 /** Plans that are kept beside the first; each move by hand makes one. */
 const MOST_PLANS = 40;
 
+/** Keeps a plan as the next version; only under the lock of the household. `wish` is the one that it fulfils. */
 export async function addPlan(
   scope: HouseholdScope,
   cleanId: string,
   kept: Omit<KeptPlan, 'version'> & { readonly id: string },
+  wish?: number,
 ): Promise<void> {
-  await scope.transaction(async (inside) => {
-    const row: { last: number | null } = await inside
-      .rows('plans')
-      .where({ clean_id: cleanId })
-      .max({ last: 'version' })
-      .forUpdate()
-      .first();
-    const version = (row.last ?? 0) + 1;
-    await inside.insert('plans', [planRow(cleanId, kept.id, { ...kept, version })]);
-    await inside
-      .rows('plans')
-      .where({ clean_id: cleanId })
-      .where('version', '>', 1)
-      .where('version', '<=', version - MOST_PLANS)
-      .del();
-  });
+  const row: { last: number | null } = await scope
+    .rows('plans')
+    .where({ clean_id: cleanId })
+    .max({ last: 'version' })
+    .first();
+  const version = (row.last ?? 0) + 1;
+  await scope.insert('plans', [{ ...planRow(cleanId, kept.id, { ...kept, version }), wish: wish ?? null }]);
+  await scope
+    .rows('plans')
+    .where({ clean_id: cleanId })
+    .where('version', '>', 1)
+    .where('version', '<=', version - MOST_PLANS)
+    .del();
+}
+
+/** The plan that fulfilled a wish, and the one before it; undefined where none had to be made. */
+export async function loadPlansAround(
+  scope: HouseholdScope,
+  cleanId: string,
+  wish: number,
+): Promise<{ readonly before: KeptPlan['plan']; readonly after: KeptPlan['plan'] } | undefined> {
+  const of = () => scope.rows('plans').where({ clean_id: cleanId });
+  const after = await of().where('wish', '>=', wish).orderBy('version').first();
+  if (!after) return undefined;
+  const before = await of().where('version', '<', after.version).orderBy('version', 'desc').first();
+  return before && { before: keptPlan(before).plan, after: keptPlan(after).plan };
 }
 
 function planRow(cleanId: string, id: string, kept: KeptPlan): Row {

@@ -11,9 +11,14 @@ export async function loadAnswer(scope: HouseholdScope, id: string): Promise<Ans
   return row && JSON.parse(row.answer);
 }
 
-/** Keeps an event with its answer; returns it as it is told to others. */
-export async function addEvent(scope: HouseholdScope, event: DayEvent, answer: Answer): Promise<ToldEvent> {
-  const told = { ...event, seq: await scope.nextSeq() };
+/** Keeps an event with its number and its answer; returns it as it is told to others. */
+export async function addEvent(
+  scope: HouseholdScope,
+  event: DayEvent,
+  seq: number,
+  answer: Answer,
+): Promise<ToldEvent> {
+  const told = { ...event, seq };
   await scope.insert('day_events', [eventRow(told, answer)]);
   return told;
 }
@@ -39,15 +44,17 @@ export async function allEvents(scope: HouseholdScope): Promise<DayEvent[]> {
   return told(await counted(scope)).map(({ seq: _seq, ...event }) => event);
 }
 
-/** What happened according to a file, after whatever has happened here. */
-export async function insertEvents(scope: HouseholdScope, events: readonly DayEvent[]): Promise<void> {
-  const last = await lastSeq(scope);
+/** What happened according to a file, numbered on from what has happened here. */
+export async function insertEvents(
+  scope: HouseholdScope,
+  events: readonly DayEvent[],
+  last: number,
+): Promise<void> {
   const kept = (id: string): Answer => ({ id, verdict: { as: 'kept' } });
   await scope.insert(
     'day_events',
     events.map((event, i) => eventRow({ ...event, seq: last + i + 1 }, kept(event.id))),
   );
-  await scope.own().increment('day_seq', events.length);
 }
 
 /** Everything that counts, in its order: what was refused does not. */
@@ -92,10 +99,4 @@ function told(rows: readonly EventRow[]): ToldEvent[] {
     ...(row.person !== null && { person: idSchema.parse(row.person) }),
     act: dayActSchema.parse(JSON.parse(row.act)),
   }));
-}
-
-/** The number of the last thing that happened. */
-async function lastSeq(scope: HouseholdScope): Promise<number> {
-  const row: { day_seq: number } | undefined = await scope.own().first('day_seq');
-  return row?.day_seq ?? 0;
 }

@@ -7,6 +7,8 @@ import { writeRowChanges } from './editable';
 
 /** How many can be taken back. */
 const MOST_EDITS = 200;
+/** Older ones go now and then. */
+const PRUNE_EVERY = 20;
 
 const rowSchema = z.record(z.string(), z.unknown());
 const changesSchema = z.array(
@@ -18,56 +20,45 @@ const changesSchema = z.array(
   }),
 );
 
-type EditRow = { id: string; position: number; words: string; changes: string };
+type EditRow = { id: string; position: number; words: string; changes: string; event_id: string | null };
+
+/** An entry of the journal. */
+export type Entry = {
+  readonly id: string;
+  readonly words: string;
+  readonly changes: readonly RowChange[];
+  /** What was said on a day that it follows from. */
+  readonly event: string | undefined;
+};
 
 /** What would be taken back next, and what would be done again. */
 export type EditWords = { readonly undo?: string; readonly redo?: string };
 
-export async function isEdited(scope: HouseholdScope, id: string): Promise<boolean> {
-  return (await scope.rows('edits').where({ id }).first('id')) !== undefined;
-}
-
 /** Writes changes of rows and remembers them; what was undone before can no longer be done again. */
 export async function addEdit(
   scope: HouseholdScope,
-  edit: { readonly id: string; readonly words: string; readonly changes: readonly RowChange[] },
+  entry: Entry & {
+    readonly position: number;
+    /** Whether something that was taken back could still be done again. */
+    readonly hasUndone: boolean;
+  },
 ): Promise<void> {
-  await scope.rows('edits').where({ undone: true }).del();
-  await writeRowChanges(scope, edit.changes);
-  const last: { last: number | null } = await scope.rows('edits').max({ last: 'position' }).first();
-  const position = (last.last ?? 0) + 1;
+  if (entry.hasUndone || entry.position % PRUNE_EVERY === 0)
+    await scope
+      .rows('edits')
+      .where((gone) => gone.where({ undone: true }).orWhere('position', '<=', entry.position - MOST_EDITS))
+      .del();
+  await writeRowChanges(scope, entry.changes);
   await scope.insert('edits', [
     {
-      id: edit.id,
-      position,
-      words: edit.words.slice(0, 200),
-      changes: JSON.stringify(edit.changes),
+      id: entry.id,
+      position: entry.position,
+      words: entry.words.slice(0, 200),
+      changes: JSON.stringify(entry.changes),
       undone: false,
+      event_id: entry.event ?? null,
     },
   ]);
-  await scope
-    .rows('edits')
-    .where('position', '<=', position - MOST_EDITS)
-    .del();
-}
-
-/** Takes the last change back; its words, or undefined where there is none. */
-export async function undoEdit(scope: HouseholdScope): Promise<string | undefined> {
-  const edit = await nextUndo(scope);
-  if (edit) await replay(scope, edit, true);
-  return edit?.words;
-}
-
-/** Whether this is the change that would be taken back next. */
-export async function isLastEdit(scope: HouseholdScope, id: string): Promise<boolean> {
-  return (await nextUndo(scope))?.id === id;
-}
-
-/** Does the change again that was undone last. */
-export async function redoEdit(scope: HouseholdScope): Promise<string | undefined> {
-  const edit = await nextRedo(scope);
-  if (edit) await replay(scope, edit, false);
-  return edit?.words;
 }
 
 export async function loadEditWords(scope: HouseholdScope): Promise<EditWords> {
@@ -75,22 +66,32 @@ export async function loadEditWords(scope: HouseholdScope): Promise<EditWords> {
   return { ...(undo && { undo: undo.words }), ...(redo && { redo: redo.words }) };
 }
 
-function nextUndo(scope: HouseholdScope): Promise<EditRow | undefined> {
-  return scope
+/** What was changed last and can be taken back. */
+export async function nextUndo(scope: HouseholdScope): Promise<Entry | undefined> {
+  return entryOf(await scope.rows('edits').where({ undone: false }).orderBy('position', 'desc').first());
+}
+
+/** What was taken back last and can be done again. */
+export async function nextRedo(scope: HouseholdScope): Promise<Entry | undefined> {
+  return entryOf(await scope.rows('edits').where({ undone: true }).orderBy('position').first());
+}
+
+function entryOf(row: EditRow | undefined): Entry | undefined {
+  return (
+    row && {
+      id: row.id,
+      words: row.words,
+      changes: changesSchema.parse(JSON.parse(row.changes)) as RowChange[],
+      event: row.event_id ?? undefined,
+    }
+  );
+}
+
+/** Takes an entry back, or does it again; then it may follow from something else that was said. */
+export async function replayEntry(scope: HouseholdScope, entry: Entry, back: boolean): Promise<void> {
+  await writeRowChanges(scope, back ? reversed(entry.changes) : entry.changes);
+  await scope
     .rows('edits')
-    .where({ undone: false })
-    .orderBy('position', 'desc')
-    .first() as unknown as Promise<EditRow | undefined>;
-}
-
-function nextRedo(scope: HouseholdScope): Promise<EditRow | undefined> {
-  return scope.rows('edits').where({ undone: true }).orderBy('position').first() as unknown as Promise<
-    EditRow | undefined
-  >;
-}
-
-async function replay(scope: HouseholdScope, edit: EditRow, back: boolean): Promise<void> {
-  const changes = changesSchema.parse(JSON.parse(edit.changes)) as RowChange[];
-  await writeRowChanges(scope, back ? reversed(changes) : changes);
-  await scope.rows('edits').where({ id: edit.id }).update({ undone: back });
+    .where({ id: entry.id })
+    .update({ undone: back, event_id: entry.event ?? null });
 }

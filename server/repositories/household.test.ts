@@ -1,25 +1,22 @@
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import type { HouseholdFile } from '../../core/formats/household';
 import { parseHouseholdFile } from '../../core/formats/read-household';
 import { newFixture } from '../../core/home/fixture';
 import { fixturesOf, roomsOf } from '../../core/home/room';
 import type { HouseholdChange } from '../../core/household/change';
 import type { OrderRule } from '../../core/order/rule';
 import { juniperRowUnderWay } from '../../demo/juniper-row';
+import { changeHousehold } from '../commands/change';
+import { redo as redoCommand, undo as undoCommand } from '../commands/journal';
+import { takeInHousehold } from '../commands/replace';
+import { setOutOn } from '../commands/set-out';
 import type { HouseholdScope } from '../db/scope';
-import { edit, redo, setOut, undo } from '../editing';
 import { newHousehold, testDatabase } from '../testing/households';
 import { addPlan, loadClean, loadPlans, loadTicks, tick, untick } from './clean';
 import { loadEditable } from './editable';
 import { loadEditWords } from './edits';
-import {
-  hasReplaced,
-  householdFile,
-  insertHousehold,
-  loadHousehold,
-  loadReplaced,
-  replaceHousehold,
-} from './household';
+import { hasReplaced, householdFile, insertHousehold, loadHousehold, loadReplaced } from './household';
 import { loadPeople } from './people';
 
 const { household: JUNIPER, first: FIRST_PLAN } = juniperRowUnderWay('2027-03-01');
@@ -34,8 +31,15 @@ let turn = 0;
 
 /** Makes a change by hand, as a person would: each under an id of its own. */
 async function change(scope: HouseholdScope, wanted: HouseholdChange, id = `edit-${turn++}`) {
-  return edit(scope, id, wanted, () => wanted.do);
+  return (await changeHousehold(scope, id, wanted, () => wanted.do)).answer;
 }
+
+const undo = async (scope: HouseholdScope) =>
+  (await undoCommand(scope, `undo-${turn++}`)).answer ?? undefined;
+const redo = async (scope: HouseholdScope) =>
+  (await redoCommand(scope, `redo-${turn++}`)).answer ?? undefined;
+const replaceHousehold = (scope: HouseholdScope, file: HouseholdFile) =>
+  takeInHousehold(scope, `in-${turn++}`, file);
 
 const BEDROOM = { id: 'b', name: 'Bedroom', kind: 'bedroom', lengthM: 4, widthM: 3, heightM: 2.5 } as const;
 const CHAIR = { ...newFixture('chair-1', 'upholstery'), count: 2, size: { widthM: 0.7 } };
@@ -234,14 +238,14 @@ describe('a household in the database', () => {
     expect(text.length).toBeLessThan(2_000_000);
     const read = parseHouseholdFile(text);
     expect(read.ok && read.value.plans.map(({ version }) => version)).toEqual([1, 37, 38, 39, 40, 41]);
-    const elsewhere = await newHousehold(db);
+    const elsewhere = await newHousehold(db, JUNIPER.name);
     await insertHousehold(elsewhere, read.ok ? read.value : JUNIPER);
     expect(JSON.stringify(await householdFile(elsewhere))).toBe(text);
   });
 
   it('ticks a step once, with the time of the first tick, and takes it back', async () => {
     const scope = await newHousehold(db);
-    await setOut(scope, JUNIPER.clean);
+    await setOutOn(scope, `out-${turn++}`, () => JUNIPER.clean);
     await Promise.all(
       ['2027-03-01T18:00', '2027-03-01T18:00', '2027-03-01T18:00'].map((at) =>
         tick(scope, 'house-swap', { step: 'a:b/c', at }),
@@ -262,7 +266,7 @@ describe('a household in the database', () => {
 
   it('keeps every plan as a version, the first and the latest at hand', async () => {
     const scope = await newHousehold(db);
-    await setOut(scope, JUNIPER.clean);
+    await setOutOn(scope, `out-${turn++}`, () => JUNIPER.clean);
     expect(await loadPlans(scope, 'house-swap')).toBeUndefined();
     for (const id of ['one', 'two', 'three'])
       await addPlan(scope, 'house-swap', { id, basis: id, madeAt: '2027-03-01T08:00', plan: FIRST_PLAN });
@@ -288,7 +292,7 @@ describe('two households with the same ids', () => {
     await insertHousehold(mine, JUNIPER);
     await change(theirs, { do: 'add-floor', id: 'elsewhere', name: 'Elsewhere' });
     await change(mine, { do: 'rename-floor', id: 'ground', name: 'Mine' });
-    await setOut(theirs, { ...JUNIPER.clean, name: 'Theirs' });
+    await setOutOn(theirs, `out-${turn++}`, () => ({ ...JUNIPER.clean, name: 'Theirs' }));
   });
 
   // Each thing that one household can do, aimed at the ids of another.

@@ -39,15 +39,21 @@ export async function householdFile(scope: HouseholdScope): Promise<HouseholdFil
 
 /** Fills a household that is still empty. */
 export async function insertHousehold(scope: HouseholdScope, household: HouseholdFile): Promise<void> {
-  const { clean } = household;
   await scope.transaction(async (inside) => {
-    await insertEditable(inside, { ...household, clean });
-    await insertEvents(inside, household.events);
-    if (!clean) return;
-    await insertTicks(inside, clean.id, household.ticks);
-    await putParts(inside, household.parts);
-    await insertPlans(inside, clean.id, household.plans);
+    await insertEvents(inside, household.events, 0);
+    await inside.own().update({ day_seq: household.events.length });
+    await insertAllButEvents(inside, household);
   });
+}
+
+/** All of a household but what happened on its days. */
+async function insertAllButEvents(inside: HouseholdScope, household: HouseholdFile): Promise<void> {
+  const { clean } = household;
+  await insertEditable(inside, { ...household, clean });
+  if (!clean) return;
+  await insertTicks(inside, clean.id, household.ticks);
+  await putParts(inside, household.parts);
+  await insertPlans(inside, clean.id, household.plans);
 }
 
 /** Whatever hangs on these goes with them. */
@@ -66,16 +72,22 @@ const WHOLE: readonly OwnedTable[] = [
 
 const LAST = 'last';
 
-/** Puts the household of a file in the place of the one that is there, which is kept to be brought back. */
-export async function replaceHousehold(scope: HouseholdScope, household: HouseholdFile): Promise<void> {
-  await scope.transaction(async (inside) => {
-    await inside.lock();
-    const document = JSON.stringify(await householdFile(inside));
-    for (const table of WHOLE) await inside.rows(table).del();
-    await inside.own().update({ name: household.name, timezone: household.timezone });
-    await insertHousehold(inside, household);
-    await inside.put('replaced', { id: LAST, document }, ['id']);
-  });
+/**
+ * Puts the household of a file in the place of the one that is there, which is kept to be brought back; only under the
+ * lock. What happened according to the file is numbered on from `last`; returns how many things that is.
+ */
+export async function replaceHousehold(
+  inside: HouseholdScope,
+  household: HouseholdFile,
+  last: number,
+): Promise<number> {
+  const document = JSON.stringify(await householdFile(inside));
+  for (const table of WHOLE) await inside.rows(table).del();
+  await inside.own().update({ name: household.name, timezone: household.timezone });
+  await insertEvents(inside, household.events, last);
+  await insertAllButEvents(inside, household);
+  await inside.put('replaced', { id: LAST, document }, ['id']);
+  return household.events.length;
 }
 
 /** The household that the last file took the place of, as text; undefined where there was none. */

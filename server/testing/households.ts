@@ -3,10 +3,11 @@ import type { Knex } from 'knex';
 import { inject } from 'vitest';
 import type { HouseholdFile } from '../../core/formats/household';
 import { juniperRow } from '../../demo/juniper-row';
+import { spreadWork } from '../commands/plan';
 import { connect } from '../db/connection';
 import { migrate } from '../db/migrations/migrate';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
-import { spreadWork } from '../planning';
+import { planned } from '../planning/planner';
 import { householdFile, insertHousehold } from '../repositories/household';
 
 /** A connection to the throw-away database, with its tables up to date. */
@@ -45,6 +46,13 @@ export async function plannedDemo(db: Knex, today: string): Promise<HouseholdFil
   const first = await newHousehold(db);
   const household = juniperRow(today);
   await insertHousehold(first, household);
-  await spreadWork(first, household, `${today}T07:00`);
+  await spreadAt(first, `${today}T07:00`);
   return householdFile(first);
+}
+
+/** Spreads the work of a household as it would be at a time. */
+export async function spreadAt(scope: HouseholdScope, now: string): Promise<void> {
+  const { wish } = await spreadWork(scope, randomUUID());
+  if (wish === undefined) throw new Error('There is nothing to spread.');
+  await planned(scope, wish, () => now);
 }

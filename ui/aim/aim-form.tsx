@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useState } from 'react';
 import { Field } from '../forms/field';
-import type { ActionResult } from '../forms/result';
 import type { CleanForm } from '../forms/schemas';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
@@ -11,6 +10,7 @@ import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { SCHOOL_WORDS } from '../scope/school-words';
+import type { CommandAction } from '../state/command';
 
 const GROUPING_WORDS: Record<CleanForm['grouping'], string> = {
   room: 'One room after the other',
@@ -63,14 +63,19 @@ export function AimForm({
   onSaved,
 }: {
   clean: CleanForm;
-  action: (input: unknown) => Promise<ActionResult>;
+  action: CommandAction;
   onSaved?: () => void;
 }) {
   const [saved, setSaved] = useState(false);
-  const { form, submit, sentence } = useActionForm('clean', clean, action, () => {
-    setSaved(true);
-    onSaved?.();
-  });
+  const { form, submit, sentence } = useActionForm(
+    'clean',
+    clean,
+    (input, id) => action({ id, input }),
+    () => {
+      setSaved(true);
+      onSaved?.();
+    },
+  );
   const block = form.watch('block');
   return (
     <Stack

@@ -2,24 +2,23 @@ import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { Campaign, Current } from '@/core/clean/campaign';
-import type { CleanPace } from '@/core/clean/paces';
 import { offeredMinutes } from '@/core/clean/progress';
 import { type ThawLine, thawLine } from '@/core/spread/thaw-line';
 import { ThawLineChart } from '../charts/thaw-line-chart';
-import type { ActionResult } from '../forms/result';
 import type { CleanForm } from '../forms/schemas';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { count, daysBetween, hours, longDate, plusDays } from '../parts/words';
 import { SpreadButton } from '../spread/spread-button';
+import type { CommandAction } from '../state/command';
 import { AimFormLater, ChangeAim } from './change-aim';
 import { PaceChoice } from './pace-choice';
 
 type Actions = {
-  readonly save: (input: unknown) => Promise<ActionResult>;
-  readonly pace: (pace: CleanPace) => Promise<ActionResult>;
-  readonly spread: () => Promise<ActionResult<{ unplaced: number }>>;
+  readonly save: CommandAction;
+  readonly pace: CommandAction;
+  readonly spread: CommandAction<{ unplaced: number }>;
 };
 
 /** The reason and the finish line, and how the work is melting towards it. */

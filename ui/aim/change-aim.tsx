@@ -1,10 +1,10 @@
 'use client';
 import dynamic from 'next/dynamic';
-import type { ActionResult } from '../forms/result';
 import type { CleanForm } from '../forms/schemas';
 import { UnfoldLater } from '../parts/unfold-later';
+import type { CommandAction } from '../state/command';
 
-type AimProps = { readonly clean: CleanForm; readonly action: (input: unknown) => Promise<ActionResult> };
+type AimProps = { readonly clean: CleanForm; readonly action: CommandAction };
 
 /** The form of the aim, fetched apart: most visits to the page only look. */
 export const AimFormLater = dynamic(() => import('./aim-form').then((module) => module.AimForm));

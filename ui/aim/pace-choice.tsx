@@ -2,11 +2,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { CleanPace } from '@/core/clean/paces';
-import type { ActionResult } from '../forms/result';
 import { Sentence } from '../parts/sentence';
 import { Unfold } from '../parts/unfold';
+import type { CommandAction } from '../state/command';
+import { useCommand } from '../state/use-command';
 
 const PACE_WORDS: Record<CleanPace, readonly [name: string, what: string]> = {
   weekend: ['A weekend', 'Saturday and Sunday, as much as fits.'],
@@ -20,21 +21,14 @@ const PACE_WORDS: Record<CleanPace, readonly [name: string, what: string]> = {
 };
 
 /** The ways in which people go about it: one press sets dates, sessions and days kept free. */
-export function PaceChoice({ action }: { action: (pace: CleanPace) => Promise<ActionResult> }) {
-  const [pending, start] = useTransition();
-  const [sentence, setSentence] = useState<string>();
+export function PaceChoice({ action }: { action: CommandAction }) {
+  const { send, pending, fault } = useCommand();
   const [said, setSaid] = useState('');
-  const choose = (pace: CleanPace) =>
-    start(async () => {
-      setSaid('');
-      const result = await action(pace).catch(() => undefined);
-      if (result?.ok) setSaid(`Kept: ${PACE_WORDS[pace][0].toLowerCase()}. Spread the work again to see it.`);
-      setSentence(
-        result?.ok
-          ? undefined
-          : (result?.faults[0]?.sentence ?? 'The server did not answer. Try again in a moment.'),
-      );
-    });
+  const choose = (pace: CleanPace) => {
+    setSaid('');
+    const words = `Kept: ${PACE_WORDS[pace][0].toLowerCase()}. The plan follows; spread the work again to have it made anew.`;
+    send(action, pace, { onKept: () => setSaid(words) });
+  };
   return (
     <Unfold title="Choose a pace">
       <Typography sx={{ maxWidth: '70ch', mb: 1 }}>
@@ -42,7 +36,7 @@ export function PaceChoice({ action }: { action: (pace: CleanPace) => Promise<Ac
         which days stay free. What was placed by hand is left to the plan again; undo on the page Spread takes
         that back.
       </Typography>
-      <Sentence>{sentence}</Sentence>
+      <Sentence>{fault}</Sentence>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1, maxWidth: 760 }}>
         {(Object.keys(PACE_WORDS) as CleanPace[]).map((pace) => (
           <Box

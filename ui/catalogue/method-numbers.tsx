@@ -11,7 +11,6 @@ import type { FormValues } from '../forms/schemas';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
-import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { PRIORITY_WORDS } from '../scope/scope-words';
 import { QUANTITY_WORDS } from './catalogue-words';
@@ -24,8 +23,7 @@ export function MethodNumbers({ method, actions }: MethodNumbersProps) {
   const { form, submit, sentence } = useActionForm(
     'methodNumbers',
     numbersOf(method),
-    (values) =>
-      actions.change({ id: newId(), change: { do: 'change-method', id: method.id, change: values } }),
+    (values, id) => actions.change({ id, input: { do: 'change-method', id: method.id, change: values } }),
     () => setSaved('Kept. The hours follow.'),
   );
   return (

@@ -51,7 +51,8 @@ export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'chang
       how: '',
       doneWhen: '',
     },
-    (values) => actions.change({ id, change: { do: 'put-method', method: ownMethod(id, values) } }),
+    (values, command) =>
+      actions.change({ id: command, input: { do: 'put-method', method: ownMethod(id, values) } }),
     () => router.push(`/catalogue/${ownMethod(id, form.getValues()).id}`),
   );
   return (

@@ -1,11 +1,11 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState, useTransition } from 'react';
-import type { ActionResult } from '../forms/result';
-import { newId } from '../parts/new-id';
+import { useState } from 'react';
 import { Sentence } from '../parts/sentence';
+import type { CommandAction } from '../state/command';
+import { useCommand } from '../state/use-command';
 
-export type AskAct = (input: unknown) => Promise<ActionResult<string>>;
+export type AskAct = CommandAction<string>;
 
 /** What a phone can't do by itself, since the plan has to be made anew for it. */
 export type DayAsks = { readonly planTrip: AskAct; readonly takeOneMoreBlock: AskAct };
@@ -22,26 +22,23 @@ export function AskButton({
   wish: object;
   onDone?: () => void;
 }) {
-  const [sentence, setSentence] = useState<string>();
-  const [pending, start] = useTransition();
-  const ask = () =>
-    start(async () => {
-      const result = await act({ id: newId(), ...wish }).catch(() => undefined);
-      if (result?.ok) onDone?.();
-      setSentence(
-        result === undefined
-          ? 'The server did not answer. Nothing was planned.'
-          : result.ok
-            ? result.value
-            : result.faults[0]?.sentence,
-      );
+  const [said, setSaid] = useState<string>();
+  const { send, pending, fault } = useCommand();
+  const ask = () => {
+    setSaid(undefined);
+    send(act, wish, {
+      onKept: (words) => {
+        setSaid(words);
+        onDone?.();
+      },
     });
+  };
   return (
     <>
       <Button variant="outlined" onClick={ask} loading={pending} sx={{ minHeight: 48, justifySelf: 'start' }}>
         {words}
       </Button>
-      <Sentence tone="note">{sentence}</Sentence>
+      <Sentence tone="note">{fault ?? said}</Sentence>
     </>
   );
 }

@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { MOST_FILE_BYTES } from '@/core/formats/limits';
+import { newId } from '../parts/new-id';
 import type { FileReport } from './file-report';
 
 const NO_ANSWER: FileReport = {
@@ -26,7 +27,11 @@ export function useUpload(): {
       return;
     }
     setBusy(true);
-    const answer: FileReport = await fetch(address, { method: 'POST', body: file ?? '' })
+    const answer: FileReport = await fetch(address, {
+      method: 'POST',
+      headers: { 'x-command': newId() },
+      body: file ?? '',
+    })
       .then((response) => response.json())
       .catch(() => NO_ANSWER);
     setReport(answer);

@@ -30,7 +30,7 @@ const change = <Do extends string, Shape extends z.ZodRawShape>(what: Do, shape:
 /** The most that one press may change: all of a very large house. */
 const MOST_MARKS = 20_000;
 
-export const changeSchema = z.discriminatedUnion('do', [
+const oneSchema = z.discriminatedUnion('do', [
   change('add-floor', { id: idSchema, name: floorFormSchema.shape.name }),
   change('rename-floor', { id: idSchema, name: floorFormSchema.shape.name }),
   change('drop-floor', { id: idSchema }),
@@ -74,8 +74,13 @@ export const changeSchema = z.discriminatedUnion('do', [
   change('later', { later: steeringSchema.shape.later.unwrap() }),
   change('doer', { task: idSchema, person: idSchema }),
   change('free-day', { date: dateSchema, free: z.boolean() }),
-]) satisfies z.ZodType<HouseholdChange>;
+]);
 
-/** With the id under which it is carried out once. */
-export const editSchema = z.strictObject({ id: idSchema.max(64), change: changeSchema });
-export type Edit = z.input<typeof editSchema>;
+/** So many changes one press may come to. */
+const MOST_AT_ONCE = 20;
+
+export const changeSchema = z.union([
+  oneSchema,
+  change('several', { changes: z.array(oneSchema).min(1).max(MOST_AT_ONCE) }),
+]) satisfies z.ZodType<HouseholdChange>;
+export type Change = z.input<typeof changeSchema>;

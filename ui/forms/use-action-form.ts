@@ -1,5 +1,8 @@
 'use client';
+import { useRef } from 'react';
 import { type DefaultValues, type Path, type Resolver, type UseFormReturn, useForm } from 'react-hook-form';
+import { newId } from '../parts/new-id';
+import { NO_ANSWER } from '../state/command';
 import { type ActionResult, WHOLE_FORM } from './result';
 import type { FormName, FormValues } from './schemas';
 
@@ -10,7 +13,7 @@ import type { FormName, FormValues } from './schemas';
 export function useActionForm<Name extends FormName>(
   name: Name,
   defaultValues: DefaultValues<FormValues<Name>>,
-  action: (values: FormValues<Name>) => Promise<ActionResult<unknown>>,
+  action: (values: FormValues<Name>, id: string) => Promise<ActionResult<unknown>>,
   onAccepted: (values: FormValues<Name>) => void,
 ): { form: UseFormReturn<FormValues<Name>>; submit: () => Promise<void>; sentence: string | undefined } {
   const resolver: Resolver<FormValues<Name>> = async (...args) => {
@@ -18,12 +21,24 @@ export function useActionForm<Name extends FormName>(
     return resolverOf(name)(...args);
   };
   const form = useForm<FormValues<Name>>({ resolver, defaultValues });
+  const idOf = useAttempt();
   const submit = form.handleSubmit(async (values) => {
-    const result = await action(values).catch(() => undefined);
+    const result = await action(values, idOf(values)).catch(() => undefined);
+    if (result) idOf(undefined);
     if (result?.ok) onAccepted(values);
     else showFaults(form, result);
   });
   return { form, submit, sentence: form.formState.errors.root?.message };
+}
+
+/** The same id for the same values until the server has answered: a press after no answer is the same press. */
+function useAttempt(): (values: unknown) => string {
+  const last = useRef<{ readonly text: string; readonly id: string }>(undefined);
+  return (values) => {
+    const text = JSON.stringify(values) ?? '';
+    if (last.current?.text !== text) last.current = { text, id: newId() };
+    return last.current.id;
+  };
 }
 
 function showFaults<Name extends FormName>(
@@ -32,7 +47,7 @@ function showFaults<Name extends FormName>(
 ): void {
   if (!result) {
     form.setError(WHOLE_FORM, {
-      message: 'The server did not answer. What you typed is still here; try again in a moment.',
+      message: NO_ANSWER.form,
     });
     return;
   }

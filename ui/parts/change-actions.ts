@@ -1,10 +1,10 @@
-import type { ActionResult } from '../forms/result';
+import type { CommandAction } from '../state/command';
 
 /** What a screen needs to change things by hand and take it back. */
 export type ChangeActions = {
-  readonly change: (input: unknown) => Promise<ActionResult>;
-  readonly undo: (input?: undefined) => Promise<ActionResult<string>>;
-  readonly redo: (input?: undefined) => Promise<ActionResult<string>>;
+  readonly change: CommandAction;
+  readonly undo: CommandAction<string>;
+  readonly redo: CommandAction<string>;
 };
 
 /** What would be undone next, and what would be done again. */

@@ -3,8 +3,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import type { ActionResult } from '../forms/result';
 import { newId } from '../parts/new-id';
+import type { CommandAction } from '../state/command';
 
 const MemberForm = dynamic(() => import('./member-form').then((module) => module.MemberForm));
 
@@ -15,13 +15,7 @@ const USUAL_HOURS = [
   { weekday: 6, from: '09:30', to: '12:30' },
 ];
 
-export function AddMember({
-  save,
-  first,
-}: {
-  save: (input: unknown) => Promise<ActionResult>;
-  first: boolean;
-}) {
+export function AddMember({ save, first }: { save: CommandAction; first: boolean }) {
   const [id, setId] = useState<string | undefined>(first ? 'first' : undefined);
   if (id === undefined) {
     return (

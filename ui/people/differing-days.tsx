@@ -3,23 +3,21 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { Member } from '@/core/formats/household';
-import type { ActionResult } from '../forms/result';
 import { DateField } from '../parts/date-field';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import { count, longDate } from '../parts/words';
+import type { CommandAction } from '../state/command';
+import { useCommand } from '../state/use-command';
 
 type Exception = Member['exceptions'][number];
 
 type DifferingDaysProps = {
   readonly member: Pick<Member, 'id' | 'name' | 'exceptions'>;
-  readonly save: (input: {
-    readonly id: string;
-    readonly exceptions: readonly Exception[];
-  }) => Promise<ActionResult>;
+  readonly save: CommandAction;
 };
 
 /** Dates on which a person has other hours than usual, or none. */
@@ -28,17 +26,12 @@ export function DifferingDays({ member, save }: DifferingDaysProps) {
   const [from, setFrom] = useState('');
   const [to, setTo] = useState('');
   const [sentence, setSentence] = useState<string>();
-  const [pending, start] = useTransition();
+  const { send, pending, fault } = useCommand();
   const { exceptions } = member;
-  const keep = (next: readonly Exception[]) =>
-    start(async () => {
-      const result = await save({ id: member.id, exceptions: next }).catch(() => undefined);
-      setSentence(
-        result?.ok
-          ? undefined
-          : (result?.faults[0]?.sentence ?? 'The server did not answer. Try again in a moment.'),
-      );
-    });
+  const keep = (next: readonly Exception[]) => {
+    setSentence(undefined);
+    send(save, { id: member.id, exceptions: next });
+  };
   const add = () => {
     if (!date) return;
     if ((from === '') !== (to === '') || (from !== '' && from >= to)) {
@@ -69,7 +62,7 @@ export function DifferingDays({ member, save }: DifferingDaysProps) {
             Add the day
           </Button>
         </Box>
-        <Sentence>{sentence}</Sentence>
+        <Sentence>{sentence ?? fault}</Sentence>
         <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
           {exceptions.map((known) => (
             <Box component="li" key={known.date} sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>

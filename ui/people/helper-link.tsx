@@ -1,10 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
+import { useCommand } from '../state/use-command';
 import type { PeopleActions } from './people-actions';
 
 /** The link that opens just this person's day, on a phone of their own. */
@@ -21,27 +22,23 @@ export function HelperLink({
   actions: PeopleActions;
 }) {
   const [link, setLink] = useState<string>();
-  const [sentence, setSentence] = useState<string>();
-  const [pending, start] = useTransition();
+  const [said, setSaid] = useState<string>();
+  const { send, pending, fault } = useCommand();
   const make = () =>
-    start(async () => {
-      const made = await actions.makeHelper(person).catch(() => undefined);
-      setLink(made?.ok ? new URL(made.value, location.href).href : undefined);
-      setSentence(
-        made?.ok
-          ? 'Copy it now; it is not shown again. Whoever has it can carry this day, and sees nothing else.'
-          : (made?.faults[0]?.sentence ?? 'The server did not answer. Nothing was changed.'),
-      );
+    send(actions.makeHelper, person, {
+      onKept: (path) => {
+        setLink(new URL(path, location.href).href);
+        setSaid(
+          'Copy it now; it is not shown again. Whoever has it can carry this day, and sees nothing else.',
+        );
+      },
     });
   const withdraw = () =>
-    start(async () => {
-      const done = await actions.withdrawHelper(person).catch(() => undefined);
-      setLink(undefined);
-      setSentence(
-        done?.ok
-          ? 'The link opens nothing any more.'
-          : 'The server did not answer. The link still opens the day.',
-      );
+    send(actions.withdrawHelper, person, {
+      onKept: () => {
+        setLink(undefined);
+        setSaid('The link opens nothing any more.');
+      },
     });
   return (
     <Unfold slim title={`A link to the day of ${name}`}>
@@ -54,7 +51,7 @@ export function HelperLink({
         {link && (
           <TextField label={`Link for ${name}`} value={link} slotProps={{ input: { readOnly: true } }} />
         )}
-        <Sentence tone="note">{sentence}</Sentence>
+        <Sentence tone="note">{fault ?? said}</Sentence>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           <Button variant="outlined" onClick={make} loading={pending} sx={{ minHeight: 44 }}>
             {given || link ? 'Make a new link' : 'Make a link'}

@@ -14,20 +14,19 @@ import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import type { Member } from '@/core/formats/household';
 import { PACES } from '@/core/home/scales';
 import { Field } from '../forms/field';
-import type { ActionResult } from '../forms/result';
 import type { MemberForm as Values } from '../forms/schemas';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
+import type { CommandAction } from '../state/command';
+import { useCommand } from '../state/use-command';
 import { WEEKDAYS } from './weekdays';
-
-type Act = (input: unknown) => Promise<ActionResult>;
 
 type MemberFormProps = {
   readonly member: Omit<Member, 'exceptions' | 'busy'>;
-  readonly save: Act;
-  readonly drop?: Act;
+  readonly save: CommandAction;
+  readonly drop?: CommandAction;
   readonly onSaved?: () => void;
 };
 
@@ -36,15 +35,17 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   const [saved, setSaved] = useState('');
   const { id, name, hours, dailyCap, breakAfter, breakLength, cannot, dislikes, pace, age } = member;
   const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot, dislikes, pace, age };
-  const { form, submit, sentence } = useActionForm('member', values, save, () => {
-    setSaved('Kept.');
-    onSaved?.();
-  });
-  const remove = async () => {
-    const result = await drop?.({ id }).catch(() => undefined);
-    if (!result?.ok)
-      form.setError('root', { message: 'That did not work. Nothing was changed; try again in a moment.' });
-  };
+  const { form, submit, sentence } = useActionForm(
+    'member',
+    values,
+    (input, id) => save({ id, input }),
+    () => {
+      setSaved('Kept.');
+      onSaved?.();
+    },
+  );
+  const command = useCommand();
+  const remove = () => drop && command.send(drop, { id });
   return (
     <Stack
       component="form"
@@ -54,7 +55,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
       aria-label={name === '' ? 'New person' : name}
       sx={{ maxWidth: 640 }}
     >
-      <Sentence>{sentence}</Sentence>
+      <Sentence>{sentence ?? command.fault}</Sentence>
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
         <Field form={form} name="name" label="Name" />
         <Field

@@ -5,41 +5,35 @@ import InputLabel from '@mui/material/InputLabel';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useState, useTransition } from 'react';
-import type { ActionResult } from '../forms/result';
+import { useState } from 'react';
 import { Sentence } from '../parts/sentence';
 import { Unfold } from '../parts/unfold';
+import type { CommandAction } from '../state/command';
+import { useCommand } from '../state/use-command';
 
 export type FeedActions = {
-  readonly make: () => Promise<ActionResult<string>>;
-  readonly revoke: () => Promise<ActionResult<string>>;
+  readonly make: CommandAction<string>;
+  readonly revoke: CommandAction<string>;
 };
 
 /** The sessions for a calendar program: as a file, or at a private address that can be taken back. */
 export function CalendarSection({ hasFeed, actions }: { hasFeed: boolean; actions: FeedActions }) {
   const [address, setAddress] = useState<string>();
   const [said, setSaid] = useState('');
-  const [sentence, setSentence] = useState<string>();
-  const [pending, start] = useTransition();
-  const run = (action: () => Promise<ActionResult<string>>, then: (value: string) => void) =>
-    start(async () => {
-      const result = await action().catch(() => undefined);
-      setSentence(
-        result?.ok
-          ? undefined
-          : (result?.faults[0]?.sentence ?? 'The server did not answer. Try again in a moment.'),
-      );
-      if (result?.ok) then(result.value);
-    });
+  const { send, pending, fault } = useCommand();
   const make = () =>
-    run(actions.make, (token) => {
-      setAddress(`${window.location.origin}/feed/${token}`);
-      setSaid('This address is shown once. Whoever has it sees the sessions.');
+    send(actions.make, undefined, {
+      onKept: (token) => {
+        setAddress(`${window.location.origin}/feed/${token}`);
+        setSaid('This address is shown once. Whoever has it sees the sessions.');
+      },
     });
   const revoke = () =>
-    run(actions.revoke, (words) => {
-      setAddress(undefined);
-      setSaid(words);
+    send(actions.revoke, undefined, {
+      onKept: (words) => {
+        setAddress(undefined);
+        setSaid(words);
+      },
     });
   return (
     <Unfold title="Sessions in a calendar">
@@ -85,7 +79,7 @@ export function CalendarSection({ hasFeed, actions }: { hasFeed: boolean; action
             />
           </FormControl>
         )}
-        <Sentence>{sentence}</Sentence>
+        <Sentence>{fault}</Sentence>
         <span role="status">{said}</span>
       </Stack>
     </Unfold>

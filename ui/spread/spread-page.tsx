@@ -3,11 +3,11 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { Campaign, Current } from '@/core/clean/campaign';
 import { roomsOf } from '@/core/home/room';
-import type { ActionResult } from '../forms/result';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { count, hours, longDate } from '../parts/words';
+import type { CommandAction } from '../state/command';
 import { CalendarSection, type FeedActions } from './calendar-section';
 import { houseByDay } from './house-model';
 import { HouseTable } from './house-table';
@@ -17,7 +17,7 @@ import { Shares } from './shares';
 import { SpreadButton } from './spread-button';
 import type { SteeringActions } from './steering-actions';
 
-type Spread = () => Promise<ActionResult<{ unplaced: number }>>;
+type Spread = CommandAction<{ unplaced: number }>;
 
 type SpreadPageProps = {
   readonly state: Current;

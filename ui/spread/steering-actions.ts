@@ -1,17 +1,15 @@
-import type { HouseholdChange } from '@/core/household/change';
-import type { Wish } from '@/core/steering/by-hand';
-import type { SessionWish } from '@/core/steering/session-by-hand';
 import type { ActionResult } from '../forms/result';
+import type { CommandAction } from '../state/command';
 import type { Steered } from './steer-words';
 
 export type SteeringActions = {
-  readonly move: (input: Wish & { readonly id: string }) => Promise<ActionResult<Steered>>;
-  readonly moveSession: (input: SessionWish & { readonly id: string }) => Promise<ActionResult<Steered>>;
-  readonly steer: (input: {
-    readonly id: string;
-    readonly change: HouseholdChange;
-  }) => Promise<ActionResult<Steered>>;
+  /** Takes a `Wish`. */
+  readonly move: CommandAction<Steered>;
+  /** Takes a `SessionWish`. */
+  readonly moveSession: CommandAction<Steered>;
+  /** Takes a `HouseholdChange`. */
+  readonly steer: CommandAction<Steered>;
+  readonly undo: CommandAction<Steered>;
+  readonly redo: CommandAction<Steered>;
   readonly why: (task: string) => Promise<ActionResult<string>>;
-  readonly undo: () => Promise<ActionResult<Steered>>;
-  readonly redo: () => Promise<ActionResult<Steered>>;
 };

@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
 import type { KeptPlan } from '@/core/formats/household';
 import { changesBetween } from '@/core/spread/plan-changes';
-import type { ActionResult } from '../forms/result';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Unfold } from '../parts/unfold';
 import { clock, count, duration, longDate, shortDate } from '../parts/words';
+import type { CommandAction } from '../state/command';
 import { GoBackButton } from './go-back-button';
 import { changedWords, type Names, type Steered } from './steer-words';
 
@@ -14,7 +14,7 @@ type VersionsPageProps = {
   readonly names: Names;
   /** The date before which no plan of this work can end; undefined where nothing is planned. */
   readonly soonest: string | undefined;
-  readonly goBack: (version: number) => Promise<ActionResult<Steered>>;
+  readonly goBack: CommandAction<Steered>;
 };
 
 /** Every plan that was kept, the latest first, each against the one in force. */

@@ -2,15 +2,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useOptimistic, useState, useTransition } from 'react';
+import { useOptimistic } from 'react';
 import type { FoundThing } from '@/core/day/run';
-import type { ActionResult } from '../forms/result';
-import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
+import type { CommandAction } from '../state/command';
+import { useCommand } from '../state/use-command';
 
-export type SettleAct = (input: unknown) => Promise<ActionResult>;
-
-const NOT_KEPT = 'The server did not answer. It is still on the list; try again in a moment.';
+export type SettleAct = CommandAction;
 
 /** What somebody wrote down to buy while they were at something else. */
 export function FoundToBuy({
@@ -25,21 +23,15 @@ export function FoundToBuy({
   const [left, takeOff] = useOptimistic(found, (things, id: string) =>
     things.filter((thing) => thing.id !== id),
   );
-  const [sentence, setSentence] = useState<string>();
-  const [, start] = useTransition();
-  const bought = (id: string) =>
-    start(async () => {
-      takeOff(id);
-      const result = await settle({ id: newId(), found: id }).catch(() => undefined);
-      setSentence(result === undefined ? NOT_KEPT : result.ok ? undefined : result.faults[0]?.sentence);
-    });
-  if (left.length === 0 && sentence === undefined) return null;
+  const { send, fault } = useCommand();
+  const bought = (id: string) => send(settle, { found: id }, { show: () => takeOff(id) });
+  if (left.length === 0 && fault === undefined) return null;
   return (
     <Box component="section" aria-labelledby="found-to-buy" sx={{ mt: 4 }}>
       <Typography variant="h2" id="found-to-buy" sx={{ mb: 1 }}>
         Written down on the way
       </Typography>
-      <Sentence>{sentence}</Sentence>
+      <Sentence>{fault}</Sentence>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {left.map(({ id, text, room }) => (
           <Box

@@ -4,7 +4,6 @@ import Stack from '@mui/material/Stack';
 import { Field } from '../forms/field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
-import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 
 /** Adds a floor on top of the house. */
@@ -12,10 +11,7 @@ export function AddFloor({ actions, first }: { actions: Pick<ChangeActions, 'cha
   const { form, submit, sentence } = useActionForm(
     'floor',
     { name: first ? 'Ground floor' : '' },
-    ({ name }) => {
-      const id = newId();
-      return actions.change({ id, change: { do: 'add-floor', id, name } });
-    },
+    ({ name }, id) => actions.change({ id, input: { do: 'add-floor', id, name } }),
     () => form.reset({ name: '' }),
   );
   return (

@@ -19,6 +19,7 @@ import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
 import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
+import { useCommand } from '../state/use-command';
 import { VENTILATION_WORDS } from './fact-words';
 import { RoomSizes } from './room-sizes';
 
@@ -37,14 +38,12 @@ export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
   const { form, submit, sentence } = useActionForm(
     'roomFacts',
     factsOf(room),
-    (facts) => actions.change({ id: newId(), change: { do: 'change-room', id: room.id, facts } }),
+    (facts, id) => actions.change({ id, input: { do: 'change-room', id: room.id, facts } }),
     () => setSaved('Kept.'),
   );
-  const leave = async (change: object, to: string) => {
-    const result = await actions.change({ id: newId(), change }).catch(() => undefined);
-    if (result?.ok) router.push(to);
-    else form.setError('root', { message: 'That did not work. Nothing was changed; try again in a moment.' });
-  };
+  const command = useCommand();
+  const leave = (change: object, to: string) =>
+    command.send(actions.change, change, { onKept: () => router.push(to) });
   const copy = () => {
     const as = newId();
     leave({ do: 'copy-room', id: room.id, as, name: `${room.name}, copy`.slice(0, 80) }, `/walk/${as}`);
@@ -61,7 +60,7 @@ export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
       aria-label="About the room"
       sx={{ maxWidth: 620 }}
     >
-      <Sentence>{sentence}</Sentence>
+      <Sentence>{sentence ?? command.fault}</Sentence>
       <Field form={form} name="name" label="Name" />
       <Box>
         <RoomSizes

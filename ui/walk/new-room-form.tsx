@@ -37,7 +37,8 @@ export function NewRoomForm({
       widthM: roomSizes('bedroom').middle[1],
       heightM: USUAL_HEIGHT_M,
     },
-    (room) => actions.change({ id, change: { do: 'add-room', floorId, room: { ...room, id } } }),
+    (room, command) =>
+      actions.change({ id: command, input: { do: 'add-room', floorId, room: { ...room, id } } }),
     () => router.push(`/walk/${id}`),
   );
   const kind = useWatch({ control: form.control, name: 'kind' });

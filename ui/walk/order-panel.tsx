@@ -4,16 +4,16 @@ import ChevronRight from '@mui/icons-material/ChevronRight';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { useEffect, useRef, useState, useTransition } from 'react';
-import type { ActionResult } from '../forms/result';
+import { useEffect, useRef, useState } from 'react';
 import { NativeSelect } from '../parts/native-select';
-import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { TextLink } from '../parts/text-link';
 import { duration } from '../parts/words';
+import type { CommandAction } from '../state/command';
+import { useCommand } from '../state/use-command';
 import { earlierJobs, type RoomHold, type RoomOrderStep } from './room-order';
 
-export type MoveTask = (input: unknown) => Promise<ActionResult<string>>;
+export type MoveTask = CommandAction<string>;
 
 type OrderPanelProps = {
   readonly steps: readonly RoomOrderStep[];
@@ -22,13 +22,10 @@ type OrderPanelProps = {
   readonly move: MoveTask;
 };
 
-const NO_ANSWER = 'The server did not answer. Everything is as it was; try again in a moment.';
-
 /** One step of the order of work: what it is, why it is here, and moving it forward by hand. */
 export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
   const [said, setSaid] = useState('');
-  const [fault, setFault] = useState<string>();
-  const [pending, start] = useTransition();
+  const { send, pending, fault } = useCommand();
   const panel = useRef<HTMLDivElement>(null);
   // Whoever has just asked for the order goes on with the arrow keys.
   useEffect(() => panel.current?.focus({ preventScroll: true }), []);
@@ -36,14 +33,10 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
   if (!step)
     return <Typography>Nothing in this room is in scope, so there is nothing to put in order.</Typography>;
   const earlier = earlierJobs(steps, at);
-  const moveBefore = (before: string) =>
-    start(async () => {
-      setFault(undefined);
-      setSaid('');
-      const result = await move({ id: newId(), task: step.task, before }).catch(() => undefined);
-      if (result?.ok) setSaid(result.value);
-      else setFault(result ? result.faults[0]?.sentence : NO_ANSWER);
-    });
+  const moveBefore = (before: string) => {
+    setSaid('');
+    send(move, { task: step.task, before }, { onKept: setSaid });
+  };
   return (
     <Box
       ref={panel}

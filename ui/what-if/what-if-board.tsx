@@ -3,19 +3,19 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState, useTransition } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { ThawLine } from '@/core/spread/thaw-line';
 import type { Outcome } from '@/core/what-if/outcome';
 import type { Answer } from '@/core/what-if/protocol';
 import { type Ladder, rungAt } from '@/core/what-if/smallest';
 import type { WhatIf } from '@/core/what-if/what-if';
 import { ThawLineChart } from '../charts/thaw-line-chart';
-import type { ActionResult } from '../forms/result';
 import { NativeSelect } from '../parts/native-select';
-import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
+import type { CommandAction } from '../state/command';
+import { useCommand } from '../state/use-command';
 import { usePlanner } from './use-planner';
 import { WhatIfRow } from './what-if-row';
 import { whatIfWords } from './what-if-words';
@@ -31,10 +31,8 @@ export type WhatIfBoardProps = {
   readonly rooms: readonly (readonly [id: string, name: string])[];
   /** Names of jobs by id, for those that may be left out. */
   readonly jobs: readonly (readonly [id: string, name: string])[];
-  readonly take: (input: unknown) => Promise<ActionResult<{ unplaced: number }>>;
+  readonly take: CommandAction<{ unplaced: number }>;
 };
-
-const NO_ANSWER = 'The server did not answer. Nothing was changed; try again in a moment.';
 
 /** What-ifs beside the plan in force: each planned in the background, the line bends to the one that is looked at. */
 export function WhatIfBoard({
@@ -57,8 +55,7 @@ export function WhatIfBoard({
     [whatIfs, room],
   );
   const [shown, setShown] = useState<string>();
-  const [sentence, setSentence] = useState<string>();
-  const [taking, startTaking] = useTransition();
+  const { send, pending: taking, fault: sentence } = useCommand();
   const router = useRouter();
   const answered = planner.answers;
   const anew = answered.get(UNCHANGED);
@@ -79,13 +76,10 @@ export function WhatIfBoard({
   };
   const events = useStableEvents({
     show: (key: string) => setShown(shown === key ? undefined : key),
-    take: (whatIf: WhatIf) =>
-      startTaking(async () => {
-        planner.stop();
-        const result = await take({ id: newId(), whatIf }).catch(() => undefined);
-        if (result?.ok) router.push('/spread');
-        else setSentence(result?.faults[0]?.sentence ?? NO_ANSWER);
-      }),
+    take: (whatIf: WhatIf) => {
+      planner.stop();
+      send(take, whatIf, { onKept: () => router.push('/spread') });
+    },
   });
   const row = (key: string, name: string, whatIf: WhatIf | undefined, more?: React.ReactNode) => (
     <WhatIfRow

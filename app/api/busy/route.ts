@@ -1,10 +1,9 @@
-import { randomUUID } from 'node:crypto';
 import { upload } from '@/app/api/guard';
 import type { Member } from '@/core/formats/household';
 import { dayOf, formatDate } from '@/core/time/local-time';
 import { nowIn } from '@/server/clock';
+import { changeBy } from '@/server/commands/change';
 import type { HouseholdScope } from '@/server/db/scope';
-import { edit } from '@/server/editing';
 import { readFileAs } from '@/server/file-reader';
 import { loadHousehold } from '@/server/repositories/household';
 import type { FileReport } from '@/ui/files/file-report';
@@ -19,12 +18,12 @@ export async function POST(request: Request): Promise<Response> {
   const { searchParams } = new URL(request.url);
   const person = searchParams.get('person');
   const forget = searchParams.has('forget');
-  return upload(request, async (scope, text): Promise<FileReport> => {
+  return upload(request, async (scope, text, id): Promise<FileReport> => {
     const { clean, people, timezone } = await loadHousehold(scope);
     const member = people.find((known) => known.id === person);
     if (!member) return refused('That person is no longer in the household. Nothing was changed.');
     if (forget) {
-      await takeBusy(scope, member, []);
+      await takeBusy(scope, id, member.id, []);
       return taken(`What ${member.name} is busy with is forgotten. Spread the work again to use the time.`);
     }
     const today = nowIn(timezone).slice(0, 10);
@@ -32,16 +31,25 @@ export async function POST(request: Request): Promise<Response> {
     const to = clean?.finish ?? formatDate(dayOf(today) + USUAL_DAYS);
     const read = await readFileAs({ as: 'calendar', text, range: { timezone, from, to } });
     if (!read.ok) return refused(`${NOTHING[read.why]}${read.leftOut ? leftOutWords(read.leftOut) : ''}`);
-    await takeBusy(scope, member, [...read.busy]);
+    await takeBusy(scope, id, member.id, [...read.busy]);
     return taken(
       `${count(read.events, 'event', 'events')} read; ${member.name} is busy ${count(read.busy.length, 'time', 'times')} before the finish line.${leftOutWords(read.leftOut)} Spread the work again to plan around them.`,
     );
   });
 }
 
-async function takeBusy(scope: HouseholdScope, member: Member, busy: Member['busy']): Promise<void> {
-  const change = { do: 'put-member' as const, member: { ...member, busy: [...busy] } };
-  await edit(scope, randomUUID(), change, () => `Busy times of ${member.name}`);
+async function takeBusy(
+  scope: HouseholdScope,
+  id: string,
+  person: string,
+  busy: Member['busy'],
+): Promise<void> {
+  await changeBy<null, 'gone'>(scope, id, ({ household }) => {
+    const member = household.people.find((known) => known.id === person);
+    if (!member) return { ok: false, why: 'gone' };
+    const words = `Busy times of ${member.name}`;
+    return { ok: true, change: { do: 'put-member', member: { ...member, busy } }, words, value: null };
+  });
 }
 
 function taken(sentence: string): FileReport {

@@ -1,4 +1,4 @@
-import type { Sender } from '@/server/day/carry';
+import type { Sender } from '@/server/commands/carry-out';
 import { currentScope } from '@/server/session';
 
 /** Who asks: whoever is signed in here, or the helper of a link; undefined for nobody that is known. */

@@ -1,8 +1,8 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { secondIn } from '@/server/clock';
+import type { Sender } from '@/server/commands/carry-out';
 import { currentOf } from '@/server/current';
-import type { Sender } from '@/server/day/carry';
-import { versionsOf } from '@/server/kept';
+import { versionsOf } from '@/server/household/kept';
 import { eventsOn, lastingBefore } from '@/server/repositories/day';
 import { type DayFile, dayFile } from '@/ui/day/day-file';
 

@@ -2,10 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import type { DayAct } from '@/core/day/events';
 import type { HouseholdFile } from '@/core/formats/household';
-import { carryOut, type Sender } from '@/server/day/carry';
+import { carryOut, type Sender } from '@/server/commands/carry-out';
+import { changeHousehold } from '@/server/commands/change';
 import { tell } from '@/server/day/hub';
 import type { HouseholdScope } from '@/server/db/scope';
-import { versionsOf } from '@/server/kept';
+import { versionsOf } from '@/server/household/kept';
 import { insertHousehold } from '@/server/repositories/household';
 import { newHousehold, plannedDemo, testDatabase } from '@/server/testing/households';
 import { streamNews } from './stream-news';
@@ -90,7 +91,7 @@ describe('streamNews', () => {
 
   it('says that the plan is another one where the phone’s day was made from another household', async () => {
     const known = await revision();
-    await scope.countChange();
+    await changeHousehold(scope, 'units', { do: 'units', units: 'us' }, () => 'Units');
     const late = await listening(asHousehold, `?after=0&revision=${known}`);
     expect(await late.next()).toEqual({ event: 'plan', data: {} });
     const upToDate = await listening(asHousehold, `?after=0&revision=${await revision()}`);

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import type { ToldEvent } from '@/core/day/events';
 import { helperHears } from '@/core/day/helper';
-import type { Sender } from '@/server/day/carry';
+import type { Sender } from '@/server/commands/carry-out';
 import { listen, type News, whenEnded } from '@/server/day/hub';
 import { keepAsking } from '@/server/day/machines';
-import { versionsOf } from '@/server/kept';
+import { versionsOf } from '@/server/household/kept';
 import { eventsAfter } from '@/server/repositories/day';
 import { type Asker, NOBODY, refused } from './asker';
 import { fileFor } from './file-for';

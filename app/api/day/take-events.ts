@@ -1,10 +1,10 @@
 import { NextResponse } from 'next/server';
 import { dayBatchSchema } from '@/core/day/events';
-import { nowIn, secondIn } from '@/server/clock';
-import { type Carried, carryOut, type Sender } from '@/server/day/carry';
-import { keptWork } from '@/server/kept';
+import { secondIn } from '@/server/clock';
+import { type Carried, carryOut, type Sender } from '@/server/commands/carry-out';
+import { keptHousehold } from '@/server/household/kept';
 import { log } from '@/server/log';
-import { replanWork } from '@/server/planning';
+import { planned } from '@/server/planning/planner';
 import { isSameOrigin } from '@/server/session';
 import { readUpload } from '@/server/upload';
 import type { Taken } from '@/ui/day/run/taken';
@@ -27,9 +27,9 @@ export async function takeEvents(request: Request, asker: Asker): Promise<Respon
   const batch = dayBatchSchema.safeParse(jsonOf(sent.text));
   if (!batch.success) return refused(UNFIT);
   try {
-    const { timezone } = (await keptWork(sender.scope)).household;
+    const { timezone } = (await keptHousehold(sender.scope)).household;
     const carried = await carryOut(sender, batch.data, secondIn(timezone));
-    const moved = await movedBy(sender, carried, timezone);
+    const moved = await movedBy(sender, carried);
     const taken: Taken = {
       answers: carried.answers,
       told: carried.told,
@@ -44,16 +44,12 @@ export async function takeEvents(request: Request, asker: Asker): Promise<Respon
   }
 }
 
-/** Makes the plan anew where something has happened that it has to make room for, and says what moved. */
-async function movedBy(
-  { scope, helper }: Sender,
-  { replan }: Carried,
-  timezone: string,
-): Promise<string | undefined> {
-  if (!replan) return undefined;
-  const made = await replanWork(scope, nowIn(timezone), replan === 'anew');
-  await scope.countChange();
-  const back = replan === 'back' ? 'Taken back.' : undefined;
+/** Waits for the plan that makes room for what has happened, and says what moved. */
+async function movedBy({ scope, helper }: Sender, { wish, isBack }: Carried): Promise<string | undefined> {
+  if (wish === undefined) return isBack ? 'Taken back.' : undefined;
+  // The events are kept, whatever becomes of the plan: it is made later where it can't be now.
+  const made = await planned(scope, wish).catch(() => undefined);
+  const back = isBack ? 'Taken back.' : undefined;
   // What else the household has to do is none of a helper's business.
   if (helper !== undefined) return back ?? 'The plan was made anew.';
   const moved = made && (await steeredWords(scope, made)).words;

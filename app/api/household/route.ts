@@ -1,8 +1,9 @@
 import { download, upload } from '@/app/api/guard';
 import { describeFault } from '@/core/formats/fault';
 import { MOST_HOUSEHOLD_BYTES } from '@/core/formats/limits';
+import { takeInHousehold } from '@/server/commands/replace';
 import { readFileAs } from '@/server/file-reader';
-import { householdFile, loadReplaced, replaceHousehold } from '@/server/repositories/household';
+import { householdFile, loadReplaced } from '@/server/repositories/household';
 
 const MOST_FAULTS = 50;
 
@@ -20,7 +21,7 @@ export async function POST(request: Request): Promise<Response> {
   const back = new URL(request.url).searchParams.has('back');
   return upload(
     request,
-    async (scope, body) => {
+    async (scope, body, id) => {
       const text = back ? await loadReplaced(scope) : body;
       if (text === undefined)
         return { taken: false, sentence: 'There is nothing to bring back.', faults: [] };
@@ -31,7 +32,7 @@ export async function POST(request: Request): Promise<Response> {
           sentence: 'This file cannot be taken in as it is, and nothing was changed.',
           faults: parsed.faults.slice(0, MOST_FAULTS).map(describeFault),
         };
-      await replaceHousehold(scope, parsed.value);
+      await takeInHousehold(scope, id, parsed.value);
       const sentence = back
         ? 'Everything is as it was before the file.'
         : `“${parsed.value.name}” is here now. What was here before can be brought back.`;

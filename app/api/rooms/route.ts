@@ -1,44 +1,40 @@
-import { randomUUID } from 'node:crypto';
 import { download, upload } from '@/app/api/guard';
 import { type ReadTable, writeRoomsTable } from '@/core/formats/rooms-table';
 import { roomsOf } from '@/core/home/room';
-import { edit } from '@/server/editing';
+import { changeBy } from '@/server/commands/change';
 import { readFileAs } from '@/server/file-reader';
-import { loadEditable } from '@/server/repositories/editable';
+import { keptHousehold } from '@/server/household/kept';
 import type { FileReport } from '@/ui/files/file-report';
 import { count } from '@/ui/parts/words';
-import { changeWords } from '@/ui/walk/change-words';
+import { changeWords, REFUSAL_WORDS } from '@/ui/walk/change-words';
 
 const MOST_FAULTS = 50;
+const MEANWHILE = 'Somebody changed the house meanwhile, so nothing was taken in. Try again.';
 
 /** Rooms and fixtures as a table. */
 export async function GET(): Promise<Response> {
   return download('early-thaw-rooms.csv', 'text/csv', async (scope) =>
-    writeRoomsTable((await loadEditable(scope)).home),
+    writeRoomsTable((await keptHousehold(scope)).household.home),
   );
 }
 
 /** Looks at a table and says what can be read of it; with `?take` takes that in, all at once. */
 export async function POST(request: Request): Promise<Response> {
   const take = new URL(request.url).searchParams.has('take');
-  return upload(request, async (scope, text) => {
-    const before = await loadEditable(scope);
+  return upload(request, async (scope, text, id) => {
+    const before = (await keptHousehold(scope)).household;
     const read = await readFileAs({ as: 'rooms', text, home: before.home });
     if (!take) return lookedAt(read);
-    let isStale = false;
-    await edit(
-      scope,
-      randomUUID(),
-      (now) => {
-        isStale = JSON.stringify(now.home) !== JSON.stringify(before.home);
-        return { do: 'take-in', home: isStale ? now.home : read.home };
-      },
-      (now) => changeWords({ do: 'take-in', home: now.home }, now),
-    );
-    if (isStale)
+    const { answer } = await changeBy<null, 'meanwhile'>(scope, id, ({ household }) => {
+      if (JSON.stringify(household.home) !== JSON.stringify(before.home))
+        return { ok: false, why: 'meanwhile' };
+      const change = { do: 'take-in' as const, home: read.home };
+      return { ok: true, change, words: changeWords(change, household), value: null };
+    });
+    if (!answer.ok)
       return {
         ...lookedAt(read),
-        sentence: 'Somebody changed the house meanwhile, so nothing was taken in. Try again.',
+        sentence: answer.why === 'meanwhile' ? MEANWHILE : REFUSAL_WORDS[answer.why],
       };
     return { ...lookedAt(read), taken: true, sentence: 'Taken in. Undo takes it back.' };
   });

@@ -1,6 +1,6 @@
 import { download } from '@/app/api/guard';
 import { stepNames } from '@/server/calendar/sessions-calendar';
-import { keptHousehold } from '@/server/kept';
+import { keptHousehold } from '@/server/household/kept';
 import { workTable } from '@/ui/spread/work-table';
 
 /** The planned work as a table. */

@@ -12,6 +12,7 @@ import { step010 } from './010-exceptions-busy-times-and-feeds';
 import { step011 } from './011-first-jobs-blocks-and-weather';
 import { step012 } from './012-the-day';
 import { step013 } from './013-ids-as-bytes';
+import { step014 } from './014-commands-and-wishes';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -29,6 +30,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step011,
   step012,
   step013,
+  step014,
 ];
 
 /** A database that knows migrations which this version does not. */

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { planTrip, takeOneMoreBlock } from '@/app/actions/day';
 import { fileFor } from '@/app/api/day/file-for';
-import { rollMissed } from '@/app/api/day/send-file';
+import { rolledOn } from '@/app/api/day/rolled-on';
 import { isLocalDate } from '@/core/time/local-time';
 import { current } from '@/server/current';
 import { requireScope } from '@/server/session';
@@ -19,9 +19,9 @@ type Props = {
 export default async function Page({ params, searchParams }: Props) {
   const [{ date }, { person }, scope] = await Promise.all([params, searchParams, requireScope()]);
   if (!isLocalDate(date)) notFound();
-  const rolled = await rollMissed({ scope });
   const file = await fileFor({ scope }, date, typeof person === 'string' ? person : undefined);
   const state = await current();
+  const rolled = await rolledOn(scope, state.today);
   if (!file) return <NoDay hasAim={state.campaign !== undefined} />;
   const asks = { planTrip, takeOneMoreBlock };
   return <DayPage file={file} kits={kitsOn(state, date, file.person)} rolled={rolled} asks={asks} />;

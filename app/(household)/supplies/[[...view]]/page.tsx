@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { settle } from '@/app/actions/day';
 import { change, redoLast, undoLast } from '@/app/actions/edit';
+import { foundLeft } from '@/server/commands/found';
 import { current } from '@/server/current';
-import { foundLeft } from '@/server/day/found';
 import { requireScope } from '@/server/session';
 import { isSuppliesView, SuppliesPage } from '@/ui/supplies/supplies-page';
 

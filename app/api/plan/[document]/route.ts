@@ -1,5 +1,5 @@
 import { download } from '@/app/api/guard';
-import { planDocuments } from '@/server/planning';
+import { planDocuments } from '@/server/planning/make-plan';
 
 /** The plan in force and the problem that it solves, as the open formats have them. */
 export async function GET(

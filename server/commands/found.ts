@@ -1,7 +1,7 @@
 import { type FoundThing, RESTED, runAfter } from '../../core/day/run';
 import type { HouseholdScope } from '../db/scope';
 import { findsOf } from '../repositories/day';
-import { carryOut } from './carry';
+import { carryOut } from './carry-out';
 
 /** What was found on the way and is not settled yet. */
 export async function foundLeft(scope: HouseholdScope): Promise<readonly FoundThing[]> {

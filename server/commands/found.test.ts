@@ -6,7 +6,7 @@ import { juniperRow } from '../../demo/juniper-row';
 import type { HouseholdScope } from '../db/scope';
 import { insertHousehold } from '../repositories/household';
 import { newHousehold, testDatabase } from '../testing/households';
-import { carryOut } from './carry';
+import { carryOut } from './carry-out';
 import { foundLeft, settleFound } from './found';
 
 const TODAY = '2027-03-01';

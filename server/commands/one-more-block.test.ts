@@ -3,10 +3,10 @@ import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import type { HouseholdFile } from '../../core/formats/household';
 import type { HouseholdScope } from '../db/scope';
-import { replanWork } from '../planning';
+import { fulfil } from '../planning/planner';
 import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';
 import { newHousehold, plannedDemo, testDatabase } from '../testing/households';
-import { carryOut } from './carry';
+import { carryOut } from './carry-out';
 import { oneMoreBlock } from './one-more-block';
 
 const TODAY = '2027-03-01';
@@ -33,7 +33,7 @@ async function enough(): Promise<void> {
   const at = `${TODAY}T19:00:00`;
   const act = { do: 'block' as const, what: 'enough' as const };
   await carryOut({ scope }, { sentAt: at, events: [{ id: randomUUID(), at, person: 'bram', act }] }, at);
-  await replanWork(scope, at.slice(0, 16), true);
+  await fulfil(scope, () => at.slice(0, 16));
 }
 
 const ofBramToday = async () => {
@@ -47,10 +47,12 @@ describe('oneMoreBlock', () => {
   it('brings work of the next session to now, no longer than the block', async () => {
     await enough();
     expect(await ofBramToday()).toEqual([]);
-    const more = (await oneMoreBlock(scope, { id: 'more', person: 'bram', minutes: 60 }, LATER))!;
+    const { answer } = await oneMoreBlock(scope, { id: 'more', person: 'bram', minutes: 60 }, LATER);
+    if (!answer.ok) throw new Error(answer.why);
+    const more = answer.value;
     expect(more.jobs).toBeGreaterThan(0);
     expect(more.of > TODAY).toBe(true);
-    await replanWork(scope, LATER);
+    await fulfil(scope, () => LATER);
     const entries = await ofBramToday();
     expect(entries.length).toBeGreaterThan(0);
     expect(entries.every(({ end }) => end <= `${TODAY}T20:05`)).toBe(true);
@@ -68,9 +70,11 @@ describe('oneMoreBlock', () => {
   it('changes nothing for somebody who is not there, or where nothing fits', async () => {
     await enough();
     const before = await loadHousehold(scope);
-    expect(await oneMoreBlock(scope, { id: 'a', person: 'nobody', minutes: 60 }, LATER)).toBeUndefined();
+    const nobody = await oneMoreBlock(scope, { id: 'a', person: 'nobody', minutes: 60 }, LATER);
+    expect(nobody.answer).toEqual({ ok: false, why: 'nothing' });
     const late = `${TODAY}T23:59`;
-    expect(await oneMoreBlock(scope, { id: 'b', person: 'bram', minutes: 60 }, late)).toBeUndefined();
+    const tooLate = await oneMoreBlock(scope, { id: 'b', person: 'bram', minutes: 60 }, late);
+    expect(tooLate.answer).toEqual({ ok: false, why: 'nothing' });
     expect(await loadHousehold(scope)).toEqual(before);
   });
 });

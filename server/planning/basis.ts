@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { Problem } from '../core/formats/problem';
+import type { Problem } from '../../core/formats/problem';
 
 /** SHA-256 of what a plan rests on apart from the passing of time: two equal ones need no new plan. */
 export function basisOf(problem: Problem): string {

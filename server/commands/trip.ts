@@ -3,33 +3,39 @@ import { expand } from '../../core/clean/expand';
 import { openingsOf, THE_OLD_STATION } from '../../core/day/drop-off';
 import { roomsOf } from '../../core/home/room';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
+import type { Refusal } from '../../core/household/home-change';
 import { placeByHand } from '../../core/steering/by-hand';
 import { dayOf, formatDate } from '../../core/time/local-time';
 import type { HouseholdScope } from '../db/scope';
-import { edit } from '../editing';
-import { loadPlans } from '../repositories/clean';
-import { loadHousehold } from '../repositories/household';
+import type { Kept } from '../household/kept';
+import type { Performed } from '../household/perform';
+import { changeBy, type Outcome, type Wanted } from './change';
 
 export type Trip = { readonly place: string; readonly date: string; readonly from: string };
 
+type TripWish = { readonly id: string; readonly bags: number };
+
 /**
  * Puts a trip with what leaves the house into the clean, at the first time at which the drop-off place is open and
- * somebody who may has time. Undefined where there is no such time; nothing is changed then.
+ * somebody who may has time. Nothing is changed where there is no such time.
  */
-export async function addTrip(
+export function addTrip(
   scope: HouseholdScope,
-  { id, bags }: { readonly id: string; readonly bags: number },
+  wish: TripWish,
   now: string,
-): Promise<Trip | undefined> {
-  const { clean, ...rest } = await loadHousehold(scope);
-  const plans = clean && (await loadPlans(scope, clean.id));
-  const rooms = roomsOf(rest.home);
+): Promise<Performed<Outcome<Trip, 'no-time' | Refusal>>> {
+  return changeBy<Trip, 'no-time'>(scope, wish.id, (kept) => tripIn(kept, wish, now));
+}
+
+function tripIn({ household, plans }: Kept, { id, bags }: TripWish, now: string): Wanted<Trip, 'no-time'> {
+  const { clean } = household;
+  const rooms = roomsOf(household.home);
   const room = rooms.find(({ kind }) => kind === 'hall') ?? rooms[0];
-  if (!clean || !plans || !room) return undefined;
+  if (!clean || !plans || !room) return { ok: false, why: 'no-time' };
   const added = tripFrom(room.id, id, bags);
-  const changed = applyChange({ ...rest, clean }, added);
-  if (!changed.ok) return undefined;
-  const problem = expand({ ...rest, ...changed.value, clean }, CATALOGUE, now);
+  const changed = applyChange(household, added);
+  if (!changed.ok) return { ok: false, why: 'no-time' };
+  const problem = expand({ ...household, ...changed.value, clean }, CATALOGUE, now);
   const task = `trip-${id}-load:leaving-trip`;
   const tomorrow = formatDate(dayOf(now.slice(0, 10)) + 1);
   for (const opening of openingsOf(THE_OLD_STATION, tomorrow, clean.finish)) {
@@ -37,14 +43,15 @@ export async function addTrip(
     const [first, last] = placed.ok ? [placed.pins[0], placed.pins.at(-1)] : [];
     if (!placed.ok || !first || !last || last.end > `${opening.date}T${opening.to}`) continue;
     if (first.start.slice(0, 10) !== opening.date) continue;
-    const change: HouseholdChange = {
-      do: 'several',
-      changes: [added, { do: 'pin', pins: placed.pins }],
+    const changes: HouseholdChange[] = [added, { do: 'pin', pins: placed.pins }];
+    return {
+      ok: true,
+      change: { do: 'several', changes },
+      words: 'A trip to the drop-off place',
+      value: { place: THE_OLD_STATION.name, date: opening.date, from: first.start },
     };
-    await edit(scope, id, change, () => 'A trip to the drop-off place');
-    return { place: THE_OLD_STATION.name, date: opening.date, from: first.start };
   }
-  return undefined;
+  return { ok: false, why: 'no-time' };
 }
 
 function tripFrom(roomId: string, id: string, bags: number): HouseholdChange {

@@ -1,17 +1,16 @@
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import { CATALOGUE } from '../core/catalogue/catalogue';
-import { expand } from '../core/clean/expand';
-import { checkPlan } from '../core/spread/check/check';
-import { juniperRow } from '../demo/juniper-row';
+import { CATALOGUE } from '../../core/catalogue/catalogue';
+import { expand } from '../../core/clean/expand';
+import { checkPlan } from '../../core/spread/check/check';
+import { juniperRow } from '../../demo/juniper-row';
+import { type HouseholdId, HouseholdScope } from '../db/scope';
+import { copyDemo, insertDemo } from '../demo';
+import { findDemoHousehold } from '../repositories/accounts';
+import { loadPlans } from '../repositories/clean';
+import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';
+import { newHousehold, spreadAt, testDatabase } from '../testing/households';
 import { basisOf, sha256 } from './basis';
-import { type HouseholdId, HouseholdScope } from './db/scope';
-import { copyDemo, insertDemo } from './demo';
-import { spreadWork } from './planning';
-import { findDemoHousehold } from './repositories/accounts';
-import { loadPlans } from './repositories/clean';
-import { householdFile, insertHousehold, loadHousehold } from './repositories/household';
-import { newHousehold, testDatabase } from './testing/households';
 
 const NOW = '2027-03-01T17:00';
 
@@ -28,11 +27,12 @@ describe('spreadWork', () => {
     const scope = await newHousehold(db);
     const household = juniperRow('2027-03-01');
     await insertHousehold(scope, household);
-    const made = await spreadWork(scope, household, NOW);
-    const problem = expand(household, CATALOGUE, NOW);
-    expect(checkPlan(problem, made, sha256(JSON.stringify(problem)))).toEqual([]);
+    await spreadAt(scope, NOW);
+    const { clean, ...stored } = await loadHousehold(scope);
+    const problem = expand({ ...stored, clean: clean! }, CATALOGUE, NOW);
     const kept = await loadPlans(scope, household.clean.id);
-    expect(kept?.latest).toMatchObject({ version: 1, madeAt: NOW, basis: basisOf(problem), plan: made });
+    expect(checkPlan(problem, kept!.latest.plan, sha256(JSON.stringify(problem)))).toEqual([]);
+    expect(kept?.latest).toMatchObject({ version: 1, madeAt: NOW, basis: basisOf(problem) });
   });
 });
 

@@ -10,16 +10,16 @@ import { parseHouseholdFile } from '../../core/formats/read-household';
 import type { MachineCycle, MachineDriver, MachineReport } from '../../core/machines/machine';
 import { dayOf, formatDate } from '../../core/time/local-time';
 import { juniperRow } from '../../demo/juniper-row';
+import { listen, type News } from '../day/hub';
+import { askMachines } from '../day/machines';
 import { HouseholdScope } from '../db/scope';
-import { spreadWork } from '../planning';
+import { planned as planFor } from '../planning/planner';
 import { loadPlans } from '../repositories/clean';
 import { eventsAfter, eventsOn } from '../repositories/day';
 import { helperOfToken, makeHelperLink, revokeHelperLink } from '../repositories/helpers';
 import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';
-import { newHousehold, testDatabase } from '../testing/households';
-import { type Carried, carryOut } from './carry';
-import { listen, type News } from './hub';
-import { askMachines } from './machines';
+import { newHousehold, spreadAt, testDatabase } from '../testing/households';
+import { type Carried, carryOut } from './carry-out';
 import { rollOn } from './roll-on';
 import { addTrip } from './trip';
 
@@ -39,9 +39,9 @@ beforeAll(async () => {
   const household = juniperRow(TODAY);
   const withReserve = { ...household, clean: { ...household.clean, reserve: ['2027-03-13', '2027-03-20'] } };
   await insertHousehold(first, withReserve);
-  const plan = await spreadWork(first, withReserve, `${TODAY}T07:00`);
+  await spreadAt(first, `${TODAY}T07:00`);
   planned = await householdFile(first);
-  steps = plan.entries.flatMap(({ step, people: [person] }) =>
+  steps = planned.plans[0]!.plan.entries.flatMap(({ step, people: [person] }) =>
     person === undefined ? [] : [{ step, person }],
   );
 });
@@ -154,7 +154,7 @@ describe('carryOut', () => {
   it('has less left to do of what is done in part', async () => {
     const { step } = steps[0]!;
     const taken = await send([event({ do: 'part', step, share: 75 })]);
-    expect(taken.replan).toBe('anew');
+    expect(taken.wish).toBe(1);
     expect((await loadHousehold(scope)).parts).toEqual([{ step, share: 75 }]);
     await send([event({ do: 'done', step })]);
     expect((await loadHousehold(scope)).parts).toEqual([]);
@@ -165,10 +165,10 @@ describe('carryOut', () => {
     const { step } = steps[0]!;
     const slip = event({ do: 'not-today', step });
     const put = await send([slip]);
-    expect(put).toMatchObject({ replan: 'anew', said: slip.id });
+    expect(put).toMatchObject({ wish: 1, isBack: false, said: slip.id });
     expect((await loadHousehold(scope)).steering).not.toEqual(before.steering);
     const back = event({ do: 'take-back', said: slip.id, putBack: step });
-    expect(await send([back])).toMatchObject({ replan: 'back', said: undefined });
+    expect(await send([back])).toMatchObject({ wish: 2, isBack: true, said: undefined });
     expect((await loadHousehold(scope)).steering).toEqual(before.steering);
     // Sent again it does nothing again; said again there is nothing to take back.
     expect(verdicts(await send([back]))).toEqual(['kept']);
@@ -379,7 +379,7 @@ describe('rollOn', () => {
     const missed = evening(before);
     const now = morningAfter(missed);
     const lost = before.entries.filter(({ start, people }) => start.startsWith(missed) && people.length > 0);
-    const made = (await rollOn(scope, now))!;
+    const made = (await planFor(scope, (await rollOn(scope, now))!, () => now))!;
     const [first, ...rest] = planned.clean!.reserve;
     expect((await loadHousehold(scope)).clean!.reserve).toEqual(rest);
     const places = new Map(made.after.entries.map((entry) => [entry.step, entry.start]));
@@ -389,7 +389,8 @@ describe('rollOn', () => {
   });
 
   it('opens all reserve days where a week was missed', async () => {
-    const made = (await rollOn(scope, '2027-03-09T07:00'))!;
+    const now = '2027-03-09T07:00';
+    const made = (await planFor(scope, (await rollOn(scope, now))!, () => now))!;
     expect((await loadHousehold(scope)).clean!.reserve).toEqual([]);
     expect(made.after.entries.every(({ start }) => start >= '2027-03-09T07:00')).toBe(true);
   });
@@ -402,7 +403,9 @@ describe('rollOn', () => {
 describe('addTrip', () => {
   it('plans a trip while the drop-off place is open, and once', async () => {
     const wish = { id: 'trip-one', bags: 6 };
-    const trip = (await addTrip(scope, wish, `${TODAY}T07:00`))!;
+    const { answer } = await addTrip(scope, wish, `${TODAY}T07:00`);
+    if (!answer.ok) throw new Error(answer.why);
+    const trip = answer.value;
     expect(trip.date > TODAY).toBe(true);
     await addTrip(scope, wish, `${TODAY}T07:00`);
     const { home, steering } = await loadHousehold(scope);

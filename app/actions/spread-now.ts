@@ -1,0 +1,24 @@
+import { type NoSpread, spreadWork } from '@/server/commands/plan';
+import type { HouseholdScope } from '@/server/db/scope';
+import { keptHousehold } from '@/server/household/kept';
+import { planned } from '@/server/planning/planner';
+import { type ActionResult, refused } from '@/ui/forms/result';
+
+const NO_SPREAD: Readonly<Record<NoSpread, string>> = {
+  'no-aim': 'Say first by when the house is to be clean: that is on the page Aim.',
+  'no-room': 'There is no room yet. Walk one first, then spread its work.',
+  'no-hours': 'Nobody has any hours yet. Say on the page People who has time and when.',
+  over: 'The finish date has passed. Choose a later one on the page Aim.',
+};
+
+/** Spreads the work, and waits until that is done. */
+export async function spreadNow(
+  scope: HouseholdScope,
+  id: string,
+): Promise<ActionResult<{ unplaced: number }>> {
+  const { answer, wish } = await spreadWork(scope, id);
+  if (answer !== null) return refused(NO_SPREAD[answer]);
+  if (wish !== undefined) await planned(scope, wish);
+  const { plans } = await keptHousehold(scope);
+  return { ok: true, value: { unplaced: plans?.latest.plan.unplaced.length ?? 0 } };
+}

@@ -1,0 +1,250 @@
+import { createHash } from 'node:crypto';
+import type { CleanTask } from '../../core/clean/task';
+import { partsOfStepId, stepIdOf } from '../../core/clean/tasks';
+import { consequenceOf } from '../../core/day/consequence';
+import type { Answer, DayAct, DayBatch, DayEvent, ToldEvent, Verdict } from '../../core/day/events';
+import { helperMaySay, isHelpersStep } from '../../core/day/helper';
+import { RESTED, runAfter } from '../../core/day/run';
+import { isClockWrong, rightTime } from '../../core/day/seconds';
+import { mayDo } from '../../core/safety/step-tags';
+import { usedAt } from '../../core/safety/uses';
+import type { HouseholdScope } from '../db/scope';
+import type { Kept } from '../household/kept';
+import type { Ledger } from '../household/ledger';
+import { perform } from '../household/perform';
+import { correctTime, putParts, tick, untick } from '../repositories/clean';
+import { eventsOfStep, loadAnswer, loadEvent } from '../repositories/day';
+import { nextUndo } from '../repositories/edits';
+import { changeIn } from './change';
+import { takeBackEntry } from './journal';
+
+/** Who sends: somebody of the household, or a helper, who speaks for one person only. */
+export type Sender = { readonly scope: HouseholdScope; readonly helper?: string };
+
+export type Carried = {
+  readonly answers: readonly Answer[];
+  /** What others have to hear of, in its order. */
+  readonly told: readonly ToldEvent[];
+  /** The number of the wish for a plan that makes room for it. */
+  readonly wish: number | undefined;
+  /** What was said before is as if it had never been. */
+  readonly isBack: boolean;
+  /** What was said last of all that can be taken back. */
+  readonly said: string | undefined;
+  /** The phone's clock was far off; its times were set right. */
+  readonly clockWrong: boolean;
+};
+
+type Stored = { readonly isBack: boolean; readonly said?: string };
+
+/**
+ * Takes what a phone has kept, in its order: all of it or, where the database fails, nothing. What was sent before is
+ * answered as it was then, and does nothing again. Tells the others once it is kept.
+ */
+export async function carryOut({ scope, helper }: Sender, batch: DayBatch, now: string): Promise<Carried> {
+  const events = batch.events.map((event) => ({ ...event, at: rightTime(event.at, batch.sentAt, now) }));
+  let taken: DayInHand | undefined;
+  const { answer, wish } = await perform<Stored>(scope, {
+    id: idOf(batch, helper),
+    decide: async (ledger) => {
+      taken = new DayInHand(ledger, helper);
+      for (const event of events) await taken.take(event);
+      return taken.stored(events);
+    },
+  });
+  return {
+    answers: taken?.answers ?? (await answersTo(scope, events)),
+    told: taken?.told ?? [],
+    wish,
+    isBack: answer.isBack,
+    said: answer.said,
+    clockWrong: isClockWrong(batch.sentAt, now),
+  };
+}
+
+/** The same for the same things said by the same: a batch has no name of its own. */
+function idOf({ events }: DayBatch, helper: string | undefined): string {
+  const said = [helper ?? '', ...events.map(({ id }) => id)].join(' ');
+  return `day ${createHash('sha256').update(said).digest('hex')}`;
+}
+
+async function answersTo(scope: HouseholdScope, events: readonly DayEvent[]): Promise<Answer[]> {
+  const answers = await Promise.all(events.map(({ id }) => loadAnswer(scope, id)));
+  return answers.filter((answer) => answer !== undefined);
+}
+
+class DayInHand {
+  readonly answers: Answer[] = [];
+  readonly told: ToldEvent[] = [];
+  private isBack = false;
+  private readonly scope: HouseholdScope;
+  private readonly steps: ReadonlyMap<string, CleanTask>;
+  /** What is ticked off at this moment, by step. */
+  private readonly ticks: Map<string, { readonly at: string; readonly person?: string | undefined }>;
+
+  constructor(
+    private readonly ledger: Ledger,
+    private readonly helper: string | undefined,
+  ) {
+    this.scope = ledger.scope;
+    this.steps = stepsOf(ledger.kept);
+    this.ticks = new Map(ledger.kept.household.ticks.map((ticked) => [ticked.step, ticked]));
+  }
+
+  async take(sent: DayEvent): Promise<void> {
+    const before = await loadAnswer(this.scope, sent.id);
+    if (before) {
+      this.answers.push(before);
+      return;
+    }
+    const event = this.signed(sent);
+    const verdict = await this.judge(event);
+    const answer: Answer = { id: event.id, verdict };
+    if (verdict.as === 'kept') await this.apply(event);
+    const told = await this.ledger.happened(event, answer);
+    if (verdict.as === 'kept') this.told.push(told);
+    this.answers.push(answer);
+  }
+
+  /** What a repeat is answered with: what can be taken back is the last entry of the journal, where it is of these. */
+  async stored(events: readonly DayEvent[]): Promise<Stored> {
+    const last = (await nextUndo(this.scope))?.event;
+    const said = events.some(({ id }) => id === last) ? last : undefined;
+    return { isBack: this.isBack, ...(said !== undefined && { said }) };
+  }
+
+  private get household(): Kept['household'] {
+    return this.ledger.kept.household;
+  }
+
+  /** Said by the helper whose link it is, or by somebody who lives here. */
+  private signed({ person, ...event }: DayEvent): DayEvent {
+    const by = this.helper ?? this.household.people.find((member) => member.id === person)?.id;
+    return by === undefined ? event : { ...event, person: by };
+  }
+
+  private async judge(event: DayEvent): Promise<Verdict> {
+    const { act, person } = event;
+    if (this.helper !== undefined && !(await this.maySay(act, this.helper))) return { as: 'not-yours' };
+    if (act.do === 'take-back') return (await this.entryOf(act.said)) ? { as: 'kept' } : { as: 'too-late' };
+    if (!('step' in act)) return { as: 'kept' };
+    const task = this.steps.get(act.step);
+    if (!this.household.clean || !task) return { as: 'gone' };
+    const ticked = this.ticks.get(act.step);
+    if (ticked && (act.do === 'done' || act.do === 'start'))
+      return { as: 'already', by: ticked.person, at: ticked.at };
+    if (act.do === 'start') {
+      const work = runAfter(RESTED, await eventsOfStep(this.scope, act.step)).work.get(act.step);
+      if (work?.since !== undefined && work.by !== person) return { as: 'taken', by: work.by };
+    }
+    if (act.do === 'hand') {
+      const to = this.household.people.find((member) => member.id === act.to);
+      if (!to || !mayDo(to, task)) return { as: 'not-for' };
+    }
+    return { as: 'kept' };
+  }
+
+  /** The entry of the journal that something said on the day led to, where it can be taken back: only the last of all. */
+  private async entryOf(said: string) {
+    const entry = await nextUndo(this.scope);
+    return entry?.event === said ? entry : undefined;
+  }
+
+  private async maySay(act: DayAct, helper: string): Promise<boolean> {
+    const about = 'said' in act ? act.said : 'found' in act ? act.found : undefined;
+    const saidBy = about === undefined ? undefined : (await loadEvent(this.scope, about))?.person;
+    return helperMaySay(act, { helper, isTheirs: await this.isTheirs(act, helper), saidBy });
+  }
+
+  private async isTheirs(act: DayAct, helper: string): Promise<boolean> {
+    if (!('step' in act)) return false;
+    const handedTo = runAfter(RESTED, await eventsOfStep(this.scope, act.step)).hands.get(act.step);
+    return isHelpersStep(helper, act.step, this.ledger.kept.plans?.latest.plan.entries ?? [], handedTo);
+  }
+
+  private async apply(event: DayEvent): Promise<void> {
+    const { clean } = this.household;
+    const { act } = event;
+    if (!clean) return;
+    switch (act.do) {
+      case 'done':
+        return this.tickOff(event, act.step, clean.id);
+      case 'undo':
+        return this.untick(clean.id, act.step, act.also);
+      case 'again':
+        await this.untick(clean.id, act.step, act.also);
+        return this.ledger.want({ how: 'again' });
+      case 'take-back':
+        return this.takeBack(act.said);
+      case 'took':
+        return correctTime(this.scope, clean.id, act.step, act.minutes * 60);
+      case 'part':
+        await putParts(this.scope, [{ step: act.step, share: act.share }]);
+        return this.ledger.want({ how: 'again' });
+      default:
+        return this.follow(event);
+    }
+  }
+
+  private async tickOff(event: DayEvent, step: string, cleanId: string): Promise<void> {
+    const { at, person } = event;
+    const run = runAfter(RESTED, [...(await eventsOfStep(this.scope, step)), event]);
+    const seconds = run.took.get(step);
+    const used = this.usedIn(step);
+    const ticked = {
+      step,
+      at: at.slice(0, 16),
+      ...(used && { used }),
+      ...(seconds !== undefined && { seconds: Math.min(seconds, 86_400) }),
+      ...(person !== undefined && { person }),
+    };
+    await tick(this.scope, cleanId, ticked);
+    this.ticks.set(step, ticked);
+  }
+
+  private async untick(cleanId: string, step: string, also: readonly string[]): Promise<void> {
+    const steps = this.sameTask(step, also);
+    await untick(this.scope, cleanId, steps);
+    for (const gone of steps) this.ticks.delete(gone);
+  }
+
+  private async takeBack(said: string): Promise<void> {
+    const entry = await this.entryOf(said);
+    if (entry) await takeBackEntry(this.ledger, entry);
+    this.isBack = true;
+  }
+
+  private async follow(event: DayEvent): Promise<void> {
+    const { home, people } = this.ledger.editable;
+    const begun = new Set([...this.ticks.keys()].flatMap((step) => partsOfStepId(step)?.taskId ?? []));
+    const change = consequenceOf(event, { home, people, tasks: this.ledger.kept.tasks, begun });
+    if (change) await changeIn(this.ledger, change, 'Said on the day', { id: event.id, event: event.id });
+  }
+
+  /** What a step is done with: remembered, since the choice may be another tomorrow. */
+  private usedIn(step: string) {
+    const task = this.steps.get(step);
+    const key = partsOfStepId(step)?.key;
+    return task && key !== undefined ? usedAt(task, key) : undefined;
+  }
+
+  /** A step and others, as far as they are of the same task. */
+  private sameTask(step: string, also: readonly string[]): string[] {
+    const task = this.steps.get(step);
+    return [step, ...also.filter((other) => this.steps.get(other) === task)];
+  }
+}
+
+const known = new WeakMap<Kept['tasks'], ReadonlyMap<string, CleanTask>>();
+
+/** The task of each step that is part of the clean. */
+function stepsOf({ tasks }: Kept): ReadonlyMap<string, CleanTask> {
+  let steps = known.get(tasks);
+  if (!steps) {
+    steps = new Map(
+      tasks.flatMap((task) => task.estimate.steps.map((step) => [stepIdOf(task, step), task] as const)),
+    );
+    known.set(tasks, steps);
+  }
+  return steps;
+}

@@ -1,0 +1,77 @@
+import type { Editable, HouseholdChange } from '../../core/household/change';
+import type { Refusal } from '../../core/household/home-change';
+import type { HouseholdScope } from '../db/scope';
+import type { Kept } from '../household/kept';
+import type { Ledger } from '../household/ledger';
+import { type Performed, perform } from '../household/perform';
+
+/** Why nothing was changed. `Why` is what a command has to say of it beside that. */
+export type Outcome<Value = undefined, Why = Refusal> =
+  | { readonly ok: true; readonly value: Value }
+  | { readonly ok: false; readonly why: Why };
+
+/** What a person wants changed: known from the start, or worked out from the household as it is at that moment. */
+export type Wanted<Value, Why> =
+  | { readonly ok: true; readonly change: HouseholdChange; readonly words: string; readonly value: Value }
+  | { readonly ok: false; readonly why: Why };
+
+/** Changes that no plan rests on. */
+const PLANLESS: ReadonlySet<HouseholdChange['do']> = new Set([
+  'units',
+  'put-stock',
+  'drop-stock',
+  'put-thing',
+  'vessels',
+  'put-call',
+  'drop-call',
+]);
+
+function restsOn(change: HouseholdChange): boolean {
+  return change.do === 'several' ? change.changes.some(restsOn) : !PLANLESS.has(change.do);
+}
+
+/** Carries out one change, and wants the plan made to fit it where there is one. */
+export async function changeIn(
+  ledger: Ledger,
+  change: HouseholdChange,
+  words: string,
+  more?: { readonly id: string; readonly event: string },
+): Promise<Refusal | undefined> {
+  const came = await ledger.change(change, words, more);
+  if (came === 'done' && ledger.kept.plans && restsOn(change)) ledger.want({ how: 'fit' });
+  return came === 'done' || came === 'same' ? undefined : came;
+}
+
+/** A change that a person makes by hand, and can take back. */
+export function changeHousehold(
+  scope: HouseholdScope,
+  id: string,
+  change: HouseholdChange,
+  words: (before: Editable) => string,
+): Promise<Performed<Outcome>> {
+  return perform<Outcome>(scope, {
+    id,
+    unhurried: true,
+    decide: async (ledger) => {
+      const why = await changeIn(ledger, change, words(ledger.editable));
+      return why === undefined ? { ok: true, value: undefined } : { ok: false, why };
+    },
+  });
+}
+
+/** The same for what follows from the household as it is: `decide` works the change out, or says why there is none. */
+export function changeBy<Value, Why>(
+  scope: HouseholdScope,
+  id: string,
+  decide: (kept: Kept) => Wanted<Value, Why> | Promise<Wanted<Value, Why>>,
+): Promise<Performed<Outcome<Value, Why | Refusal>>> {
+  return perform<Outcome<Value, Why | Refusal>>(scope, {
+    id,
+    decide: async (ledger) => {
+      const wanted = await decide(ledger.kept);
+      if (!wanted.ok) return wanted;
+      const why = await changeIn(ledger, wanted.change, wanted.words);
+      return why === undefined ? { ok: true, value: wanted.value } : { ok: false, why };
+    },
+  });
+}

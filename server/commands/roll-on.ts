@@ -1,0 +1,76 @@
+import { slippedSteps } from '../../core/day/day-view';
+import { waysToRollOn } from '../../core/day/roll-on';
+import { applyChange, type HouseholdChange } from '../../core/household/change';
+import { campaignAt } from '../campaign';
+import type { HouseholdScope } from '../db/scope';
+import { type Kept, keptHousehold } from '../household/kept';
+import { perform } from '../household/perform';
+import { planAfter } from '../planning/make-plan';
+
+/**
+ * Gives what was missed on earlier days a new day by itself: reserve days first, else wherever the plan has room. The
+ * number of the wish for a plan; undefined where nothing was missed. For one plan on one day it happens once.
+ */
+export async function rollOn(scope: HouseholdScope, now: string): Promise<number | undefined> {
+  const kept = await keptHousehold(scope);
+  const missed = missedIn(kept, now);
+  if (!missed) return undefined;
+  // Trying the ways out takes a while: it is done before anybody has to wait for it.
+  const change = await gentlest(kept, missed, now);
+  const { wish } = await perform<null>(scope, {
+    id: rollOnId(missed.version, now),
+    decide: async (ledger) => {
+      if (missedIn(ledger.kept, now)?.version !== missed.version) return null;
+      if (change) await ledger.change(change, 'What was missed went to a reserve day');
+      ledger.want({ how: 'again' });
+      return null;
+    },
+  });
+  return wish;
+}
+
+function rollOnId(version: number, now: string): string {
+  return `${rollOnOf(now.slice(0, 10))}${version}`;
+}
+
+function rollOnOf(date: string): string {
+  return `roll-on ${date} `;
+}
+
+/** The wish for a plan with which what was missed was given a new day on a date. */
+export async function rolledOnWish(scope: HouseholdScope, date: string): Promise<number | undefined> {
+  const row: { answer: string } | undefined = await scope
+    .rows('commands')
+    .where('id', 'like', `${rollOnOf(date)}%`)
+    .orderBy('at', 'desc')
+    .first('answer');
+  return row && (JSON.parse(row.answer) as { wish?: number }).wish;
+}
+
+type Missed = { readonly slipped: readonly string[]; readonly version: number };
+
+function missedIn(kept: Kept, now: string): Missed | undefined {
+  const campaign = campaignAt(kept, now);
+  if (!campaign?.plans || campaign.clean.finish < now.slice(0, 10)) return undefined;
+  const { plan, version } = campaign.plans.latest;
+  const slipped = slippedSteps(campaign.problem, plan, now.slice(0, 10));
+  return slipped.length > 0 ? { slipped, version } : undefined;
+}
+
+/** The gentlest way that leaves nothing out; what can't be helped by any of them is at least helped by the last. */
+async function gentlest(kept: Kept, { slipped }: Missed, now: string): Promise<HouseholdChange | undefined> {
+  const { household, plans } = kept;
+  const { clean } = household;
+  if (!clean || !plans) return undefined;
+  const before = plans.latest.plan;
+  const ways = waysToRollOn(clean, slipped, now.slice(0, 10));
+  for (const change of ways) {
+    const changed = applyChange(household, change);
+    if (!changed.ok || !changed.value.clean) continue;
+    if (change === ways.at(-1)) return change;
+    const tried = { ...household, ...changed.value, clean: changed.value.clean };
+    const made = await planAfter(tried, now, before);
+    if (made.unplaced.length <= before.unplaced.length) return change;
+  }
+  return undefined;
+}

@@ -1,0 +1,173 @@
+import { CATALOGUE } from '../../core/catalogue/catalogue';
+import type { Campaign, StoredHousehold } from '../../core/clean/campaign';
+import { expandWork } from '../../core/clean/expand';
+import { type CleanTask, listTasks } from '../../core/clean/tasks';
+import { workOf } from '../../core/clean/work';
+import { type OrderedWork, orderWork } from '../../core/order/ordered';
+import type { HouseholdId, HouseholdScope } from '../db/scope';
+import { basisOf } from '../planning/basis';
+import { processWide } from '../process-wide';
+import { loadParts, loadPlans, loadTicks } from '../repositories/clean';
+import { type EditWords, loadEditWords } from '../repositories/edits';
+import { loadHousehold } from '../repositories/household';
+
+/** How work is grouped where no clean says otherwise. */
+export const USUAL_GROUPING = 'room';
+
+/** Households in use at the same time are few; the one that was not looked at for longest goes first. */
+const MOST_KEPT = 250;
+
+/** How far a household has come: its revision moves with every change, the number of its day with all that happens. */
+export type Versions = { readonly revision: number; readonly daySeq: number };
+
+type WorkedOut = {
+  readonly listed: readonly CleanTask[];
+  readonly tasks: readonly CleanTask[];
+  readonly order: OrderedWork;
+};
+
+/**
+ * What was read of a household, good until its revision moves on; its ticks until the next thing happens on a day. What
+ * follows from it is worked out when somebody first asks.
+ */
+export class Kept {
+  private work: WorkedOut | undefined;
+  private basisNow: string | undefined;
+
+  constructor(
+    readonly versions: Versions,
+    readonly household: StoredHousehold,
+    readonly edits: EditWords,
+    readonly plans: Campaign['plans'],
+    work?: WorkedOut,
+  ) {
+    this.work = work;
+  }
+
+  get revision(): number {
+    return this.versions.revision;
+  }
+
+  get daySeq(): number {
+    return this.versions.daySeq;
+  }
+
+  /** Tasks that are in scope. */
+  get tasks(): readonly CleanTask[] {
+    return this.workedOut().tasks;
+  }
+
+  get order(): OrderedWork {
+    return this.workedOut().order;
+  }
+
+  /** All that could be done, in scope or not. */
+  get listed(): readonly CleanTask[] {
+    return this.workedOut().listed;
+  }
+
+  /** What a plan made now would rest on; undefined without a clean. */
+  get basis(): string | undefined {
+    const { clean } = this.household;
+    if (clean) this.basisNow ??= basisOf(expandWork({ ...this.household, clean }, this.order, undefined));
+    return this.basisNow;
+  }
+
+  /** The same household with other ticks: nothing else has to be worked out again, unless products were used. */
+  ticked(daySeq: number, ticks: StoredHousehold['ticks'], parts: StoredHousehold['parts']): Kept {
+    const household = { ...this.household, ticks, parts };
+    const isSame = usedIn(ticks) === usedIn(this.household.ticks);
+    const versions = { revision: this.revision, daySeq };
+    return new Kept(versions, household, this.edits, this.plans, isSame ? this.work : undefined);
+  }
+
+  /** The same household, of other versions. */
+  at(versions: Versions): Kept {
+    return new Kept(versions, this.household, this.edits, this.plans, this.work);
+  }
+
+  private workedOut(): WorkedOut {
+    this.work ??= workedOut(this.household);
+    return this.work;
+  }
+}
+
+function workedOut(household: StoredHousehold): WorkedOut {
+  const listed = listTasks(workOf(household, CATALOGUE));
+  const tasks = listed.filter((task) => task.scope.in);
+  const grouping = household.clean?.grouping ?? USUAL_GROUPING;
+  return { listed, tasks, order: orderWork(tasks, household.home, household.rules, grouping) };
+}
+
+/** The steps with which products were used, as one text. */
+function usedIn(ticks: StoredHousehold['ticks']): string {
+  return ticks
+    .filter(({ used }) => used)
+    .map(({ step, at }) => `${step} ${at}`)
+    .sort()
+    .join();
+}
+
+const kept = processWide('kept', () => new Map<HouseholdId, Kept>());
+
+/** Households that somebody has looked at lately. */
+export function keptIds(): HouseholdId[] {
+  return [...kept.keys()];
+}
+
+/** The household as it is in the database. Read again only after a change. */
+export async function keptHousehold(scope: HouseholdScope): Promise<Kept> {
+  return upTo(scope, await versionsOf(scope));
+}
+
+/** The same where the versions are known; inside a transaction that holds the household, it is what others can't change. */
+export async function upTo(scope: HouseholdScope, versions: Versions): Promise<Kept> {
+  const known = kept.get(scope.household);
+  if (known?.revision !== versions.revision) {
+    const fresh = keep(scope, await readHousehold(scope, versions));
+    if (!known) for (const hear of readers) hear(scope.household);
+    return fresh;
+  }
+  if (known.daySeq === versions.daySeq) return keep(scope, known);
+  return keep(scope, await withTicks(scope, known, versions.daySeq));
+}
+
+const readers = processWide('kept-readers', () => new Set<(id: HouseholdId) => void>());
+
+/** Calls back whenever a household was read that was not at hand. */
+export function whenRead(hear: (id: HouseholdId) => void): void {
+  readers.add(hear);
+}
+
+/** Keeps what a change has led to, so that nobody has to read it. */
+export function keep(scope: HouseholdScope, fresh: Kept): Kept {
+  kept.delete(scope.household);
+  kept.set(scope.household, fresh);
+  if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value as HouseholdId);
+  return fresh;
+}
+
+export async function versionsOf(scope: HouseholdScope): Promise<Versions> {
+  const row: { revision: number; day_seq: number } | undefined = await scope
+    .own()
+    .first('revision', 'day_seq');
+  if (!row) throw new Error('The household of this session is not there.');
+  return { revision: Number(row.revision), daySeq: row.day_seq };
+}
+
+async function withTicks(scope: HouseholdScope, known: Kept, daySeq: number): Promise<Kept> {
+  const { clean } = known.household;
+  if (!clean) return known.ticked(daySeq, [], []);
+  const [ticks, parts] = await Promise.all([loadTicks(scope, clean.id), loadParts(scope)]);
+  return known.ticked(daySeq, ticks, parts);
+}
+
+async function readHousehold(scope: HouseholdScope, versions: Versions): Promise<Kept> {
+  const household = await loadHousehold(scope);
+  const { clean } = household;
+  const [edits, plans] = await Promise.all([
+    loadEditWords(scope),
+    clean ? loadPlans(scope, clean.id) : undefined,
+  ]);
+  return new Kept(versions, household, edits, plans);
+}

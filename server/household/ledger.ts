@@ -1,0 +1,157 @@
+import type { Answer, DayEvent, ToldEvent } from '../../core/day/events';
+import type { Clean } from '../../core/formats/household';
+import { applyChange, type Editable, type HouseholdChange } from '../../core/household/change';
+import type { Refusal } from '../../core/household/home-change';
+import { rowChanges } from '../../core/household/rows';
+import { markKey } from '../../core/scope/marks';
+import type { HouseholdScope, Standing } from '../db/scope';
+import { mergedWish, type PlanWish } from '../planning/wish';
+import { addEvent } from '../repositories/day';
+import { writeRowChanges } from '../repositories/editable';
+import { addEdit, type Entry, replayEntry } from '../repositories/edits';
+import { Kept } from './kept';
+
+/**
+ * A household held for one command: what it is at this very moment, and all that the command does to it. Nothing of it is
+ * there for others before the command is at its end, and then all of it.
+ */
+export class Ledger {
+  readonly told: ToldEvent[] = [];
+  private state: Editable;
+  private wish: PlanWish | undefined;
+  private hasChanged = false;
+  private mustRead = false;
+  private lastWords: string | undefined;
+  private daySeq: number;
+  private position: number;
+
+  constructor(
+    readonly scope: HouseholdScope,
+    /** As it was when the command took hold of it. */
+    readonly kept: Kept,
+    private readonly standing: Standing,
+    /** The command's own id, under which its change can be taken back. */
+    readonly id: string,
+  ) {
+    this.state = kept.household;
+    this.daySeq = standing.daySeq;
+    this.position = standing.editPosition;
+  }
+
+  /** What can be edited, as the command has left it so far. */
+  get editable(): Editable {
+    return this.state;
+  }
+
+  /** Carries a change out and writes it into the journal, where it can be taken back. */
+  async change(
+    change: HouseholdChange,
+    words: string,
+    /** Under which it is kept in the journal, and what was said on a day that it follows from. */
+    { id = this.id, event }: { readonly id?: string; readonly event?: string } = {},
+  ): Promise<'done' | 'same' | Refusal> {
+    const after = applyChange(this.state, change);
+    if (!after.ok) return after.why;
+    const changes = rowChanges(this.state, after.value);
+    this.state = after.value;
+    if (changes.length === 0) return 'same';
+    this.position += 1;
+    const hasUndone = this.kept.edits.redo !== undefined || this.mustRead;
+    await addEdit(this.scope, { id, words, changes, event, position: this.position, hasUndone });
+    this.lastWords = words;
+    this.hasChanged = true;
+    return 'done';
+  }
+
+  /** Sets out on a clean: written, and not in the journal. */
+  async begin(clean: Clean): Promise<void> {
+    const after = { ...this.state, clean };
+    await writeRowChanges(this.scope, rowChanges(this.state, after));
+    this.state = after;
+    this.rewritten();
+  }
+
+  /** Takes an entry of the journal back, or does it again. */
+  async replay(entry: Entry, back: boolean): Promise<void> {
+    await replayEntry(this.scope, entry, back);
+    this.hasChanged = true;
+    this.mustRead = true;
+  }
+
+  /** Keeps something that has happened on a day; what counts is told to everybody. */
+  async happened(event: DayEvent, answer: Answer): Promise<ToldEvent> {
+    this.daySeq += 1;
+    const told = await addEvent(this.scope, event, this.daySeq, answer);
+    if (answer.verdict.as === 'kept') this.told.push(told);
+    return told;
+  }
+
+  /** The number of the last thing that happened on a day. */
+  get seq(): number {
+    return this.daySeq;
+  }
+
+  /** So many things have happened by a file. */
+  days(count: number): void {
+    this.daySeq += count;
+  }
+
+  /** A plan is wanted once this is at its end. */
+  want(wish: PlanWish): void {
+    this.wish = mergedWish(this.wish, wish);
+  }
+
+  /** Something was written that the journal does not know: nothing that was read of the household holds. */
+  rewritten(): void {
+    this.hasChanged = true;
+    this.mustRead = true;
+  }
+
+  /** The number of the wish for a plan; undefined where none is wanted. */
+  get wishNumber(): number | undefined {
+    return this.wish && this.standing.planWanted + 1;
+  }
+
+  /** Whether pages have to be drawn anew. */
+  get isAnother(): boolean {
+    return this.hasChanged || this.wish !== undefined;
+  }
+
+  /** Writes down how the household stands now, with the answer to the command. */
+  async close(answer: string): Promise<void> {
+    const { standing, wish, wishNumber } = this;
+    const pending = standing.planMade < standing.planWanted ? parseWish(standing.planWish) : undefined;
+    await this.scope.own().update({
+      revision: standing.revision + (this.isAnother ? 1 : 0),
+      day_seq: this.daySeq,
+      edit_position: this.position,
+      ...(wish && {
+        plan_wanted: wishNumber,
+        plan_wish: JSON.stringify(mergedWish(pending, wish)),
+      }),
+    });
+    await this.scope.insert('commands', [{ id: this.id, answer }]);
+  }
+
+  /** The household as the command has left it; undefined where it has to be read. */
+  left(): Kept | undefined {
+    if (this.mustRead) return undefined;
+    const { kept, standing } = this;
+    const revision = standing.revision + (this.isAnother ? 1 : 0);
+    // Ticks have moved on with the day; they are read with the next look.
+    const versions = { revision, daySeq: kept.daySeq };
+    if (this.lastWords === undefined) return kept.at(versions);
+    const household = { ...kept.household, ...inStoredOrder(this.state) };
+    return new Kept(versions, household, { undo: this.lastWords }, kept.plans);
+  }
+}
+
+/** As the database gives it back. */
+function inStoredOrder(state: Editable): Editable {
+  const marks = [...state.marks].sort((a, b) => (markKey(a) < markKey(b) ? -1 : 1));
+  return { ...state, marks };
+}
+
+function parseWish(text: string | null): PlanWish | undefined {
+  return text === null ? undefined : (JSON.parse(text) as PlanWish);
+}

@@ -1,0 +1,110 @@
+import { randomUUID } from 'node:crypto';
+import { CATALOGUE } from '../../core/catalogue/catalogue';
+import { type ExpandedHousehold, expand, expandWork } from '../../core/clean/expand';
+import type { KeptPlan } from '../../core/formats/household';
+import type { Plan } from '../../core/formats/plan';
+import type { Problem } from '../../core/formats/problem';
+import type { PlanJob } from '../../workers/plan.worker';
+import { config } from '../config';
+import type { HouseholdScope } from '../db/scope';
+import { type Kept, keptHousehold } from '../household/kept';
+import { loadPlan, loadPlanOn } from '../repositories/clean';
+import { basisOf, sha256 } from './basis';
+import type { PlanWish } from './wish';
+import { planInWorker } from './workers';
+
+/** How long a person waits for a plan at the most. */
+const SEARCH_SECONDS = 2;
+
+/** A plan that is about to be kept. */
+export type NewPlan = Omit<KeptPlan, 'version'> & { readonly id: string };
+
+/**
+ * The plan that a wish comes to, from `now` on; undefined where nothing has to be made: there is no clean, no plan yet
+ * that could be made to fit, or the latest still does.
+ */
+export async function planWished(
+  scope: HouseholdScope,
+  kept: Kept,
+  wish: PlanWish,
+  now: string,
+): Promise<NewPlan | undefined> {
+  const { clean } = kept.household;
+  const { basis } = kept;
+  if (!clean || basis === undefined || clean.finish < now.slice(0, 10)) return undefined;
+  const way = await wayTo(scope, kept, basis, wish);
+  if (!way) return undefined;
+  const problem = expandWork({ ...kept.household, clean }, kept.order, now);
+  return { id: randomUUID(), basis, madeAt: now, plan: await solve(problem, way) };
+}
+
+type Way = PlanJob extends infer Job
+  ? Job extends unknown
+    ? Omit<Job, 'problem' | 'problemHash'>
+    : never
+  : never;
+
+async function wayTo(
+  scope: HouseholdScope,
+  { household, plans }: Kept,
+  basis: string,
+  wish: PlanWish,
+): Promise<Way | undefined> {
+  const cleanId = household.clean?.id as string;
+  if (wish.how === 'plan') return search();
+  if (!plans) return undefined;
+  const { latest } = plans;
+  switch (wish.how) {
+    case 'again':
+      return { do: 'replan', before: latest.plan };
+    case 'back': {
+      const wanted = await loadPlan(scope, cleanId, wish.version);
+      return wanted && { do: 'replan', before: wanted.plan };
+    }
+    case 'fit': {
+      if (latest.basis === basis) return undefined;
+      // A change was taken back: the plan that was made for just this comes back.
+      const fitting = await loadPlanOn(scope, cleanId, basis);
+      return { do: 'replan', before: (fitting ?? latest).plan };
+    }
+  }
+}
+
+/** By rounds where the same plan has to come out on every machine, else for as long as a person would wait. */
+function search(): Way {
+  const { seed, planRounds } = config();
+  return planRounds === undefined
+    ? { do: 'plan', seed, seconds: SEARCH_SECONDS }
+    : { do: 'plan', seed, rounds: planRounds };
+}
+
+function solve(problem: Problem, way: Way): Promise<Plan> {
+  return planInWorker({ ...way, problem, problemHash: sha256(JSON.stringify(problem)) } as PlanJob);
+}
+
+/** The plan that this household would have after a plan before it; nothing is kept. */
+export async function planAfter(household: ExpandedHousehold, now: string, before: Plan): Promise<Plan> {
+  return solve(expand(household, CATALOGUE, now), { do: 'replan', before });
+}
+
+/**
+ * The problem from the start of today's work on and the plan in force, made to fit it; as texts, so that the one names
+ * the other by its bytes. Undefined without a plan.
+ */
+export async function planDocuments(
+  scope: HouseholdScope,
+): Promise<{ readonly problem: string; readonly plan: string } | undefined> {
+  const { household, order, plans } = await keptHousehold(scope);
+  const { clean } = household;
+  if (!clean || !plans) return undefined;
+  // The same for both documents, whenever they are fetched.
+  const { madeAt, plan: before } = plans.latest;
+  const problem = `${JSON.stringify(expandWork({ ...household, clean }, order, madeAt), null, 2)}\n`;
+  const job: PlanJob = { do: 'replan', before, problem: JSON.parse(problem), problemHash: sha256(problem) };
+  return { problem, plan: `${JSON.stringify(await planInWorker(job), null, 2)}\n` };
+}
+
+/** What a plan rests on, whatever the time is. */
+export function lastingBasis(household: ExpandedHousehold): string {
+  return basisOf(expand(household, CATALOGUE, undefined));
+}

@@ -1,0 +1,51 @@
+'use client';
+import { useMutation } from '@tanstack/react-query';
+import { useState, useTransition } from 'react';
+import type { ActionResult } from '../forms/result';
+import { painted } from '../parts/after-paint';
+import { newId } from '../parts/new-id';
+import { type CommandAction, NO_ANSWER, type Sent, sentenceOf } from './command';
+
+/** Sent again so often where nothing was answered, always as the same press. */
+const TRIES = 2;
+const TRY_AGAIN_MS = 400;
+
+type Press = { readonly action: CommandAction<unknown>; readonly sent: Sent };
+
+export type Commands = {
+  /**
+   * Sends a press. `show` draws what it comes to before the server has it; `onKept` hears what the server has made of it.
+   */
+  readonly send: <Value>(
+    action: CommandAction<Value>,
+    input?: unknown,
+    more?: { readonly show?: () => void; readonly onKept?: (value: Value) => void; readonly id?: string },
+  ) => void;
+  readonly pending: boolean;
+  /** What went wrong last; undefined again with the next press. */
+  readonly fault: string | undefined;
+};
+
+/** The one way in which a press on a page changes something: carried out once, shown at once, and said where it failed. */
+export function useCommand(): Commands {
+  const [fault, setFault] = useState<string>();
+  const [pending, start] = useTransition();
+  const { mutateAsync } = useMutation({
+    mutationFn: ({ action, sent }: Press) => action(sent),
+    retry: TRIES,
+    retryDelay: TRY_AGAIN_MS,
+    networkMode: 'always',
+  });
+  const send: Commands['send'] = (action, input, { show, onKept, id = newId() } = {}) =>
+    start(async () => {
+      show?.();
+      setFault(undefined);
+      // The screen answers first; what is sent is made up after that.
+      if (show) await painted();
+      const sent = { id, ...(input !== undefined && { input }) };
+      const result = await mutateAsync({ action, sent }).catch(() => undefined);
+      if (result?.ok) onKept?.((result as Extract<ActionResult<never>, { ok: true }>).value);
+      else setFault(result ? sentenceOf(result) : NO_ANSWER.change);
+    });
+  return { send, pending, fault };
+}
