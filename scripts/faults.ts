@@ -1,6 +1,7 @@
 // Proves that nothing is lost or doubled: the application and the database are killed while phones tick, the network
 // is cut, and everything is sent again. Prints counts; exits with 1 where one of them is not what it has to be.
 
+import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -8,6 +9,7 @@ import { setTimeout as pause } from 'node:timers/promises';
 import type { DayAct, DayEvent } from '../core/day/events';
 import { Cable } from '../e2e/support/cable';
 import { connect } from '../server/db/connection';
+import { keptHousehold } from '../server/household/kept';
 import type { DayStore } from '../ui/day/run/day-store';
 import { cupboardInMemory } from '../ui/day/run/memory-cupboard';
 import type { Wire } from '../ui/day/run/wire';
@@ -24,6 +26,8 @@ const PRESS_MS = 400;
 const CALM_MS = 500;
 /** Sendings that are repeated at the same time. */
 const AT_ONCE = 16;
+/** A plan is there again after so long at the latest. */
+const STALE_MS = 10_000;
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
@@ -75,19 +79,52 @@ for (const [i, cupboard] of cupboards.entries()) {
   phones.push(await openPhone(wire, cupboard));
 }
 
+/** Everything that can happen on a day, the rarer the more it moves; what moves work is taken back now and then. */
+const RARE: readonly ((step: string, last: DayEvent | undefined) => DayAct)[] = [
+  (step) => ({ do: 'start', step }),
+  (step) => ({ do: 'pause', step }),
+  (step) => ({ do: 'undo', step, also: [] }),
+  (step) => ({ do: 'part', step, share: 50 }),
+  (step) => ({ do: 'took', step, minutes: 12 }),
+  (step) => ({ do: 'not-today', step }),
+  (_step, last) => ({ do: 'take-back', said: last?.id ?? randomUUID() }),
+  (step) => ({ do: 'cannot', step, why: 'tool' }),
+  (step) => ({ do: 'hand', step, to: 'ines' }),
+  () => ({ do: 'found', find: 'mend', text: 'Loose hinge' }),
+  (_step, last) => ({ do: 'settle', found: last?.id ?? randomUUID() }),
+  () => ({ do: 'found', find: 'later', text: 'Behind the cupboard' }),
+  () => ({ do: 'bag', kind: 'bag', pile: 'give', count: 1 }),
+  (step) => ({ do: 'again', step, also: [] }),
+  () => ({ do: 'rain' }),
+  () => ({ do: 'run-out', product: 'vinegar' }),
+  () => ({ do: 'short', who: 'odalys', minutes: 60 }),
+  () => ({ do: 'block', what: 'rest' }),
+  () => ({ do: 'block', what: 'begin' }),
+  (step) => ({ do: 'machine', step, report: 'delayed', minutes: 5 }),
+];
+
+function actsOf(turn: number, step: string, last: DayEvent | undefined): DayAct[] {
+  const rare = turn % 3 === 2 ? RARE[Math.floor(turn / 3) % RARE.length] : undefined;
+  return [{ do: 'pile', pile: 'give', count: 1 }, { do: 'done', step }, ...(rare ? [rare(step, last)] : [])];
+}
+
 let isTicking = true;
 const ticking = phones.map(async (phone, i) => {
   for (let turn = 0; isTicking; turn++) {
     const step = steps[(turn * PHONES + i) % steps.length] as string;
-    const acts: readonly DayAct[] = [
-      { do: 'pile', pile: 'give', count: 1 },
-      { do: 'done', step },
-      ...(turn % 7 === 3 ? [{ do: 'undo' as const, step, also: [] }] : []),
-    ];
-    for (const act of acts) void phone.carry(act);
+    for (const act of actsOf(turn, step, pressed[i]?.at(-1))) void phone.carry(act);
     await pause(PRESS_MS);
   }
 });
+
+/** Plans that are wished for and not made yet. */
+async function openWishes(): Promise<number> {
+  const row = await scope
+    .own()
+    .first('plan_wanted', 'plan_made')
+    .catch(() => undefined);
+  return row ? row.plan_wanted - row.plan_made : 0;
+}
 
 async function often(name: string, fault: () => Promise<void>): Promise<void> {
   const before = pressed.flat().length;
@@ -99,6 +136,13 @@ async function often(name: string, fault: () => Promise<void>): Promise<void> {
 }
 
 await often('the application was killed', async () => {
+  process.kill(application.pid as number, 'SIGKILL');
+  await application.ended;
+  application = await startApplication({ port, env });
+});
+await often('the application was killed in the middle of planning', async () => {
+  const until = Date.now() + 5_000;
+  while ((await openWishes()) === 0 && Date.now() < until) await pause(5);
   process.kill(application.pid as number, 'SIGKILL');
   await application.ended;
   application = await startApplication({ port, env });
@@ -120,6 +164,11 @@ while (phones.some((phone) => phone.snapshot().unsent > 0) && Date.now() < drain
   await Promise.all(phones.map((phone) => phone.flush()));
   await pause(200);
 }
+
+const planned = Date.now() + STALE_MS;
+while ((await openWishes()) > 0 && Date.now() < planned) await pause(50);
+const { basis, plans } = await keptHousehold(scope);
+const stale = Number((await openWishes()) > 0) + Number(plans?.latest.basis !== basis);
 
 type Row = { id: string; seq: number; verdict: string };
 const rows = (): Promise<Row[]> => scope.rows('day_events').orderBy('seq').select('id', 'seq', 'verdict');
@@ -160,6 +209,7 @@ say(`${all.length} presses on ${PHONES} phones, ${before.length} kept, ${piles.l
 say(
   `lost: ${lost}; doubled: ${doubled}; out of order: ${outOfOrder}; from nowhere: ${strange}; not sent: ${stillUnsent}; refused: ${refusals}`,
 );
+say(`plans made: ${plans?.latest.version}; stale after ${STALE_MS / 1000} s: ${stale}`);
 say(
   `${again.length} sendings repeated in any order: ${changed} tables changed; phones that disagree: ${disagree}`,
 );
@@ -170,4 +220,4 @@ await db.destroy();
 await application.stop();
 await mariadb.stop();
 rmSync(folder, { recursive: true, force: true });
-process.exit(lost + doubled + outOfOrder + strange + stillUnsent + changed + disagree > 0 ? 1 : 0);
+process.exit(lost + doubled + outOfOrder + strange + stillUnsent + changed + disagree + stale > 0 ? 1 : 0);

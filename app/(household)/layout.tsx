@@ -7,12 +7,13 @@ import { signOut } from '@/app/actions/access';
 import { current } from '@/server/current';
 import { IceMark } from '@/ui/parts/ice-mark';
 import { Navigation } from '@/ui/parts/navigation';
+import { PlanIsOlder } from '@/ui/parts/plan-is-older';
 import { SchemeChoice } from '@/ui/parts/scheme-choice';
 import { TextLink } from '@/ui/parts/text-link';
 import { UnitsProvider } from '@/ui/parts/units';
 
 export default async function HouseholdLayout({ children }: { children: ReactNode }) {
-  const { household } = await current();
+  const { household, campaign } = await current();
   const account = <Account name={household.name} />;
   return (
     <Box sx={{ display: 'flex', minHeight: '100dvh' }}>
@@ -28,6 +29,7 @@ export default async function HouseholdLayout({ children }: { children: ReactNod
           pb: { xs: 12, md: 5 },
         }}
       >
+        <PlanIsOlder isOlder={campaign?.stale === true} />
         <UnitsProvider units={household.units}>{children}</UnitsProvider>
         <Box sx={{ display: { md: 'none' }, mt: 5, pt: 2, borderTop: '1px solid', borderColor: 'divider' }}>
           {account}

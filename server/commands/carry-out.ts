@@ -6,7 +6,10 @@ import type { Answer, DayAct, DayBatch, DayEvent, ToldEvent, Verdict } from '../
 import { helperMaySay, isHelpersStep } from '../../core/day/helper';
 import { RESTED, runAfter } from '../../core/day/run';
 import { isClockWrong, rightTime } from '../../core/day/seconds';
+import type { Tick } from '../../core/formats/household';
+import { clashOf } from '../../core/safety/apart';
 import { mayDo } from '../../core/safety/step-tags';
+import type { Use } from '../../core/safety/use';
 import { usedAt } from '../../core/safety/uses';
 import type { HouseholdScope } from '../db/scope';
 import type { Kept } from '../household/kept';
@@ -80,7 +83,7 @@ class DayInHand {
   private readonly scope: HouseholdScope;
   private readonly steps: ReadonlyMap<string, CleanTask>;
   /** What is ticked off at this moment, by step. */
-  private readonly ticks: Map<string, { readonly at: string; readonly person?: string | undefined }>;
+  private readonly ticks: Map<string, Tick>;
 
   constructor(
     private readonly ledger: Ledger,
@@ -200,12 +203,23 @@ class DayInHand {
     };
     await tick(this.scope, cleanId, ticked);
     this.ticks.set(step, ticked);
+    this.makeRoomFor(used);
+  }
+
+  /** What must not meet what was used, or need not wait for it any more, is to lie elsewhere. */
+  private makeRoomFor(used: Use | undefined): void {
+    const meets = ({ room, products }: CleanTask) =>
+      used !== undefined && room.id === used.room && clashOf(used, products) !== undefined;
+    if (this.ledger.kept.plans && this.ledger.kept.tasks.some(meets)) this.ledger.want({ how: 'fit' });
   }
 
   private async untick(cleanId: string, step: string, also: readonly string[]): Promise<void> {
     const steps = this.sameTask(step, also);
     await untick(this.scope, cleanId, steps);
-    for (const gone of steps) this.ticks.delete(gone);
+    for (const gone of steps) {
+      this.makeRoomFor(this.ticks.get(gone)?.used);
+      this.ticks.delete(gone);
+    }
   }
 
   private async takeBack(said: string): Promise<void> {

@@ -8,7 +8,6 @@ import { ThawLineChart } from '../charts/thaw-line-chart';
 import type { CleanForm } from '../forms/schemas';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
-import { Sentence } from '../parts/sentence';
 import { count, daysBetween, hours, longDate, plusDays } from '../parts/words';
 import { SpreadButton } from '../spread/spread-button';
 import type { CommandAction } from '../state/command';
@@ -43,7 +42,7 @@ export function AimPage({ state, actions }: { state: Current; actions: Actions }
       </PageHead>
       <Stack spacing={4}>
         {campaign.plans ? (
-          <Thaw campaign={campaign} today={today} spread={actions.spread} />
+          <Thaw campaign={campaign} today={today} />
         ) : (
           <NotSpread state={state} spread={actions.spread} />
         )}
@@ -56,24 +55,12 @@ export function AimPage({ state, actions }: { state: Current; actions: Actions }
   );
 }
 
-function Thaw({ campaign, today, spread }: { campaign: Campaign; today: string; spread: Actions['spread'] }) {
+function Thaw({ campaign, today }: { campaign: Campaign; today: string }) {
   if (!campaign.plans) return null;
   const { first, latest } = campaign.plans;
   const thaw = thawLine(campaign.problem, latest.plan, first.plan, today);
   return (
     <Stack spacing={2}>
-      {campaign.stale && (
-        <Sentence tone="note">
-          <Stack
-            direction={{ xs: 'column', sm: 'row' }}
-            spacing={2}
-            sx={{ alignItems: { sm: 'center' }, justifyContent: 'space-between' }}
-          >
-            <span>The home, the hours or the aim have changed since this plan was made.</span>
-            <SpreadButton action={spread} label="Spread the work again" />
-          </Stack>
-        </Sentence>
-      )}
       <ThawLineChart thaw={thaw} finish={campaign.clean.finish} today={today} />
       <Typography sx={{ maxWidth: '70ch' }}>{verdict(thaw, campaign)}</Typography>
       <Stack direction="row" spacing={1.5} sx={{ flexWrap: 'wrap', rowGap: 1.5 }}>

@@ -5,7 +5,6 @@ import type { Campaign, Current } from '@/core/clean/campaign';
 import { roomsOf } from '@/core/home/room';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
-import { Sentence } from '../parts/sentence';
 import { count, hours, longDate } from '../parts/words';
 import type { CommandAction } from '../state/command';
 import { CalendarSection, type FeedActions } from './calendar-section';
@@ -68,9 +67,6 @@ export function SpreadPage({ state, date, spread, steering, feed }: SpreadPagePr
           ? sentenceOf(campaign)
           : `Everything up to ${longDate(campaign.clean.finish)} is still open. One press finds a day for each job.`}
       </PageHead>
-      {campaign.stale && (
-        <Sentence tone="note">The home, the hours or the aim have changed since this plan was made.</Sentence>
-      )}
       {plans && <Plan state={state} campaign={campaign} date={date} steering={steering} />}
       {plans && <CalendarSection hasFeed={feed.has} actions={feed} />}
     </>
