@@ -17,6 +17,7 @@ export default defineConfig({
             'core/**/*.test.ts',
             'cli/**/*.test.ts',
             'demo/**/*.test.ts',
+            'present/**/*.test.ts',
             'ui/**/*.test.ts',
             'scripts/**/*.test.ts',
           ],

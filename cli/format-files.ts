@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { CATALOGUE } from '../core/catalogue/catalogue';
-import { expand } from '../core/clean/expand';
-import { householdFileSchema } from '../core/formats/household';
-import { planSchema } from '../core/formats/plan';
-import { problemSchema } from '../core/formats/problem';
+import { householdFileSchema } from '../core/household/household';
+import { planSchema } from '../core/plan/plan';
+import { problemSchema } from '../core/plan/problem';
+import { expand } from '../core/problem/expand';
 import { juniperRowUnderWay } from '../demo/juniper-row';
 
 /** The day on which the example household stands. */

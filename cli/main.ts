@@ -1,14 +1,14 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import { describeFault, type Fault, type Parsed } from '../core/basics/fault';
 import { CATALOGUE, type Catalogue } from '../core/catalogue/catalogue';
-import { expand } from '../core/clean/expand';
 import { catalogueDocument, estimateDocument } from '../core/formats/estimate-document';
-import { describeFault, type Fault, type Parsed } from '../core/formats/fault';
-import type { HouseholdFile } from '../core/formats/household';
-import { parsePlan } from '../core/formats/plan';
-import { parseProblem } from '../core/formats/problem';
 import { parseHousehold, parseHouseholdFile } from '../core/formats/read-household';
 import { orderDocument, safetyDocument, suppliesDocument } from '../core/formats/work-documents';
+import type { HouseholdFile } from '../core/household/household';
+import { parsePlan } from '../core/plan/plan';
+import { parseProblem } from '../core/plan/problem';
+import { expand } from '../core/problem/expand';
 import { checkPlan, describeViolation } from '../core/spread/check/check';
 import { plan } from '../core/spread/plan';
 

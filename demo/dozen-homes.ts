@@ -1,11 +1,14 @@
+import { dayOf, formatDate } from '../core/basics/local-time';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
-import type { Clean, Household, HouseholdMachine, Member } from '../core/formats/household';
+import type { Clean } from '../core/clean/clean';
+import { UNCHANGED_RULES } from '../core/clean/rule';
+import { UNSTEERED } from '../core/clean/steering';
+import { NO_SUPPLIES } from '../core/clean/supplies';
 import { type HomeFacts, NO_FACTS } from '../core/home/facts';
 import type { Home } from '../core/home/room';
-import { UNCHANGED_RULES } from '../core/order/rule';
-import { UNSTEERED } from '../core/steering/steering';
-import { NO_SUPPLIES } from '../core/supplies/supplies';
-import { dayOf, formatDate } from '../core/time/local-time';
+import type { Household } from '../core/household/household';
+import type { HouseholdMachine } from '../core/machines/household-machine';
+import type { Member } from '../core/people/member';
 import { FAMILY_HOUSE, home, hugeHome, LARGE_OLD_HOUSE, ONE_ROOM_FLAT, usualRoom } from './example-homes';
 
 /** Twelve homes that have little in common but that somebody wants them clean: what works in all of them works. */

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../core/catalogue/catalogue';
-import { expand } from '../core/clean/expand';
-import { handsRange, tasksOf } from '../core/clean/tasks';
-import { workOf } from '../core/clean/work';
-import { householdSchema } from '../core/formats/household';
-import { parseProblem } from '../core/formats/problem';
 import { fixturesOf, type Home, roomsOf } from '../core/home/room';
+import { householdSchema } from '../core/household/household';
+import { parseProblem } from '../core/plan/problem';
+import { expand } from '../core/problem/expand';
+import { handsRange, tasksOf } from '../core/work/tasks';
+import { workOf } from '../core/work/work';
 import { FAMILY_HOUSE, householdAround, hugeHome, LARGE_OLD_HOUSE, ONE_ROOM_FLAT } from './example-homes';
 import { juniperRow } from './juniper-row';
 

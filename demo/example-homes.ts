@@ -1,7 +1,7 @@
 import type { FixtureKindName } from '../core/catalogue/fixture-kinds';
-import type { Household } from '../core/formats/household';
+import { newFixture } from '../core/furnish/fixture';
+import { oftenMissing, usualStops } from '../core/furnish/templates';
 import { NO_FACTS } from '../core/home/facts';
-import { newFixture } from '../core/home/fixture';
 import {
   type Fixture,
   type Home,
@@ -11,7 +11,7 @@ import {
   roomSizes,
   USUAL_HEIGHT_M,
 } from '../core/home/room';
-import { oftenMissing, usualStops } from '../core/home/templates';
+import type { Household } from '../core/household/household';
 
 /** Made-up homes, from what rooms of their kinds usually hold, to hold estimates and speed against. */
 

@@ -1,5 +1,5 @@
 import type { FixtureKindName } from '../core/catalogue/fixture-kinds';
-import { newFixture } from '../core/home/fixture';
+import { newFixture } from '../core/furnish/fixture';
 import type { Fixture, Room, RoomKind, Stop } from '../core/home/room';
 
 /** Short ways to write a furnished room down. */

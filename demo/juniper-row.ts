@@ -1,14 +1,16 @@
+import { dayOf, formatDate, weekdayOf } from '../core/basics/local-time';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
-import { expand } from '../core/clean/expand';
-import type { Household, Member, Tick, WeeklyHours } from '../core/formats/household';
-import type { Plan } from '../core/formats/plan';
+import { UNCHANGED_RULES } from '../core/clean/rule';
+import { UNSTEERED } from '../core/clean/steering';
+import type { Supplies } from '../core/clean/supplies';
+import type { Tick } from '../core/clean/tick';
 import { NO_FACTS } from '../core/home/facts';
-import { UNCHANGED_RULES } from '../core/order/rule';
+import type { Household } from '../core/household/household';
+import type { Member, WeeklyHours } from '../core/people/member';
+import type { Plan } from '../core/plan/plan';
+import { expand } from '../core/problem/expand';
 import { plan } from '../core/spread/plan';
-import { UNSTEERED } from '../core/steering/steering';
-import type { Supplies } from '../core/supplies/supplies';
-import { dayOf, formatDate, weekdayOf } from '../core/time/local-time';
 import { JUNIPER_ROW_FLOORS } from './juniper-row-rooms';
 
 /** Days from the day the demo is loaded to the swap, moved to the nearest Saturday. */

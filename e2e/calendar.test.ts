@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { parsePlan } from '@/core/formats/plan';
+import { parsePlan } from '@/core/plan/plan';
 import { checkPlan, describeViolation } from '@/core/spread/check/check';
 import { enterDemo, visit } from './support/visit';
 

@@ -1,7 +1,8 @@
 // Measures the spread: how valid, how near the best, how fast. Everything is drawn from seeds that are kept here.
 
-import type { Plan } from '../core/formats/plan';
-import type { Problem } from '../core/formats/problem';
+import { dayOf, formatDate, formatMinute, minuteOf } from '../core/basics/local-time';
+import type { Plan } from '../core/plan/plan';
+import type { Problem } from '../core/plan/problem';
 import { boundsOf } from '../core/spread/bounds';
 import { checkPlan } from '../core/spread/check/check';
 import { type Score, scoreOfPlan } from '../core/spread/compare';
@@ -21,7 +22,6 @@ import { plan } from '../core/spread/plan';
 import { changesBetween } from '../core/spread/plan-changes';
 import { replan } from '../core/spread/replan';
 import { placeByHand } from '../core/steering/by-hand';
-import { dayOf, formatDate, formatMinute, minuteOf } from '../core/time/local-time';
 import { canEndBy } from './lib/exact-day';
 
 const HASH = '0'.repeat(64);

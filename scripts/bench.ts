@@ -2,12 +2,12 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { CATALOGUE } from '../core/catalogue/catalogue';
-import { expand } from '../core/clean/expand';
-import { listTasks, tasksOf } from '../core/clean/tasks';
-import { workOf } from '../core/clean/work';
 import { orderWork } from '../core/order/ordered';
+import { expand } from '../core/problem/expand';
 import { checkPlan } from '../core/spread/check/check';
 import { plan } from '../core/spread/plan';
+import { listTasks, tasksOf } from '../core/work/tasks';
+import { workOf } from '../core/work/work';
 import { householdAround, hugeHome } from '../demo/example-homes';
 import { juniperRow } from '../demo/juniper-row';
 

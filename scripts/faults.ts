@@ -6,7 +6,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import type { DayAct, DayEvent } from '../core/day/events';
+import type { DayAct, DayEvent } from '../core/clean/events';
 import { Cable } from '../e2e/support/cable';
 import { connect } from '../server/db/connection';
 import { keptHousehold } from '../server/household/kept';

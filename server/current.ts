@@ -1,9 +1,9 @@
 import { cache } from 'react';
-import type { Current } from '../core/clean/campaign';
-import { campaignAt } from './campaign';
-import { nowIn } from './clock';
+import type { Current } from '../core/problem/campaign';
 import type { HouseholdScope } from './db/scope';
+import { campaignAt } from './household/campaign';
 import { keptHousehold } from './household/kept';
+import { nowIn } from './process/clock';
 import { requireScope } from './session';
 
 /** The state that the pages show, put together once a request. */

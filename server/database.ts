@@ -1,6 +1,6 @@
-import { config } from './config';
 import { connect } from './db/connection';
-import { processWide } from './process-wide';
+import { config } from './process/config';
+import { processWide } from './process/process-wide';
 
 /** The pool of this process. */
 export const database = () => processWide('database', () => connect(config().databaseUrl));

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { CATALOGUE } from '../core/catalogue/catalogue';
-import { expand } from '../core/clean/expand';
+import { expand } from '../core/problem/expand';
 import { plan } from '../core/spread/plan';
 import { juniperRowUnderWay } from '../demo/juniper-row';
 import { type HouseholdId, HouseholdScope } from './db/scope';
-import { basisOf, sha256 } from './planning/basis';
+import { basisOf, sha256 } from './household/basis';
 import { findDemoHousehold } from './repositories/accounts';
 import { addPlan } from './repositories/clean';
 import { householdFile, insertHousehold } from './repositories/household';

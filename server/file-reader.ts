@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { Piscina } from 'piscina';
 import type { FileJob, FileRead } from '../workers/file.worker';
-import { processWide } from './process-wide';
+import { processWide } from './process/process-wide';
 
 /** The longest that reading one file may take; its thread is ended then. */
 const MOST_MS = 10_000;

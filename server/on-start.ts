@@ -1,9 +1,9 @@
+import { startClock } from './commands/clock-commands';
 import { database } from './database';
-import { endAll } from './day/hub';
-import { startClock } from './household/clock-commands';
 import { forgetAnswers } from './household/perform';
-import { log } from './log';
+import { endAll } from './news/hub';
 import { startPlanning } from './planning/planner';
+import { log } from './process/log';
 
 /**
  * What a server process does besides answering: plans that are wished for are made, also those of a process that ended;

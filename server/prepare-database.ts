@@ -1,8 +1,8 @@
-import { wallClock } from '../core/time/wall-clock';
-import { configFrom } from './config';
+import { wallClock } from '../core/basics/wall-clock';
 import { connect } from './db/connection';
 import { migrate, NewerDatabase } from './db/migrations/migrate';
 import { insertDemo } from './demo';
+import { configFrom } from './process/config';
 
 /** Brings a database up to date and puts the demo household into an empty one. One sentence and exit 1 when it can't. */
 async function prepare(): Promise<void> {

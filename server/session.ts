@@ -2,9 +2,9 @@ import { getIronSession, type IronSession } from 'iron-session';
 import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
-import { config } from './config';
 import { database } from './database';
 import { type HouseholdId, HouseholdScope } from './db/scope';
+import { config } from './process/config';
 import { householdExists } from './repositories/accounts';
 
 /** Who is there, in a sealed cookie that scripts can't read. */

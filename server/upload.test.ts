@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { MOST_FILE_BYTES } from '../core/formats/limits';
+import { MOST_FILE_BYTES } from '../core/basics/limits';
 import { readUpload } from './upload';
 
 const read = (body: BodyInit | null, headers: Record<string, string> = {}) =>

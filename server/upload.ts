@@ -1,4 +1,4 @@
-import { MOST_FILE_BYTES } from '../core/formats/limits';
+import { MOST_FILE_BYTES } from '../core/basics/limits';
 
 /** A file that came from outside, as text; or a sentence that says why it could not be read. */
 export type Upload =

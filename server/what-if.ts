@@ -1,12 +1,12 @@
 import { CATALOGUE } from '../core/catalogue/catalogue';
-import { expand, expandWork } from '../core/clean/expand';
-import type { Problem } from '../core/formats/problem';
 import { applyChange } from '../core/household/change';
+import type { Problem } from '../core/plan/problem';
+import { expand, expandWork } from '../core/problem/expand';
 import { changeOf } from '../core/what-if/change-of';
 import type { WhatIf } from '../core/what-if/what-if';
-import { nowIn } from './clock';
 import type { HouseholdScope } from './db/scope';
 import { keptHousehold } from './household/kept';
+import { nowIn } from './process/clock';
 
 /** What leaves the work and its order as they are: only people and dates differ. */
 const SAME_WORK: readonly WhatIf['do'][] = ['nothing', 'spread', 'hours', 'helper', 'finish'];

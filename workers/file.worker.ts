@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
+import type { Parsed } from '../core/basics/fault';
 import { type BusyRange, type ReadCalendar, readBusy } from '../core/formats/calendar/read-busy';
-import type { Parsed } from '../core/formats/fault';
-import type { HouseholdFile } from '../core/formats/household';
 import { parseHouseholdFile } from '../core/formats/read-household';
 import { type ReadTable, readRoomsTable } from '../core/formats/rooms-table';
 import type { Home } from '../core/home/room';
+import type { HouseholdFile } from '../core/household/household';
 
 /** A file that came from outside, and what it is to be read as. */
 export type FileJob =

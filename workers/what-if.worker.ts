@@ -1,5 +1,5 @@
-import type { Plan } from '../core/formats/plan';
-import type { Problem } from '../core/formats/problem';
+import type { Plan } from '../core/plan/plan';
+import type { Problem } from '../core/plan/problem';
 import { plan } from '../core/spread/plan';
 import { outcomeOf } from '../core/what-if/outcome';
 import { type Answer, PROBLEM_OF_WHAT_IF, type Question, READY } from '../core/what-if/protocol';

@@ -1,12 +1,12 @@
 'use server';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
+import { type ActionResult, accepted, refused } from '@/present/forms/result';
+import { signInSchema, signUpSchema } from '@/present/forms/schemas';
 import { database } from '@/server/database';
 import { copyDemo } from '@/server/demo';
 import { createAccount, findHousehold } from '@/server/repositories/accounts';
 import { enterHousehold, isSameOrigin, leaveHousehold } from '@/server/session';
-import { type ActionResult, accepted, refused } from '@/ui/forms/result';
-import { signInSchema, signUpSchema } from '@/ui/forms/schemas';
 import { guarded } from './act';
 
 export async function signUp(input: unknown): Promise<ActionResult> {

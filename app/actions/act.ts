@@ -1,9 +1,9 @@
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { type ActionResult, refused, WHOLE_FORM } from '@/present/forms/result';
 import type { HouseholdScope } from '@/server/db/scope';
-import { log } from '@/server/log';
+import { log } from '@/server/process/log';
 import { currentScope, isSameOrigin } from '@/server/session';
-import { type ActionResult, refused, WHOLE_FORM } from '@/ui/forms/result';
 
 const ELSEWHERE = 'This came from another page and was not carried out. Reload the page and try again.';
 const SIGNED_OUT = 'You are signed out by now. Nothing was changed. Sign in again and repeat it.';

@@ -1,14 +1,14 @@
 'use server';
 import { z } from 'zod';
-import { areasInTurn, atPace, CLEAN_PACES } from '@/core/clean/paces';
-import type { Clean } from '@/core/formats/household';
+import type { Clean } from '@/core/clean/clean';
 import type { HouseholdChange } from '@/core/household/change';
-import { nowIn } from '@/server/clock';
+import { areasInTurn, atPace, CLEAN_PACES } from '@/core/problem/paces';
+import { type ActionResult, accepted, refused } from '@/present/forms/result';
+import { cleanFormSchema } from '@/present/forms/schemas';
+import { REFUSAL_WORDS } from '@/present/walk/change-words';
 import { changeBy } from '@/server/commands/change';
 import { setOutOn } from '@/server/commands/set-out';
-import { type ActionResult, accepted, refused } from '@/ui/forms/result';
-import { cleanFormSchema } from '@/ui/forms/schemas';
-import { REFUSAL_WORDS } from '@/ui/walk/change-words';
+import { nowIn } from '@/server/process/clock';
 import { act } from './act';
 import { spreadNow } from './spread-now';
 

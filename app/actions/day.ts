@@ -1,15 +1,15 @@
 'use server';
 import { z } from 'zod';
-import { idSchema } from '@/core/formats/scalars';
-import { nowIn, secondIn } from '@/server/clock';
+import { idSchema } from '@/core/basics/scalars';
+import { type ActionResult, accepted, refused } from '@/present/forms/result';
+import { clock, count, longDate } from '@/present/words/words';
 import { settleFound } from '@/server/commands/found';
 import { oneMoreBlock } from '@/server/commands/one-more-block';
 import { addTrip } from '@/server/commands/trip';
 import { keptHousehold } from '@/server/household/kept';
 import { planned } from '@/server/planning/planner';
+import { nowIn, secondIn } from '@/server/process/clock';
 import { makeHelperLink, revokeHelperLink } from '@/server/repositories/helpers';
-import { type ActionResult, accepted, refused } from '@/ui/forms/result';
-import { clock, count, longDate } from '@/ui/parts/words';
 import { act } from './act';
 
 const tripSchema = z.strictObject({ bags: z.int().min(1).max(200) });

@@ -1,10 +1,10 @@
 'use server';
 import { z } from 'zod';
+import { changeSchema } from '@/present/forms/change-schema';
+import { type ActionResult, accepted, refused } from '@/present/forms/result';
+import { changeWords, REFUSAL_WORDS } from '@/present/walk/change-words';
 import { changeHousehold } from '@/server/commands/change';
 import { redo, undo } from '@/server/commands/journal';
-import { changeSchema } from '@/ui/forms/change-schema';
-import { type ActionResult, accepted, refused } from '@/ui/forms/result';
-import { changeWords, REFUSAL_WORDS } from '@/ui/walk/change-words';
 import { act } from './act';
 
 /** Carries out one change by hand on the walk, in the scope or in the catalogue. */

@@ -1,7 +1,7 @@
 'use server';
 import { z } from 'zod';
+import type { ActionResult } from '@/present/forms/result';
 import { makeFeed, revokeFeed } from '@/server/repositories/feeds';
-import type { ActionResult } from '@/ui/forms/result';
 import { act } from './act';
 
 /** Makes a private address for the sessions; one made before ends with it. */

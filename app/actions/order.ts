@@ -1,12 +1,12 @@
 'use server';
 import { z } from 'zod';
-import { taskIdSchema } from '@/core/formats/scalars';
+import { taskIdSchema } from '@/core/basics/scalars';
 import { moveBefore } from '@/core/order/move';
+import { type ActionResult, refused } from '@/present/forms/result';
+import { costWords, heldWords } from '@/present/order/move-words';
+import { REFUSAL_WORDS } from '@/present/walk/change-words';
 import { changeBy } from '@/server/commands/change';
 import { USUAL_GROUPING } from '@/server/household/kept';
-import { type ActionResult, refused } from '@/ui/forms/result';
-import { costWords, heldWords } from '@/ui/order/move-words';
-import { REFUSAL_WORDS } from '@/ui/walk/change-words';
 import { act } from './act';
 
 const moveSchema = z.strictObject({

@@ -1,11 +1,11 @@
 'use server';
-import { type Member, memberSchema } from '@/core/formats/household';
 import type { HouseholdChange } from '@/core/household/change';
+import { type Member, memberSchema } from '@/core/people/member';
+import { type ActionResult, accepted, refused } from '@/present/forms/result';
+import { idOnlySchema, memberFormSchema } from '@/present/forms/schemas';
+import { changeWords, REFUSAL_WORDS } from '@/present/walk/change-words';
 import { changeBy } from '@/server/commands/change';
 import type { HouseholdScope } from '@/server/db/scope';
-import { type ActionResult, accepted, refused } from '@/ui/forms/result';
-import { idOnlySchema, memberFormSchema } from '@/ui/forms/schemas';
-import { changeWords, REFUSAL_WORDS } from '@/ui/walk/change-words';
 import { act } from './act';
 
 export async function saveMember(sent: unknown): Promise<ActionResult> {

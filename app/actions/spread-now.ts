@@ -1,8 +1,8 @@
+import { type ActionResult, refused } from '@/present/forms/result';
 import { type NoSpread, spreadWork } from '@/server/commands/plan';
 import type { HouseholdScope } from '@/server/db/scope';
 import { keptHousehold } from '@/server/household/kept';
 import { planned } from '@/server/planning/planner';
-import { type ActionResult, refused } from '@/ui/forms/result';
 
 const NO_SPREAD: Readonly<Record<NoSpread, string>> = {
   'no-aim': 'Say first by when the house is to be clean: that is on the page Aim.',

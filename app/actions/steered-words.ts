@@ -1,8 +1,8 @@
 import { changesBetween } from '@/core/spread/plan-changes';
+import { changedWords, type Steered } from '@/present/spread/steer-words';
 import type { HouseholdScope } from '@/server/db/scope';
 import { keptHousehold } from '@/server/household/kept';
 import type { Replanned } from '@/server/planning/planner';
-import { changedWords, type Steered } from '@/ui/spread/steer-words';
 
 /** What a plan that was made anew has moved, in words. */
 export async function steeredWords(scope: HouseholdScope, made: Replanned): Promise<Steered> {

@@ -1,10 +1,10 @@
 'use server';
 import { changeOf } from '@/core/what-if/change-of';
 import { whatIfSchema } from '@/core/what-if/what-if-schema';
+import { type ActionResult, refused } from '@/present/forms/result';
+import { REFUSAL_WORDS } from '@/present/walk/change-words';
+import { whatIfWords } from '@/present/what-if/what-if-words';
 import { changeBy } from '@/server/commands/change';
-import { type ActionResult, refused } from '@/ui/forms/result';
-import { REFUSAL_WORDS } from '@/ui/walk/change-words';
-import { whatIfWords } from '@/ui/what-if/what-if-words';
 import { act } from './act';
 import { spreadNow } from './spread-now';
 

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { NextResponse } from 'next/server';
+import type { FileReport } from '@/present/files/file-report';
 import type { HouseholdScope } from '@/server/db/scope';
 import { TooLong } from '@/server/file-reader';
-import { log } from '@/server/log';
+import { log } from '@/server/process/log';
 import { currentScope, isSameOrigin } from '@/server/session';
 import { readUpload } from '@/server/upload';
-import type { FileReport } from '@/ui/files/file-report';
 
 /** A file to take away: only for whoever is signed in, and of their own household. */
 export async function download(

@@ -1,5 +1,5 @@
+import { remembered } from '../basics/remembered';
 import type { SurfaceName } from '../home/surfaces';
-import { remembered } from '../lists/remembered';
 import { FAMILIES, type Family, isOf } from './product-facts';
 import type { ProductName } from './products';
 

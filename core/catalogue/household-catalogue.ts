@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PRIORITIES } from '../formats/choices';
+import { PRIORITIES } from '../basics/choices';
 import { Catalogue } from './catalogue';
 import { type Method, type MethodStep, methodSchema } from './method';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { PRIORITIES } from '../formats/choices';
-import { MOST_METHOD_ID, MOST_STEP_KEY } from '../formats/limits';
-import { QUANTITY_NAMES } from '../home/quantities';
+import { PRIORITIES } from '../basics/choices';
+import { MOST_METHOD_ID, MOST_STEP_KEY } from '../basics/limits';
+import { QUANTITY_NAMES } from '../home/quantity-names';
 import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
 import { unitFor } from './product-facts';

@@ -1,4 +1,4 @@
-import type { QuantityName } from '../home/quantities';
+import type { QuantityName } from '../home/quantity-names';
 import type { DoseEntry, HandsEntry, WaitEntry } from './method';
 import type { ProductName } from './products';
 

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
-import { listTasks, tasksOf } from '../clean/tasks';
-import { workOf } from '../clean/work';
+import type { DayAct } from '../clean/events';
 import { applyChange } from '../household/change';
+import { listTasks, tasksOf } from '../work/tasks';
+import { workOf } from '../work/work';
 import { consequenceOf } from './consequence';
-import type { DayAct } from './events';
 
 const household = juniperRow('2027-03-01');
 const tasks = tasksOf(workOf(household, CATALOGUE));

@@ -1,12 +1,13 @@
+import { dayOf, formatDate } from '../basics/local-time';
 import { unitFor } from '../catalogue/product-facts';
 import type { ProductName } from '../catalogue/products';
-import type { CleanTask } from '../clean/task';
-import type { Member } from '../formats/household';
+import type { DayEvent } from '../clean/events';
+import { taskOfStep } from '../clean/steering';
 import { type Room, roomsOf } from '../home/room';
-import type { Editable, HouseholdChange } from '../household/change';
-import { taskOfStep } from '../steering/steering';
-import { dayOf, formatDate } from '../time/local-time';
-import type { DayEvent } from './events';
+import type { HouseholdChange } from '../household/change';
+import type { Editable } from '../household/editable';
+import type { Member } from '../people/member';
+import type { CleanTask } from '../work/task';
 import { hoursFrom, withHoursOn } from './hours-today';
 
 /** The household as far as it matters for what follows from something that happens on the day. */

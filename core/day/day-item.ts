@@ -1,4 +1,4 @@
-import type { ProblemStep, ProblemTask } from '../formats/problem';
+import type { ProblemStep, ProblemTask } from '../plan/problem';
 import type { MachineWord } from './run';
 
 /** One step of today's work, with everything the person in the room needs to find it. */

@@ -1,6 +1,6 @@
-import type { Plan, PlanEntry } from '../formats/plan';
-import type { Problem, ProblemStep, ProblemTask } from '../formats/problem';
-import { formatMinute, minuteOf } from '../time/local-time';
+import { formatMinute, minuteOf } from '../basics/local-time';
+import type { Plan, PlanEntry } from '../plan/plan';
+import type { Problem, ProblemStep, ProblemTask } from '../plan/problem';
 import type { DayItem, RunningWait } from './day-item';
 import type { DayPack } from './pack';
 import { propose } from './propose';

@@ -1,4 +1,4 @@
-import { dayOf, formatDate, weekdayOf } from '../time/local-time';
+import { dayOf, formatDate, weekdayOf } from '../basics/local-time';
 
 /** Where what leaves the house can be taken. Made up, and a stand-in for the places that a household really has. */
 export type DropOff = {

@@ -1,5 +1,5 @@
-import type { PlanEntry } from '../formats/plan';
-import type { DayAct, ToldEvent } from './events';
+import type { DayAct, ToldEvent } from '../clean/events';
+import type { PlanEntry } from '../plan/plan';
 import type { DayPack } from './pack';
 
 /**

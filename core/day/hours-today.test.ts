@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Member } from '../formats/household';
+import type { Member } from '../people/member';
 import { hoursFrom, withHoursOn, withMoreFrom } from './hours-today';
 
 /** Free on Mondays from half past six to half past eight; 1 March 2027 is a Monday. */

@@ -1,5 +1,5 @@
-import type { Member } from '../formats/household';
-import { dayOf, formatMinute, minuteOf, weekdayOf } from '../time/local-time';
+import { dayOf, formatMinute, minuteOf, weekdayOf } from '../basics/local-time';
+import type { Member } from '../people/member';
 
 type Hours = Member['exceptions'][number]['hours'];
 

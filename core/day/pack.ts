@@ -1,6 +1,6 @@
-import type { PartDone } from '../formats/household';
-import type { Plan, PlanEntry } from '../formats/plan';
-import type { Problem, ProblemTask } from '../formats/problem';
+import type { PartDone } from '../clean/tick';
+import type { Plan, PlanEntry } from '../plan/plan';
+import type { Problem, ProblemTask } from '../plan/problem';
 import { RESTED, type Run } from './run';
 
 /** What a day is carried out by: the part of the clean that it concerns, small enough for a phone to keep. */

@@ -1,6 +1,6 @@
-import type { Clean } from '../formats/household';
+import type { Clean } from '../clean/clean';
+import { taskOfStep } from '../clean/steering';
 import type { HouseholdChange } from '../household/change';
-import { taskOfStep } from '../steering/steering';
 
 /**
  * Ways to find new days for what was missed, the gentlest first: on one reserve day that is opened for it, on two, and

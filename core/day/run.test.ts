@@ -1,6 +1,6 @@
 import { fc, it as prop } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
-import type { DayAct, DayEvent } from './events';
+import type { DayAct, DayEvent } from '../clean/events';
 import { RESTED, runAfter, spentOn } from './run';
 import { secondOf } from './seconds';
 

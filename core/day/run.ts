@@ -1,5 +1,5 @@
-import type { DayAct, DayEvent } from './events';
-import type { Find, Hindrance, Pile } from './names';
+import type { DayAct, DayEvent } from '../clean/events';
+import type { Find, Hindrance, Pile } from '../clean/names';
 import { type Second, secondOf } from './seconds';
 
 /** A step somebody has begun: how long they have been at it, and since when, while it is not paused. */

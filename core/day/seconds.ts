@@ -1,4 +1,4 @@
-import { formatMinute, minuteOf } from '../time/local-time';
+import { formatMinute, minuteOf } from '../basics/local-time';
 
 /** Wall-clock times with their seconds, `YYYY-MM-DDTHH:mm:ss`, as whole seconds. */
 export type Second = number;

@@ -1,6 +1,7 @@
 import type { HandsStep, Method, MethodStep, WaitStep } from '../catalogue/method';
+import { quantityOf, type Unit, unitOf } from '../furnish/quantities';
 import { type FactName, type HomeFacts, NO_FACTS } from '../home/facts';
-import { type QuantityName, quantityOf, type Unit, unitOf } from '../home/quantities';
+import type { QuantityName } from '../home/quantity-names';
 import type { BelongingsSchool, Fixture, Fullness, Height, Room, Soil } from '../home/room';
 import { effectsOn } from './fact-effects';
 

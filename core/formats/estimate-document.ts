@@ -4,11 +4,11 @@ import type { Method } from '../catalogue/method';
 import { PRODUCTS } from '../catalogue/products';
 import { TAGS } from '../catalogue/tags';
 import { MACHINE_KINDS, WORK_KINDS } from '../catalogue/work-kinds';
-import { type CleanTask, handsRange, listTasks } from '../clean/tasks';
-import { workOf } from '../clean/work';
 import type { Range, StepEstimate } from '../estimate/estimate';
 import { SURFACES } from '../home/surfaces';
-import type { HouseholdFile } from './household';
+import type { HouseholdFile } from '../household/household';
+import { type CleanTask, handsRange, listTasks } from '../work/tasks';
+import { workOf } from '../work/work';
 
 /** What the command line prints of the catalogue and of the estimate: plain JSON for other programs. */
 

@@ -1,17 +1,17 @@
+import type { Fault } from '../basics/fault';
+import { MOST } from '../basics/limits';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { mixes } from '../catalogue/clashes';
 import { isFixtureKind } from '../catalogue/fixture-kinds';
 import { allMethods } from '../catalogue/household-catalogue';
 import { OWN_PREFIX } from '../catalogue/own-prefix';
 import { WORK_KINDS } from '../catalogue/work-kinds';
+import { markKey } from '../clean/marks';
+import { type OrderRule, OWN_RULE_PREFIX, type Selector } from '../clean/rule';
 import { type Fixture, fixturesOf, ROOM_KINDS, roomsOf } from '../home/room';
 import { SURFACES } from '../home/surfaces';
+import type { HouseholdFile } from '../household/household';
 import { sizeOf, tooMuchOf } from '../household/size';
-import { type OrderRule, OWN_RULE_PREFIX, type Selector } from '../order/rule';
-import { markKey } from '../scope/marks';
-import type { Fault } from './fault';
-import type { HouseholdFile } from './household';
-import { MOST } from './limits';
 
 /** What a household file says in one place and can't hold with another. */
 

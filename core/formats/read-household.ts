@@ -1,8 +1,13 @@
 import { z } from 'zod';
-import { type Parsed, parseDocument } from './fault';
-import { type Household, type HouseholdFile, householdFileSchema, householdSchema } from './household';
+import { type Parsed, parseDocument } from '../basics/fault';
+import { MOST_HOUSEHOLD_BYTES } from '../basics/limits';
+import {
+  type Household,
+  type HouseholdFile,
+  householdFileSchema,
+  householdSchema,
+} from '../household/household';
 import { householdFaults } from './household-faults';
-import { MOST_HOUSEHOLD_BYTES } from './limits';
 
 /** A file from before something was called otherwise. */
 function upgraded(document: unknown): unknown {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { FAMILY_HOUSE, hugeHome } from '../../demo/example-homes';
 import { juniperRow } from '../../demo/juniper-row';
+import { MOST } from '../basics/limits';
 import { NO_FACTS } from '../home/facts';
 import { fixturesOf, type Home, roomsOf } from '../home/room';
-import { MOST } from './limits';
 import { readRoomsTable, writeRoomsTable } from './rooms-table';
 
 const EMPTY: Home = { floors: [], wayRound: 'clockwise', facts: NO_FACTS };

@@ -1,7 +1,9 @@
 import Papa from 'papaparse';
 import type { z } from 'zod';
+import { type Counted, MOST, MOST_NAME } from '../basics/limits';
+import { oneLine } from '../basics/scalars';
 import { FIXTURE_KINDS, type FixtureKindName, isFixtureKind } from '../catalogue/fixture-kinds';
-import { newFixture } from '../home/fixture';
+import { newFixture } from '../furnish/fixture';
 import {
   type Fixture,
   type Floor,
@@ -16,8 +18,6 @@ import {
 import { fixtureSchema, roomSchema } from '../home/room-schema';
 import { SURFACES } from '../home/surfaces';
 import { isFormula, readCell, writeTable } from './cell';
-import { type Counted, MOST, MOST_NAME } from './limits';
-import { oneLine } from './scalars';
 
 /** Rooms and fixtures as a table of comma-separated values, a line a fixture: written for a spreadsheet, read back from one. */
 

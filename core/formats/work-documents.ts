@@ -1,11 +1,11 @@
 import type { Catalogue } from '../catalogue/catalogue';
 import { PRODUCTS } from '../catalogue/products';
-import { expand } from '../clean/expand';
-import { type CleanTask, tasksOf } from '../clean/tasks';
-import { workOf } from '../clean/work';
+import type { HouseholdFile } from '../household/household';
 import { type OrderedWork, orderWork } from '../order/ordered';
 import { whyHere } from '../order/why-here';
 import { tasksInOrder } from '../order/working-order';
+import type { Plan } from '../plan/plan';
+import { expand } from '../problem/expand';
 import { suggestedCalls } from '../safety/calls';
 import { safetyFindings } from '../safety/findings';
 import { plan } from '../spread/plan';
@@ -13,8 +13,8 @@ import { inSpoons, type Mixture, mixingCard, mixturesFor, volumeMl } from '../su
 import { MADE_UP_PRICES } from '../supplies/price-list';
 import { consumedSince, sessionsOf, shoppingList } from '../supplies/shopping';
 import { clothsFor } from '../supplies/things';
-import type { HouseholdFile } from './household';
-import type { Plan } from './plan';
+import { type CleanTask, tasksOf } from '../work/tasks';
+import { workOf } from '../work/work';
 
 /** What the command line prints of order, safety and supplies: plain JSON for other programs. */
 

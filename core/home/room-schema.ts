@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { MOST } from '../formats/limits';
-import { dateSchema, idSchema, lineSchema, nameSchema } from '../formats/scalars';
+import { MOST } from '../basics/limits';
+import { dateSchema, idSchema, lineSchema, nameSchema } from '../basics/scalars';
 import { homeFactsSchema, NO_FACTS } from './facts';
 import {
   FULLNESSES,

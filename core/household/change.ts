@@ -1,35 +1,22 @@
+import type { Units } from '../basics/choices';
 import { mixes } from '../catalogue/clashes';
 import { isFixtureKind } from '../catalogue/fixture-kinds';
 import type { HouseholdCatalogue, MethodChange } from '../catalogue/household-catalogue';
 import type { Method } from '../catalogue/method';
 import { OWN_PREFIX } from '../catalogue/own-prefix';
-import type { Clean, Household, HouseholdMachine, Member, Units } from '../formats/household';
+import type { Call } from '../clean/call';
+import type { Clean } from '../clean/clean';
+import { isEmptyMark, type Mark, markKey } from '../clean/marks';
+import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from '../clean/rule';
+import { changeSteering, type SteeringChange } from '../clean/steering';
+import type { Stock, Supplies, ThingStock } from '../clean/supplies';
 import type { Home } from '../home/room';
-import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from '../order/rule';
-import type { Call } from '../safety/calls';
-import { isEmptyMark, type Mark, markKey } from '../scope/marks';
-import { changeSteering, type SteeringChange } from '../steering/steering';
-import type { Stock, Supplies, ThingStock } from '../supplies/supplies';
+import type { HouseholdMachine } from '../machines/household-machine';
+import type { Member } from '../people/member';
+import type { Editable } from './editable';
 import { changeHome, type HomeChange, type Refusal } from './home-change';
 import { put } from './put';
 import { outgrows } from './size';
-
-/** The part of a household that is changed by hand, and can be undone. */
-export type Editable = Pick<
-  Household,
-  | 'home'
-  | 'marks'
-  | 'catalogue'
-  | 'units'
-  | 'rules'
-  | 'supplies'
-  | 'calls'
-  | 'steering'
-  | 'people'
-  | 'machines'
-  | 'weather'
-  | 'forecastSeed'
-> & { readonly clean: Clean | undefined };
 
 export type HouseholdChange =
   | HomeChange

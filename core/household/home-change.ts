@@ -1,4 +1,5 @@
 import { isFixtureKind } from '../catalogue/fixture-kinds';
+import { usualStops } from '../furnish/templates';
 import type { HomeFacts } from '../home/facts';
 import {
   type Fixture,
@@ -11,7 +12,6 @@ import {
   type Stop,
   type WayRound,
 } from '../home/room';
-import { usualStops } from '../home/templates';
 
 /** What a person does to the home on the walk. Ids of new things come with the change, so that it can be sent twice. */
 export type HomeChange =

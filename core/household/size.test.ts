@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
-import { MOST } from '../formats/limits';
-import { usualStops } from '../home/templates';
-import { applyChange, type Editable } from './change';
+import { MOST } from '../basics/limits';
+import { usualStops } from '../furnish/templates';
+import { applyChange } from './change';
+import type { Editable } from './editable';
 import { sizeOf, tooMuchOf } from './size';
 
 const {

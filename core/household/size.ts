@@ -1,6 +1,6 @@
-import { type Counted, MOST } from '../formats/limits';
+import { type Counted, MOST } from '../basics/limits';
 import { fixturesOf, roomsOf } from '../home/room';
-import type { Editable } from './change';
+import type { Editable } from './editable';
 
 export type Sized = Pick<Editable, 'home' | 'people' | 'machines'>;
 

@@ -1,4 +1,4 @@
-import type { HouseholdMachine } from '../formats/household';
+import type { HouseholdMachine } from './household-machine';
 
 /**
  * What the day knows of a washer, a dryer, a dishwasher or an oven: a cycle that somebody has set going, and what the

@@ -1,4 +1,4 @@
-import { minuteOf } from '../time/local-time';
+import { minuteOf } from '../basics/local-time';
 import type { MachineCycle, MachineDriver, MachineKind, MachineReport } from './machine';
 
 /** How a kind of machine behaves: of a hundred cycles so many take longer, and so many stop with a fault. */

@@ -1,7 +1,7 @@
-import type { CleanTask } from '../clean/task';
-import { stronglyConnected } from '../lists/strongly-connected';
+import { stronglyConnected } from '../basics/strongly-connected';
+import { type OrderRule, OWN_RULE_PREFIX } from '../clean/rule';
+import type { CleanTask } from '../work/task';
 import type { RuledLink } from './links';
-import { type OrderRule, OWN_RULE_PREFIX } from './rule';
 
 /** Rules that run in a circle, by the links of the circle, and the rule that is set aside so that a plan comes out. */
 export type Contradiction = {

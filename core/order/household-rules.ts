@@ -1,4 +1,4 @@
-import type { HouseholdRules, OrderRule } from './rule';
+import type { HouseholdRules, OrderRule } from '../clean/rule';
 import { ORDER_RULES } from './rules';
 
 /** The rules as the household works by them: its own after those that ship, without what it switched off. */

@@ -1,8 +1,8 @@
-import type { CleanTask } from '../clean/task';
+import { groupBy } from '../basics/group-by';
+import type { OrderRule, Selector, Within } from '../clean/rule';
 import type { Home } from '../home/room';
 import { roomsOf } from '../home/room';
-import { groupBy } from '../lists/group-by';
-import type { OrderRule, Selector, Within } from './rule';
+import type { CleanTask } from '../work/task';
 
 /** One rule between two tasks, from the step that has to be over to the step that may begin then. */
 export type RuledLink = {

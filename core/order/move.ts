@@ -1,8 +1,8 @@
-import type { CleanTask } from '../clean/task';
-import type { Policy } from '../formats/problem';
+import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from '../clean/rule';
 import type { Home } from '../home/room';
+import type { Policy } from '../plan/problem';
+import type { CleanTask } from '../work/task';
 import { type OrderedWork, orderWork } from './ordered';
-import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from './rule';
 
 /** What moving a task in front of another leads to: the rule that does it and its costs, or the hard rules that forbid it. */
 export type Move =

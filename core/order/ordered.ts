@@ -1,9 +1,9 @@
-import type { CleanTask } from '../clean/task';
-import type { Policy } from '../formats/problem';
+import type { HouseholdRules } from '../clean/rule';
 import type { Home } from '../home/room';
+import type { Policy } from '../plan/problem';
+import type { CleanTask } from '../work/task';
 import type { Settled } from './contradictions';
 import { settledLinks } from './precedence';
-import type { HouseholdRules } from './rule';
 import { type OrderedStep, workingOrder } from './working-order';
 
 /** The tasks of a clean in their order: what holds them there, what contradicts itself, and the steps one by one. */

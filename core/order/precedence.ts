@@ -1,13 +1,13 @@
-import { type CleanTask, stepIdOf } from '../clean/task';
+import type { HouseholdRules } from '../clean/rule';
 import type { StepEstimate } from '../estimate/estimate';
-import type { Precedence } from '../formats/problem';
 import type { Home } from '../home/room';
-import { type Apart, apartIn } from '../safety/apart';
-import { APART_MINUTES } from '../safety/uses';
+import type { Precedence } from '../plan/problem';
+import { type Apart, apartIn } from '../work/apart';
+import { type CleanTask, stepIdOf } from '../work/task';
+import { APART_MINUTES } from '../work/uses';
 import { type Settled, withoutCircles } from './contradictions';
 import { rulesWith } from './household-rules';
 import { connectionsOf, linksOf, type RuledLink } from './links';
-import type { HouseholdRules } from './rule';
 
 /** What comes before what among the tasks of a home, without circles. */
 export function settledLinks(tasks: readonly CleanTask[], home: Home, rules: HouseholdRules): Settled {

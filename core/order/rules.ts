@@ -1,4 +1,4 @@
-import type { OrderRule } from './rule';
+import type { OrderRule } from '../clean/rule';
 
 /** The floors themselves, by whatever they are made of. */
 const FLOORS = [

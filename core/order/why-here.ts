@@ -1,7 +1,7 @@
-import type { CleanTask } from '../clean/task';
-import { groupBy } from '../lists/group-by';
+import { groupBy } from '../basics/group-by';
+import type { OrderRule, Within } from '../clean/rule';
+import type { CleanTask } from '../work/task';
 import type { OrderedWork } from './ordered';
-import type { OrderRule, Within } from './rule';
 import { tasksInOrder } from './working-order';
 
 /** A rule that holds a task where it is, with the tasks that come first because of it. */

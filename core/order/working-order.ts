@@ -1,6 +1,6 @@
 import { WORK_KINDS } from '../catalogue/work-kinds';
-import type { CleanTask } from '../clean/task';
-import type { Policy } from '../formats/problem';
+import type { Policy } from '../plan/problem';
+import type { CleanTask } from '../work/task';
 import type { RuledLink } from './links';
 
 /** One hands-on step in the order of work, with the wait of its own task that had to be over before it. */

@@ -1,14 +1,15 @@
+import { groupBy } from '../basics/group-by';
 import { clashesBetween, FIXTURE_CLASHES, PRODUCT_CLASHES, SURFACE_CLASHES } from '../catalogue/clashes';
 import { PRODUCTS } from '../catalogue/products';
 import { TAGS, type Tag } from '../catalogue/tags';
-import type { CleanTask } from '../clean/task';
-import type { Household, Member } from '../formats/household';
-import { groupBy } from '../lists/group-by';
-import { apartIn } from './apart';
-import { productsOf, type Swap } from './product-choice';
+import type { Household } from '../household/household';
+import type { Member } from '../people/member';
+import { productsOf, type Swap } from '../products/product-choice';
+import { apartIn } from '../work/apart';
+import { cannotDo, mayDo, tagsOf } from '../work/step-tags';
+import type { CleanTask } from '../work/task';
+import { holdOf, usesOf } from '../work/uses';
 import { cautionsAt } from './step-cautions';
-import { cannotDo, mayDo, tagsOf } from './step-tags';
-import { holdOf, usesOf } from './uses';
 
 /** How what must not happen was kept out of the plan. */
 export type Remedy = 'another-product' | 'another-day' | 'another-person' | 'somebody-home' | 'none';

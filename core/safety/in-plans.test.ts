@@ -1,21 +1,21 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import { DOZEN_HOMES } from '../../demo/dozen-homes';
+import { minuteOf } from '../basics/local-time';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { isOf, mostMinutesOf } from '../catalogue/product-facts';
 import { LEAST_AGES } from '../catalogue/tags';
 import { PRODUCT_SCHOOLS } from '../catalogue/work-kinds';
-import { expand } from '../clean/expand';
-import { type CleanTask, listTasks, partsOfStepId, stepIdOf, tasksOf } from '../clean/tasks';
-import { workOf } from '../clean/work';
-import type { Household } from '../formats/household';
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
+import type { Household } from '../household/household';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
+import { expand } from '../problem/expand';
+import { productsOf } from '../products/product-choice';
 import { plan } from '../spread/plan';
-import { minuteOf } from '../time/local-time';
-import { productsWorkingIn } from './dwell';
-import { productsOf } from './product-choice';
-import { leastAgeFor } from './step-tags';
+import { productsWorkingIn } from '../work/dwell';
+import { leastAgeFor } from '../work/step-tags';
+import { type CleanTask, listTasks, partsOfStepId, stepIdOf, tasksOf } from '../work/tasks';
+import { workOf } from '../work/work';
 
 /** What the cards forbid, looked for in plans of homes of all kinds. */
 

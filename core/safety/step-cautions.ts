@@ -3,11 +3,11 @@ import { clashesBetween, clashesOn } from '../catalogue/clashes';
 import type { HandsStep } from '../catalogue/method';
 import { isOf } from '../catalogue/product-facts';
 import type { Tag } from '../catalogue/tags';
-import type { CleanTask } from '../clean/task';
 import type { HomeFacts } from '../home/facts';
+import { productsOf } from '../products/product-choice';
+import { tagsOf } from '../work/step-tags';
+import type { CleanTask } from '../work/task';
 import { homeCautions } from './cautions';
-import { productsOf } from './product-choice';
-import { tagsOf } from './step-tags';
 
 /** Something to beware of at one step of one task. The same caution has the same id wherever it comes up. */
 export type StepCaution = {

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
-import { expand } from '../clean/expand';
-import { handsRange, listTasks, tasksOf } from '../clean/tasks';
-import { workOf } from '../clean/work';
-import type { Household } from '../formats/household';
+import type { Mark } from '../clean/marks';
 import { fixturesOf, roomsOf } from '../home/room';
-import type { Mark } from './marks';
+import type { Household } from '../household/household';
+import { expand } from '../problem/expand';
+import { handsRange, listTasks, tasksOf } from '../work/tasks';
+import { workOf } from '../work/work';
 
 const home = juniperRow('2027-03-01');
 

@@ -1,11 +1,11 @@
+import { plusMonths } from '../basics/local-time';
 import type { Method } from '../catalogue/method';
 import type { ProductSchool } from '../catalogue/work-kinds';
+import { MARK_LEVELS, type Mark, markKey, type Reason } from '../clean/marks';
 import { intervalIn } from '../estimate/fact-effects';
-import type { ProblemTask } from '../formats/problem';
 import type { HomeFacts } from '../home/facts';
 import { type Fixture, type Room, SOILS } from '../home/room';
-import { plusMonths } from '../time/local-time';
-import { MARK_LEVELS, type Mark, markKey, type Reason } from './marks';
+import type { ProblemTask } from '../plan/problem';
 
 /** Why something is out of scope: what a person decided, or what follows from the catalogue and the walk. */
 export type OutReason = Reason | 'left' | 'occasional';

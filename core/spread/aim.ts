@@ -1,5 +1,5 @@
-import type { Policy } from '../formats/problem';
-import { dayOfMinute } from '../time/local-time';
+import { dayOfMinute } from '../basics/local-time';
+import type { Policy } from '../plan/problem';
 import type { Board } from './board';
 import { SCORE_OF_TIME, type Score } from './compare';
 import type { SchoolFigures } from './schools';

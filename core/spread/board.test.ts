@@ -1,11 +1,11 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
-import { dayOfMinute, type Minute, midnightOf, minuteOf } from '../time/local-time';
+import { dayOfMinute, type Minute, midnightOf, minuteOf } from '../basics/local-time';
+import { randomFrom } from '../basics/random';
 import { Board, NEVER } from './board';
 import { exampleProblem, FEATURES } from './examples/problems';
 import { type Placed, SESSION_GAP } from './metrics';
 import { type Model, modelOf, type Person, type Step } from './model';
-import { randomFrom } from './random';
 
 /** A board on which some steps lie at random, whether or not they break a rule there. */
 function boardWith(seed: number): { model: Model; board: Board; entries: Placed[] } {

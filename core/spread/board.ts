@@ -1,5 +1,5 @@
-import { groupBy } from '../lists/group-by';
-import { type DayNumber, dayOfMinute, MINUTES_A_DAY, type Minute, midnightOf } from '../time/local-time';
+import { groupBy } from '../basics/group-by';
+import { type DayNumber, dayOfMinute, MINUTES_A_DAY, type Minute, midnightOf } from '../basics/local-time';
 import { sumOfSquares } from './compare';
 import { type Placed, SESSION_GAP } from './metrics';
 import {

@@ -1,4 +1,4 @@
-import type { Minute } from '../time/local-time';
+import type { Minute } from '../basics/local-time';
 import type { Board } from './board';
 import { CriticalPath, type Operation } from './critical-path';
 import type { Person, Step } from './model';

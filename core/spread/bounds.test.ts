@@ -1,6 +1,6 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
-import { minuteOf } from '../time/local-time';
+import { minuteOf } from '../basics/local-time';
 import { boundsOf } from './bounds';
 import { jobShopProblem, SIX_BY_SIX } from './examples/job-shops';
 import { exampleProblem, FEATURES } from './examples/problems';

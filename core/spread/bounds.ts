@@ -1,6 +1,6 @@
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
-import { dayOfMinute, formatDate, type Minute } from '../time/local-time';
+import { dayOfMinute, formatDate, type Minute } from '../basics/local-time';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import { Board } from './board';
 import {
   eligiblePeople,

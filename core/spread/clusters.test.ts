@@ -1,6 +1,6 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
-import type { Problem } from '../formats/problem';
+import type { Problem } from '../plan/problem';
 import { clustersOf, inOrder, loosen } from './clusters';
 import { exampleProblem } from './examples/problems';
 import { type Model, modelOf } from './model';

@@ -1,4 +1,4 @@
-import { stronglyConnected } from '../lists/strongly-connected';
+import { stronglyConnected } from '../basics/strongly-connected';
 import type { Link, Model, Task } from './model';
 
 /**

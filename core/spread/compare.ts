@@ -1,6 +1,6 @@
-import type { Metrics, Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
-import { dayOfMinute, minuteOf } from '../time/local-time';
+import { dayOfMinute, minuteOf } from '../basics/local-time';
+import type { Metrics, Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import { handsOf, openRoomsByNight, type Placed } from './metrics';
 import { type Model, modelOf, type Person, type Task } from './model';
 

@@ -1,6 +1,6 @@
-import { PRIORITIES } from '../formats/choices';
-import type { UnplacedReason } from '../formats/plan';
-import { groupBy } from '../lists/group-by';
+import { PRIORITIES } from '../basics/choices';
+import { groupBy } from '../basics/group-by';
+import type { UnplacedReason } from '../plan/plan';
 import { Board, isFixedEntry, type Lifted, NEVER } from './board';
 import { type Cluster, inOrder, loosen } from './clusters';
 import {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { randomFrom } from '../basics/random';
 import { CriticalPath, type Operation } from './critical-path';
 import { drawnJobShop, type JobShop, SIX_BY_SIX } from './examples/job-shops';
-import { randomFrom } from './random';
 
 function operationsOf({ jobs }: JobShop): Operation[] {
   const operations: Operation[] = [];

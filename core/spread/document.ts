@@ -1,5 +1,5 @@
-import type { Plan, UnplacedReason } from '../formats/plan';
-import { formatMinute } from '../time/local-time';
+import { formatMinute } from '../basics/local-time';
+import type { Plan, UnplacedReason } from '../plan/plan';
 import { type Construction, reasonsFor } from './construct';
 import { metricsOf, type Placed, sessionDocuments, sessionsOf } from './metrics';
 import type { Model, Task } from './model';

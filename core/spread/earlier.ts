@@ -1,5 +1,5 @@
-import type { Plan } from '../formats/plan';
-import { minuteOf } from '../time/local-time';
+import { minuteOf } from '../basics/local-time';
+import type { Plan } from '../plan/plan';
 import type { Placed } from './metrics';
 import { isSettled, type Model, remainingMinutes, type Step } from './model';
 

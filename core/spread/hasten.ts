@@ -1,4 +1,4 @@
-import { type DayNumber, dayOfMinute } from '../time/local-time';
+import { type DayNumber, dayOfMinute } from '../basics/local-time';
 import type { Board } from './board';
 import { SCORE_OF_TIME, type Score } from './compare';
 import type { Construction } from './construct';

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
-import { expand } from '../clean/expand';
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
+import { expand } from '../problem/expand';
 import { checkPlan, describeViolation } from './check/check';
 import { exampleProblem, FEATURES } from './examples/problems';
 import { plan } from './plan';

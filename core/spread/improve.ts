@@ -1,5 +1,6 @@
-import { groupBy } from '../lists/group-by';
-import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../time/local-time';
+import { groupBy } from '../basics/group-by';
+import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
+import { oneOf } from '../basics/random';
 import type { Aim } from './aim';
 import { type Board, isFixedEntry, NEVER } from './board';
 import { Bottleneck } from './bottleneck';
@@ -11,7 +12,6 @@ import { isSettled, type Model, type Step, type Task } from './model';
 import { FEW_CLUSTERS, pickClusters } from './neighbourhoods';
 import { datesOf, pausesOf, type Side } from './pauses';
 import { fitsOn, placeCluster } from './place';
-import { oneOf } from './random';
 import { placeInOrder, type Sequence, sequenceOf } from './resequence';
 import type { Segment } from './segments';
 import { type Gap, Standing } from './standing';

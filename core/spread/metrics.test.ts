@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Problem } from '../formats/problem';
-import { minuteOf } from '../time/local-time';
+import { minuteOf } from '../basics/local-time';
+import type { Problem } from '../plan/problem';
 import { compareScores, scoreOf } from './compare';
 import { exampleProblem } from './examples/problems';
 import {

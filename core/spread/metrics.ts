@@ -1,6 +1,6 @@
-import type { Metrics, PlanSession } from '../formats/plan';
-import type { Priority } from '../formats/problem';
-import { dayOfMinute, formatDate, formatMinute, type Minute, midnightOf } from '../time/local-time';
+import { dayOfMinute, formatDate, formatMinute, type Minute, midnightOf } from '../basics/local-time';
+import type { Metrics, PlanSession } from '../plan/plan';
+import type { Priority } from '../plan/problem';
 import { type Link, type Model, openHands, type Person, type Span, type Step, type Task } from './model';
 
 /** An entry of a plan with its names resolved. */

@@ -1,4 +1,3 @@
-import type { Policy, Priority, Problem, ProblemStep } from '../formats/problem';
 import {
   clockMinutes,
   type DayNumber,
@@ -7,7 +6,8 @@ import {
   type Minute,
   midnightOf,
   minuteOf,
-} from '../time/local-time';
+} from '../basics/local-time';
+import type { Policy, Priority, Problem, ProblemStep } from '../plan/problem';
 
 /** A problem with its names resolved and its times in minutes: what the scheduler and the check both work on. */
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Problem } from '../formats/problem';
-import { minuteOf } from '../time/local-time';
+import { minuteOf } from '../basics/local-time';
+import type { Problem } from '../plan/problem';
 import { boundsOf } from './bounds';
 import { checkPlan, describeViolation } from './check/check';
 import { greedyScore } from './examples/greedy';

@@ -1,9 +1,9 @@
-import { dayOfMinute } from '../time/local-time';
+import { dayOfMinute } from '../basics/local-time';
+import { oneOf } from '../basics/random';
 import type { Board } from './board';
 import type { Cluster } from './clusters';
 import type { Placed } from './metrics';
 import type { Room, Task } from './model';
-import { oneOf } from './random';
 
 /** Which clusters a round takes off the board and places anew. */
 type Neighbourhood = (movable: readonly Cluster[], board: Board, random: () => number) => Cluster[];

@@ -1,4 +1,4 @@
-import { type DayNumber, dayOfMinute } from '../time/local-time';
+import { type DayNumber, dayOfMinute } from '../basics/local-time';
 import type { Board } from './board';
 import type { Cluster } from './clusters';
 

@@ -1,4 +1,4 @@
-import { dayOfMinute, type Minute, midnightOf } from '../time/local-time';
+import { dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
 import { type Board, isFixedEntry, type Lifted, NEVER } from './board';
 import type { Cluster } from './clusters';
 import type { Placed } from './metrics';

@@ -1,4 +1,4 @@
-import type { Plan, PlanEntry } from '../formats/plan';
+import type { Plan, PlanEntry } from '../plan/plan';
 
 /** A task that lies elsewhere than before: when it began and begins, and who does it. */
 export type TaskChange = {

@@ -1,8 +1,8 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
-import type { Plan } from '../formats/plan';
-import type { Problem, ProblemTask } from '../formats/problem';
-import { problemFaults } from '../formats/problem';
+import type { Plan } from '../plan/plan';
+import type { Problem, ProblemTask } from '../plan/problem';
+import { problemFaults } from '../plan/problem';
 import { checkPlan, describeViolation } from './check/check';
 import { exampleProblem, FEATURES, type Feature } from './examples/problems';
 import { plan } from './plan';

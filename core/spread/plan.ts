@@ -1,5 +1,6 @@
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
+import { randomFrom, shuffled } from '../basics/random';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import { type Aim, roundedAim } from './aim';
 import { clustersOf } from './clusters';
 import { compareScores, type Score } from './compare';
@@ -9,7 +10,6 @@ import { earlierDate, hasten } from './hasten';
 import { improve, type Search } from './improve';
 import { type Model, modelOf, openHands, type Room } from './model';
 import { FEW_CLUSTERS } from './neighbourhoods';
-import { randomFrom, shuffled } from './random';
 import type { SchoolFigures } from './schools';
 import { Standing } from './standing';
 import { indexLinks } from './step-order';

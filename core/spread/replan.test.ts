@@ -1,7 +1,7 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import { checkPlan, describeViolation } from './check/check';
 import { exampleHome } from './examples/homes';
 import { exampleProblem, FEATURES } from './examples/problems';

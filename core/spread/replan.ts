@@ -1,5 +1,5 @@
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import { type Board, isFixedEntry, NEVER } from './board';
 import { type Cluster, clustersOf, inOrder, loosen } from './clusters';
 import { type Construction, emptyBoard, givenBoard, isMissing, type LeftOut } from './construct';

@@ -1,4 +1,4 @@
-import { type DayNumber, dayOfMinute } from '../time/local-time';
+import { type DayNumber, dayOfMinute } from '../basics/local-time';
 import { handsOf, type Placed } from './metrics';
 import type { Model, Task } from './model';
 

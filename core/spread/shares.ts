@@ -1,6 +1,6 @@
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
-import { minuteOf, minutesOf } from '../time/local-time';
+import { minuteOf, minutesOf } from '../basics/local-time';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 
 /** What one person offers from now on, and what the plan gives them, in minutes. */
 export type PersonShare = { readonly person: string; readonly offered: number; readonly planned: number };

@@ -1,12 +1,12 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect } from 'vitest';
+import { randomFrom } from '../basics/random';
 import { clustersOf } from './clusters';
 import { scoreOf } from './compare';
 import { type Construction, construct, type LeftOut } from './construct';
 import { exampleProblem, FEATURES } from './examples/problems';
 import { metricsOf, type Placed, sessionsOf } from './metrics';
 import { type Model, modelOf } from './model';
-import { randomFrom } from './random';
 import { Standing } from './standing';
 import { indexLinks } from './step-order';
 

@@ -1,4 +1,4 @@
-import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../time/local-time';
+import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
 import type { Board } from './board';
 import { dislikeOf, type Score, unfairnessOf } from './compare';
 import type { LeftOut } from './construct';

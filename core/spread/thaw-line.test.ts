@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRowUnderWay } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
-import { expand } from '../clean/expand';
+import { expand } from '../problem/expand';
 import { plan } from './plan';
 import { thawLine } from './thaw-line';
 

@@ -1,6 +1,6 @@
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
-import { dayOf, formatDate, minutesOf } from '../time/local-time';
+import { dayOf, formatDate, minutesOf } from '../basics/local-time';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 
 /** Hands-on person-minutes still frozen at the end of a date. */
 export type ThawPoint = { readonly date: string; readonly minutes: number };

@@ -1,4 +1,4 @@
-import type { DayNumber, Minute } from '../time/local-time';
+import type { DayNumber, Minute } from '../basics/local-time';
 import type { Person, Span } from './model';
 
 /** Dates in a row that are looked at as one where all are full. */

@@ -1,4 +1,4 @@
-import type { Minute } from '../time/local-time';
+import type { Minute } from '../basics/local-time';
 import type { Span } from './model';
 
 /**

@@ -1,6 +1,6 @@
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
-import { formatMinute, type Minute } from '../time/local-time';
+import { formatMinute, type Minute } from '../basics/local-time';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import { type Board, isFixedEntry, type Obstacle } from './board';
 import { emptyBoard } from './construct';
 import { earlierPlaces } from './earlier';

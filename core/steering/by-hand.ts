@@ -1,13 +1,13 @@
-import type { Plan } from '../formats/plan';
-import type { Problem, ProblemTask } from '../formats/problem';
+import { dayOf, formatMinute, midnightOf, minuteOf } from '../basics/local-time';
+import type { Pin } from '../clean/steering';
+import type { Plan } from '../plan/plan';
+import type { Problem, ProblemTask } from '../plan/problem';
 import { type Board, isFixedEntry } from '../spread/board';
 import { emptyBoard } from '../spread/construct';
 import { earlierPlaces } from '../spread/earlier';
 import { isSettled, type Model, modelOf, type Task } from '../spread/model';
 import { placeCluster } from '../spread/place';
 import { indexLinks } from '../spread/step-order';
-import { dayOf, formatMinute, midnightOf, minuteOf } from '../time/local-time';
-import type { Pin } from './steering';
 
 /** Where a task is wanted: a date, and if it matters the time and the person. */
 export type Wish = {

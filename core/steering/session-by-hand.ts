@@ -1,7 +1,7 @@
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
+import { type Pin, taskOfStep } from '../clean/steering';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import { placeByHand } from './by-hand';
-import { type Pin, taskOfStep } from './steering';
 
 /** All that one person does on a date, wanted on another date or with another person. */
 export type SessionWish = {

@@ -1,8 +1,9 @@
 import type { Dose, HandsStep } from '../catalogue/method';
 import { factsOf } from '../catalogue/product-facts';
 import type { ProductName } from '../catalogue/products';
-import type { CleanTask } from '../clean/task';
-import { type QuantityName, quantityOf } from '../home/quantities';
+import { quantityOf } from '../furnish/quantities';
+import type { QuantityName } from '../home/quantity-names';
+import type { CleanTask } from '../work/task';
 
 /** How much of each product some work takes, from dose × quantity. */
 

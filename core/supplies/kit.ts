@@ -1,6 +1,6 @@
-import type { CleanTask } from '../clean/task';
+import type { ThingName } from '../clean/thing-names';
+import type { CleanTask } from '../work/task';
 import { type MixingCard, type Mixture, mixingCard, mixturesFor, type Vessels } from './amounts';
-import type { ThingName } from './thing-names';
 import { clothsFor, thingsFor, type Zone } from './things';
 
 /** What is carried into the room before a session, so that nobody has to leave it. */

@@ -1,5 +1,5 @@
 import type { ProductName } from '../catalogue/products';
-import type { ThingName } from './thing-names';
+import type { ThingName } from '../clean/thing-names';
 
 /** A pack as a shop sells it: millilitres or grams of a product, or so many of a thing. */
 export type Pack = { readonly amount: number; readonly cents: number };

@@ -1,11 +1,11 @@
+import { groupBy } from '../basics/group-by';
 import type { ProductName } from '../catalogue/products';
-import type { CleanTask } from '../clean/task';
-import type { Plan } from '../formats/plan';
-import { groupBy } from '../lists/group-by';
+import type { Stock, Supplies } from '../clean/supplies';
+import { THING_NAMES, type ThingName } from '../clean/thing-names';
+import type { Plan } from '../plan/plan';
+import type { CleanTask } from '../work/task';
 import { type Mixture, mixturesFor } from './amounts';
 import type { Pack, PriceList } from './price-list';
-import type { Stock, Supplies } from './supplies';
-import { THING_NAMES, type ThingName } from './thing-names';
 import { isKept, thingsFor } from './things';
 
 /** What has to be bought, by when, and for which session: what a clean needs against what is in the cupboard. */

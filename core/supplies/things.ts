@@ -1,9 +1,9 @@
 import type { Method } from '../catalogue/method';
 import { factsOf } from '../catalogue/product-facts';
-import type { CleanTask } from '../clean/task';
-import { productsOf } from '../safety/product-choice';
-import { tagsOf } from '../safety/step-tags';
-import { THING_NAMES, type ThingName } from './thing-names';
+import { THING_NAMES, type ThingName } from '../clean/thing-names';
+import { productsOf } from '../products/product-choice';
+import { tagsOf } from '../work/step-tags';
+import type { CleanTask } from '../work/task';
 
 /** What is needed besides products, counted for the work of one session. */
 

@@ -1,6 +1,8 @@
-import type { Clean, Member, WeeklyHours } from '../formats/household';
-import type { Editable, HouseholdChange } from '../household/change';
-import { clockMinutes, dayOf, formatDate } from '../time/local-time';
+import { clockMinutes, dayOf, formatDate } from '../basics/local-time';
+import type { Clean } from '../clean/clean';
+import type { HouseholdChange } from '../household/change';
+import type { Editable } from '../household/editable';
+import type { Member, WeeklyHours } from '../people/member';
 import type { WhatIf } from './what-if';
 
 /** What a what-if changes in a household; the same whether it is only asked or taken. */

@@ -1,5 +1,5 @@
-import type { Metrics, Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
+import type { Metrics, Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import { type ThawPoint, thawLine } from '../spread/thaw-line';
 import { fits } from './smallest';
 

@@ -1,7 +1,7 @@
-import { PRIORITIES } from '../formats/choices';
-import type { Household } from '../formats/household';
-import type { Plan } from '../formats/plan';
-import type { Problem } from '../formats/problem';
+import { PRIORITIES } from '../basics/choices';
+import type { Household } from '../household/household';
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import { type WhatIf, workingWeekdays } from './what-if';
 
 /** One kind of change in growing steps, the smallest first: as they are, or one job after the other left out. */

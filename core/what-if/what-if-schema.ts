@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { GROUPINGS, SPREADS } from '../formats/problem';
-import { idSchema, taskIdSchema } from '../formats/scalars';
+import { idSchema, taskIdSchema } from '../basics/scalars';
+import { GROUPINGS, SPREADS } from '../plan/problem';
 import type { WhatIf } from './what-if';
 
 const weekday = z.int().min(1).max(7);

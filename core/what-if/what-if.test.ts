@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
-import { expand } from '../clean/expand';
-import type { Household } from '../formats/household';
 import { applyChange } from '../household/change';
+import type { Household } from '../household/household';
+import { expand } from '../problem/expand';
 import { checkPlan } from '../spread/check/check';
 import { plan } from '../spread/plan';
 import { changeOf } from './change-of';

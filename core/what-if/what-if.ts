@@ -1,4 +1,5 @@
-import type { Clean, Household } from '../formats/household';
+import type { Clean } from '../clean/clean';
+import type { Household } from '../household/household';
 
 /** Something that could be otherwise in a clean: asked first, planned anew, and carried out only when it is taken. */
 export type WhatIf =

@@ -13,6 +13,7 @@ const NEXT = join(root, 'node_modules', 'next', 'dist', 'bin', 'next');
 const SOURCES = [
   'app',
   'core',
+  'present',
   'server',
   'ui',
   'workers',

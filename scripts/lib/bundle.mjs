@@ -4,7 +4,7 @@ import { dirname, join } from 'node:path';
 import { root } from './root.mjs';
 
 /** Folders whose sources an entry may reach. */
-const SOURCES = ['core', 'cli', 'demo', 'server', 'workers'];
+const SOURCES = ['core', 'cli', 'demo', 'present', 'server', 'workers'];
 
 /** Each program that runs outside the web application: its entry, and the packages that stay outside the bundle. */
 const PROGRAMS = {

@@ -1,6 +1,6 @@
 import loadHighs from 'highs';
-import type { Problem, ProblemStep } from '../../core/formats/problem';
-import { minuteOf } from '../../core/time/local-time';
+import { minuteOf } from '../../core/basics/local-time';
+import type { Problem, ProblemStep } from '../../core/plan/problem';
 
 /** Whether one day can be done by a certain end: found out, or not within the time that was given. */
 export type Proof = 'possible' | 'impossible' | 'unknown';

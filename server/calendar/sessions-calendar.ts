@@ -1,7 +1,7 @@
-import type { CleanTask } from '../../core/clean/tasks';
+import type { CleanTask } from '../../core/work/tasks';
+import { writeCalendar } from '../../present/calendar/write-calendar';
 import type { HouseholdScope } from '../db/scope';
 import { keptHousehold } from '../household/kept';
-import { writeCalendar } from './write-calendar';
 
 /** The sessions of a household's plan as an iCalendar file; without a plan it has no events. */
 export async function sessionsCalendar(scope: HouseholdScope, person?: string): Promise<string> {

@@ -1,4 +1,5 @@
-import type { Editable, HouseholdChange } from '../../core/household/change';
+import type { HouseholdChange } from '../../core/household/change';
+import type { Editable } from '../../core/household/editable';
 import type { Refusal } from '../../core/household/home-change';
 import type { HouseholdScope } from '../db/scope';
 import type { Kept } from '../household/kept';

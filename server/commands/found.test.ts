@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
-import type { DayAct } from '../../core/day/events';
+import type { DayAct } from '../../core/clean/events';
 import { juniperRow } from '../../demo/juniper-row';
 import type { HouseholdScope } from '../db/scope';
 import { insertHousehold } from '../repositories/household';

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { secondIn } from '../clock';
 import type { HouseholdScope } from '../db/scope';
 import type { Ledger } from '../household/ledger';
 import { type Performed, perform } from '../household/perform';
+import { secondIn } from '../process/clock';
 import { loadEvent } from '../repositories/day';
 import { type Entry, nextRedo, nextUndo } from '../repositories/edits';
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
-import type { HouseholdFile } from '../../core/formats/household';
+import type { HouseholdFile } from '../../core/household/household';
 import type { HouseholdScope } from '../db/scope';
 import { fulfil } from '../planning/planner';
 import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';

@@ -1,9 +1,9 @@
 import { CATALOGUE } from '../../core/catalogue/catalogue';
-import { expand } from '../../core/clean/expand';
+import { taskOfStep } from '../../core/clean/steering';
 import { withMoreFrom } from '../../core/day/hours-today';
 import type { Refusal } from '../../core/household/home-change';
+import { expand } from '../../core/problem/expand';
 import { moveSession } from '../../core/steering/session-by-hand';
-import { taskOfStep } from '../../core/steering/steering';
 import type { HouseholdScope } from '../db/scope';
 import type { Kept } from '../household/kept';
 import type { Performed } from '../household/perform';

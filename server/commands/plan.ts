@@ -1,7 +1,7 @@
-import { nowIn } from '../clock';
 import type { HouseholdScope } from '../db/scope';
 import type { Kept } from '../household/kept';
 import { type Performed, perform } from '../household/perform';
+import { nowIn } from '../process/clock';
 import { loadPlan } from '../repositories/clean';
 
 /** Why work can't be spread. */

@@ -1,4 +1,4 @@
-import type { HouseholdFile } from '../../core/formats/household';
+import type { HouseholdFile } from '../../core/household/household';
 import type { HouseholdScope } from '../db/scope';
 import { type Performed, perform } from '../household/perform';
 import { replaceHousehold } from '../repositories/household';

@@ -1,8 +1,8 @@
 import { slippedSteps } from '../../core/day/day-view';
 import { waysToRollOn } from '../../core/day/roll-on';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
-import { campaignAt } from '../campaign';
 import type { HouseholdScope } from '../db/scope';
+import { campaignAt } from '../household/campaign';
 import { type Kept, keptHousehold } from '../household/kept';
 import { perform } from '../household/perform';
 import { planAfter } from '../planning/make-plan';

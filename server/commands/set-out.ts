@@ -1,4 +1,4 @@
-import type { Clean } from '../../core/formats/household';
+import type { Clean } from '../../core/clean/clean';
 import type { HouseholdScope } from '../db/scope';
 import { type Performed, perform } from '../household/perform';
 import { changeIn } from './change';

@@ -1,11 +1,11 @@
+import { dayOf, formatDate } from '../../core/basics/local-time';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
-import { expand } from '../../core/clean/expand';
 import { openingsOf, THE_OLD_STATION } from '../../core/day/drop-off';
 import { roomsOf } from '../../core/home/room';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
 import type { Refusal } from '../../core/household/home-change';
+import { expand } from '../../core/problem/expand';
 import { placeByHand } from '../../core/steering/by-hand';
-import { dayOf, formatDate } from '../../core/time/local-time';
 import type { HouseholdScope } from '../db/scope';
 import type { Kept } from '../household/kept';
 import type { Performed } from '../household/perform';

@@ -1,15 +1,16 @@
 import { CATALOGUE } from '../../core/catalogue/catalogue';
-import type { Campaign, StoredHousehold } from '../../core/clean/campaign';
-import { expandWork } from '../../core/clean/expand';
-import { type CleanTask, listTasks } from '../../core/clean/tasks';
-import { workOf } from '../../core/clean/work';
+import type { StoredHousehold } from '../../core/household/stored';
 import { type OrderedWork, orderWork } from '../../core/order/ordered';
+import type { Campaign } from '../../core/problem/campaign';
+import { expandWork } from '../../core/problem/expand';
+import { type CleanTask, listTasks } from '../../core/work/tasks';
+import { workOf } from '../../core/work/work';
 import type { HouseholdId, HouseholdScope } from '../db/scope';
-import { basisOf } from '../planning/basis';
-import { processWide } from '../process-wide';
+import { processWide } from '../process/process-wide';
 import { loadParts, loadPlans, loadTicks } from '../repositories/clean';
 import { type EditWords, loadEditWords } from '../repositories/edits';
 import { loadHousehold } from '../repositories/household';
+import { basisOf } from './basis';
 
 /** How work is grouped where no clean says otherwise. */
 export const USUAL_GROUPING = 'room';

@@ -1,15 +1,16 @@
-import type { Answer, DayEvent, ToldEvent } from '../../core/day/events';
-import type { Clean } from '../../core/formats/household';
-import { applyChange, type Editable, type HouseholdChange } from '../../core/household/change';
+import type { Clean } from '../../core/clean/clean';
+import type { Answer, DayEvent, ToldEvent } from '../../core/clean/events';
+import { markKey } from '../../core/clean/marks';
+import { applyChange, type HouseholdChange } from '../../core/household/change';
+import type { Editable } from '../../core/household/editable';
 import type { Refusal } from '../../core/household/home-change';
-import { rowChanges } from '../../core/household/rows';
-import { markKey } from '../../core/scope/marks';
+import { rowChanges } from '../db/rows';
 import type { HouseholdScope, Standing } from '../db/scope';
-import { mergedWish, type PlanWish } from '../planning/wish';
 import { addEvent } from '../repositories/day';
 import { writeRowChanges } from '../repositories/editable';
 import { addEdit, type Entry, replayEntry } from '../repositories/edits';
 import { Kept } from './kept';
+import { mergedWish, type PlanWish } from './wish';
 
 /**
  * A household held for one command: what it is at this very moment, and all that the command does to it. Nothing of it is

@@ -1,7 +1,6 @@
 import type { Knex } from 'knex';
-import { revisionTold } from '../day/hub';
 import type { HouseholdScope } from '../db/scope';
-import { planSoon } from '../planning/planner';
+import { revisionTold, wishTold } from '../news/hub';
 import { keep, upTo } from './kept';
 import { Ledger } from './ledger';
 
@@ -58,6 +57,6 @@ export async function perform<Answer>(
     if (left) keep(scope, left);
     revisionTold(scope.household, ledger.told, ledger.isAnother);
   }
-  if (stored.wish !== undefined) planSoon(scope, unhurried ? 'soon' : 'now');
+  if (stored.wish !== undefined) wishTold(scope.household, unhurried ? 'soon' : 'now');
   return { answer: stored.answer, wish: stored.wish };
 }

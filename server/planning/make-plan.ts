@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
-import { type ExpandedHousehold, expand, expandWork } from '../../core/clean/expand';
-import type { KeptPlan } from '../../core/formats/household';
-import type { Plan } from '../../core/formats/plan';
-import type { Problem } from '../../core/formats/problem';
+import type { KeptPlan } from '../../core/plan/kept-plan';
+import type { Plan } from '../../core/plan/plan';
+import type { Problem } from '../../core/plan/problem';
+import { type ExpandedHousehold, expand, expandWork } from '../../core/problem/expand';
 import type { PlanJob } from '../../workers/plan.worker';
-import { config } from '../config';
 import type { HouseholdScope } from '../db/scope';
+import { basisOf, sha256 } from '../household/basis';
 import { type Kept, keptHousehold } from '../household/kept';
+import type { PlanWish } from '../household/wish';
+import { config } from '../process/config';
 import { loadPlan, loadPlanOn } from '../repositories/clean';
-import { basisOf, sha256 } from './basis';
-import type { PlanWish } from './wish';
 import { planInWorker } from './workers';
 
 /** How long a person waits for a plan at the most. */

@@ -1,14 +1,14 @@
 import type { Knex } from 'knex';
-import type { Plan } from '../../core/formats/plan';
-import { nowIn } from '../clock';
-import { tell } from '../day/hub';
+import type { Plan } from '../../core/plan/plan';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
 import { keptHousehold } from '../household/kept';
-import { log } from '../log';
-import { processWide } from '../process-wide';
+import type { PlanWish } from '../household/wish';
+import { tell, type When, whenWished } from '../news/hub';
+import { nowIn } from '../process/clock';
+import { log } from '../process/log';
+import { processWide } from '../process/process-wide';
 import { addPlan, loadPlansAround } from '../repositories/clean';
 import { type NewPlan, planWished } from './make-plan';
-import type { PlanWish } from './wish';
 
 /**
  * Makes the plans that are wished for. A wish is a row of the database: it outlives a crash, and the newest wins. One plan
@@ -30,23 +30,24 @@ const MOST_OUTDATED = 3;
 
 const state = () =>
   processWide('planner', () => ({
-    /** Whether wishes are looked after without anybody asking: in a server, and not in a test. */
-    isOn: false,
     flights: new Map<HouseholdId, Promise<void>>(),
     timers: new Map<HouseholdId, ReturnType<typeof setTimeout>>(),
   }));
 
-/** From now on wishes are fulfilled by themselves, those first that were left open by a process that ended. */
+/**
+ * From now on wishes are fulfilled by themselves, those first that were left open by a process that ended. Without it, as in
+ * a test, they are when somebody asks.
+ */
 export async function startPlanning(db: Knex): Promise<void> {
-  state().isOn = true;
+  const scopeOf = (id: string) => new HouseholdScope(db, id as HouseholdId);
+  whenWished((household, when) => planSoon(scopeOf(household), when));
   const open: { id: HouseholdId }[] = await db('households').whereRaw('plan_wanted > plan_made').select('id');
-  for (const { id } of open) planSoon(new HouseholdScope(db, id), 'now');
+  for (const { id } of open) planSoon(scopeOf(id), 'now');
 }
 
 /** There is a wish: it is fulfilled at once, or when no more changes come. */
-export function planSoon(scope: HouseholdScope, when: 'now' | 'soon', tries = 0): void {
-  const { isOn, timers } = state();
-  if (!isOn) return;
+function planSoon(scope: HouseholdScope, when: When, tries = 0): void {
+  const { timers } = state();
   clearTimeout(timers.get(scope.household));
   const wait = tries > 0 ? TRY_AGAIN_MS[tries - 1] : when === 'soon' ? QUIET_MS : 0;
   const timer = setTimeout(() => {

@@ -1,16 +1,16 @@
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
-import { expand } from '../../core/clean/expand';
+import { expand } from '../../core/problem/expand';
 import { checkPlan } from '../../core/spread/check/check';
 import { juniperRow } from '../../demo/juniper-row';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
 import { copyDemo, insertDemo } from '../demo';
+import { basisOf, sha256 } from '../household/basis';
 import { findDemoHousehold } from '../repositories/accounts';
 import { loadPlans } from '../repositories/clean';
 import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';
 import { newHousehold, spreadAt, testDatabase } from '../testing/households';
-import { basisOf, sha256 } from './basis';
 
 const NOW = '2027-03-01T17:00';
 

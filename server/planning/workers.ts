@@ -1,8 +1,8 @@
 import { join } from 'node:path';
 import { Piscina } from 'piscina';
-import type { Plan } from '../../core/formats/plan';
+import type { Plan } from '../../core/plan/plan';
 import type { PlanJob } from '../../workers/plan.worker';
-import { processWide } from '../process-wide';
+import { processWide } from '../process/process-wide';
 
 const pool = () =>
   processWide(

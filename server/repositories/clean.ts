@@ -1,12 +1,8 @@
-import {
-  type Clean,
-  cleanSchema,
-  type KeptPlan,
-  type PartDone,
-  type Tick,
-} from '../../core/formats/household';
-import { planSchema } from '../../core/formats/plan';
-import { useSchema } from '../../core/safety/use';
+import { type Clean, cleanSchema } from '../../core/clean/clean';
+import type { PartDone, Tick } from '../../core/clean/tick';
+import { useSchema } from '../../core/clean/use';
+import type { KeptPlan } from '../../core/plan/kept-plan';
+import { planSchema } from '../../core/plan/plan';
 import type { HouseholdScope, Row } from '../db/scope';
 
 /** The clean that a household is about, its plans by version, and what is ticked off. */

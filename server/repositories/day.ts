@@ -1,5 +1,11 @@
-import { type Answer, type DayAct, type DayEvent, dayActSchema, type ToldEvent } from '../../core/day/events';
-import { idSchema } from '../../core/formats/scalars';
+import { idSchema } from '../../core/basics/scalars';
+import {
+  type Answer,
+  type DayAct,
+  type DayEvent,
+  dayActSchema,
+  type ToldEvent,
+} from '../../core/clean/events';
 import type { HouseholdScope, Row } from '../db/scope';
 
 /** What has happened on the days of a household, in one order, each with the answer that it got. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { EDIT_TABLES, type RowChange, reversed } from '../../core/household/rows';
+import { EDIT_TABLES, type RowChange, reversed } from '../db/rows';
 import type { HouseholdScope } from '../db/scope';
 import { writeRowChanges } from './editable';
 

@@ -1,11 +1,11 @@
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import type { HouseholdFile } from '../../core/formats/household';
+import type { OrderRule } from '../../core/clean/rule';
 import { parseHouseholdFile } from '../../core/formats/read-household';
-import { newFixture } from '../../core/home/fixture';
+import { newFixture } from '../../core/furnish/fixture';
 import { fixturesOf, roomsOf } from '../../core/home/room';
 import type { HouseholdChange } from '../../core/household/change';
-import type { OrderRule } from '../../core/order/rule';
+import type { HouseholdFile } from '../../core/household/household';
 import { juniperRowUnderWay } from '../../demo/juniper-row';
 import { changeHousehold } from '../commands/change';
 import { redo as redoCommand, undo as undoCommand } from '../commands/journal';

@@ -1,7 +1,7 @@
-import type { StoredHousehold } from '../../core/clean/campaign';
-import type { HouseholdFile } from '../../core/formats/household';
-import { MOST_EVENTS } from '../../core/formats/limits';
-import { isTimezone } from '../../core/time/wall-clock';
+import { MOST_EVENTS } from '../../core/basics/limits';
+import { isTimezone } from '../../core/basics/wall-clock';
+import type { HouseholdFile } from '../../core/household/household';
+import type { StoredHousehold } from '../../core/household/stored';
 import type { HouseholdScope, OwnedTable } from '../db/scope';
 import { insertPlans, insertTicks, loadParts, loadPlansForFile, loadTicks, putParts } from './clean';
 import { allEvents, insertEvents } from './day';

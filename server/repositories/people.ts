@@ -1,9 +1,5 @@
-import {
-  type HouseholdMachine,
-  householdMachineSchema,
-  type Member,
-  memberSchema,
-} from '../../core/formats/household';
+import { type HouseholdMachine, householdMachineSchema } from '../../core/machines/household-machine';
+import { type Member, memberSchema } from '../../core/people/member';
 import type { HouseholdScope } from '../db/scope';
 
 /** Who and what does the work: people with their hours, machines with theirs. */

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { inject } from 'vitest';
-import type { HouseholdFile } from '../../core/formats/household';
+import type { HouseholdFile } from '../../core/household/household';
 import { juniperRow } from '../../demo/juniper-row';
 import { spreadWork } from '../commands/plan';
 import { connect } from '../db/connection';

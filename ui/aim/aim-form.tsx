@@ -2,14 +2,14 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useState } from 'react';
+import type { CleanForm } from '@/present/forms/schemas';
+import { SCHOOL_WORDS } from '@/present/scope/school-words';
 import { Field } from '../forms/field';
-import type { CleanForm } from '../forms/schemas';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
-import { SCHOOL_WORDS } from '../scope/school-words';
 import type { CommandAction } from '../state/command';
 
 const GROUPING_WORDS: Record<CleanForm['grouping'], string> = {

@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import type { Campaign, Current } from '@/core/clean/campaign';
-import { offeredMinutes } from '@/core/clean/progress';
+import type { Campaign, Current } from '@/core/problem/campaign';
+import { offeredMinutes } from '@/core/problem/progress';
 import { type ThawLine, thawLine } from '@/core/spread/thaw-line';
+import type { CleanForm } from '@/present/forms/schemas';
+import { count, daysBetween, hours, longDate, plusDays } from '@/present/words/words';
 import { ThawLineChart } from '../charts/thaw-line-chart';
-import type { CleanForm } from '../forms/schemas';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
-import { count, daysBetween, hours, longDate, plusDays } from '../parts/words';
 import { SpreadButton } from '../spread/spread-button';
 import type { CommandAction } from '../state/command';
 import { AimFormLater, ChangeAim } from './change-aim';

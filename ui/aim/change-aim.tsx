@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import type { CleanForm } from '../forms/schemas';
+import type { CleanForm } from '@/present/forms/schemas';
 import { UnfoldLater } from '../parts/unfold-later';
 import type { CommandAction } from '../state/command';
 

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { CleanPace } from '@/core/clean/paces';
+import type { CleanPace } from '@/core/problem/paces';
 import { Sentence } from '../parts/sentence';
 import { Unfold } from '../parts/unfold';
 import type { CommandAction } from '../state/command';

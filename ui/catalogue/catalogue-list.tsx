@@ -2,10 +2,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useDeferredValue, useState } from 'react';
+import { type CatalogueLine, STATE_WORDS } from '@/present/catalogue/catalogue-words';
+import { count } from '@/present/words/words';
 import { TextField } from '../parts/text-field';
 import { TextLink } from '../parts/text-link';
-import { count } from '../parts/words';
-import { type CatalogueLine, STATE_WORDS } from './catalogue-words';
 
 type Group = { readonly kind: string; readonly name: string; readonly lines: readonly CatalogueLine[] };
 

@@ -1,8 +1,8 @@
-import type { Current } from '@/core/clean/campaign';
+import type { Current } from '@/core/problem/campaign';
+import { catalogueGroups } from '@/present/catalogue/catalogue-model';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { CatalogueList } from './catalogue-list';
-import { catalogueGroups } from './catalogue-model';
 
 /** How everything in the house is deep cleaned; to be read, and to be made one's own. */
 export function CataloguePage({ state }: { state: Current }) {

@@ -4,16 +4,16 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { PRIORITIES } from '@/core/basics/choices';
 import type { Method, MethodStep } from '@/core/catalogue/method';
-import { PRIORITIES } from '@/core/formats/choices';
+import { QUANTITY_WORDS } from '@/present/catalogue/catalogue-words';
+import type { FormValues } from '@/present/forms/schemas';
+import { PRIORITY_WORDS } from '@/present/scope/scope-words';
 import { Field } from '../forms/field';
-import type { FormValues } from '../forms/schemas';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
-import { PRIORITY_WORDS } from '../scope/scope-words';
-import { QUANTITY_WORDS } from './catalogue-words';
 
 export type MethodNumbersProps = { readonly method: Method; readonly actions: Pick<ChangeActions, 'change'> };
 

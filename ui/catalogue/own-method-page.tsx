@@ -3,19 +3,19 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { PRIORITIES } from '@/core/basics/choices';
 import { FIXTURE_KINDS, searchFixtureKinds } from '@/core/catalogue/fixture-kinds';
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
-import { PRIORITIES } from '@/core/formats/choices';
+import { ownMethod } from '@/present/catalogue/own-method';
+import { PRIORITY_WORDS } from '@/present/scope/scope-words';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
-import { newId } from '../parts/new-id';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { TextLink } from '../parts/text-link';
-import { PRIORITY_WORDS } from '../scope/scope-words';
-import { ownMethod } from './own-method';
+import { newId } from '../state/new-id';
 
 /** Where in the order from the ceiling to the floor it comes. */
 const LAYER_WORDS = [

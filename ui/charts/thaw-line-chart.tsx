@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { area, curveMonotoneX, line, scaleLinear, scaleUtc } from 'd3';
 import { memo } from 'react';
 import type { ThawLine, ThawPoint } from '@/core/spread/thaw-line';
-import { hours, shortDate } from '../parts/words';
+import { hours, shortDate } from '@/present/words/words';
 import { useTweened } from './use-tweened';
 import { useWidth } from './use-width';
 

@@ -3,12 +3,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import { type Alarm, alarmsAt } from '@/core/day/alarms';
-import { clock } from '../parts/words';
+import type { DayFile } from '@/present/day/day-file';
+import { nameOf } from '@/present/day/step-face';
+import { clock } from '@/present/words/words';
 import { useDay } from './day-context';
-import type { DayFile } from './day-file';
 import { hangBell, heardAlarms, keepHeard, ring } from './run/bell';
 import { useSecond } from './run/use-day-store';
-import { nameOf } from './step-face';
 
 /** What must not go unheard: it rings, and stays on the page until somebody has pressed it away. */
 export function Alarms() {

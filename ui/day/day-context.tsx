@@ -4,11 +4,11 @@ import { createContext, type ReactNode, useContext, useEffect, useMemo } from 'r
 import type { DayItem } from '@/core/day/day-item';
 import { type DayView, dayView } from '@/core/day/day-view';
 import type { Second } from '@/core/day/seconds';
+import type { DayFile, DayPerson } from '@/present/day/day-file';
+import { type Faces, facesOf } from '@/present/day/step-face';
 import type { DayAsks } from './ask-button';
-import type { DayFile, DayPerson } from './day-file';
 import type { DayState, DayStore } from './run/day-store';
 import { useDayStore, useSecond } from './run/use-day-store';
-import { type Faces, facesOf } from './step-face';
 
 /** What every section of the day's page is drawn from. */
 export type Day = {

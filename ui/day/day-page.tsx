@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import type { DayFile, DayPerson } from '@/present/day/day-file';
+import type { KitScreen } from '@/present/supplies/supplies-model';
+import { clock, longDate, plusDays } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
-import { clock, longDate, plusDays } from '../parts/words';
-import type { KitScreen } from '../supplies/supplies-model';
 import type { DayAsks } from './ask-button';
 import { DayBoard } from './day-board';
-import type { DayFile, DayPerson } from './day-file';
 import { Kits } from './kits';
 
 /** One day in the hand: now, while you wait, next. */

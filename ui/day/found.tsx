@@ -3,12 +3,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { type FormEvent, memo, useState } from 'react';
-import { FINDS, type Find } from '@/core/day/names';
+import { FINDS, type Find } from '@/core/clean/names';
 import type { Run } from '@/core/day/run';
+import type { DayFile } from '@/present/day/day-file';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { ActRow } from './act-row';
-import type { DayFile } from './day-file';
 import type { DayStore } from './run/day-store';
 
 const FIND_WORDS: Record<Find, string> = {

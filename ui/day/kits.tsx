@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import type { KitScreen } from '@/present/supplies/supplies-model';
+import { clock } from '@/present/words/words';
 import { Unfold } from '../parts/unfold';
-import { clock } from '../parts/words';
-import type { KitScreen } from '../supplies/supplies-model';
 
 /** What is carried into the room before each session, so that nobody has to leave it. */
 export function Kits({ kits }: { kits: readonly KitScreen[] }) {

@@ -1,8 +1,8 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { count } from '@/present/words/words';
 import { Sentence } from '../parts/sentence';
-import { count } from '../parts/words';
 import type { DayState, DayStore } from './run/day-store';
 
 /** Whether others hear of what happens here, and what has to be said of it. */

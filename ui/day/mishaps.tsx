@@ -1,9 +1,9 @@
 'use client';
 import Box from '@mui/material/Box';
 import { memo, useState } from 'react';
+import type { DayFile } from '@/present/day/day-file';
 import { Unfold } from '../parts/unfold';
 import { ActRow } from './act-row';
-import type { DayFile } from './day-file';
 import type { DayStore } from './run/day-store';
 
 const LITTLE_TIME = 20;

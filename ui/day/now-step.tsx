@@ -3,17 +3,17 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useLayoutEffect, useRef, useState } from 'react';
-import type { DayAct } from '@/core/day/events';
-import { HINDRANCES, type Hindrance } from '@/core/day/names';
+import type { DayAct } from '@/core/clean/events';
+import { HINDRANCES, type Hindrance } from '@/core/clean/names';
 import { spentOn, type Work } from '@/core/day/run';
-import { clock, duration } from '../parts/words';
+import type { DayPerson } from '@/present/day/day-file';
+import type { StepFace } from '@/present/day/step-face';
+import { clock, duration } from '@/present/words/words';
 import { CUT, FROST } from '../theme/frost';
 import { ActRow } from './act-row';
-import type { DayPerson } from './day-file';
 import type { DayStore } from './run/day-store';
 import { readAloud } from './run/read-aloud';
 import { useSecond } from './run/use-day-store';
-import type { StepFace } from './step-face';
 
 export const HINDRANCE_WORDS: Record<Hindrance, string> = {
   product: 'No product for it',

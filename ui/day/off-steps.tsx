@@ -1,12 +1,12 @@
 'use client';
 import Box from '@mui/material/Box';
 import type { Run } from '@/core/day/run';
+import type { StepFace } from '@/present/day/step-face';
+import { count } from '@/present/words/words';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
-import { count } from '../parts/words';
 import { useDay } from './day-context';
 import { HINDRANCE_WORDS } from './now-step';
-import type { StepFace } from './step-face';
 import { StepLine } from './step-line';
 
 /** What is off for today, until somebody does it all the same. */

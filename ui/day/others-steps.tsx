@@ -1,11 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
 import { dayView } from '@/core/day/day-view';
+import { type StepFace, workNote } from '@/present/day/step-face';
+import { count } from '@/present/words/words';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
-import { count } from '../parts/words';
 import { useDay } from './day-context';
-import { type StepFace, workNote } from './step-face';
 import { StepLine } from './step-line';
 
 /** What the others have today, so that it can be taken over with one press. */

@@ -2,10 +2,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
-import { PILES, type Pile } from '@/core/day/names';
+import { PILES, type Pile } from '@/core/clean/names';
 import type { Run } from '@/core/day/run';
+import { count } from '@/present/words/words';
 import { Unfold } from '../parts/unfold';
-import { count } from '../parts/words';
 import { ActRow } from './act-row';
 import { type AskAct, AskButton } from './ask-button';
 import type { DayStore } from './run/day-store';

@@ -2,9 +2,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Run } from '@/core/day/run';
-import { amount, count, daysBetween, longDate } from '../parts/words';
+import type { DayFile } from '@/present/day/day-file';
+import { amount, count, daysBetween, longDate } from '@/present/words/words';
 import { CUT, FROST } from '../theme/frost';
-import type { DayFile } from './day-file';
 
 const MOST_CELLS = 40;
 

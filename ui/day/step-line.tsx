@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
-import { clock, duration } from '../parts/words';
-import type { StepFace } from './step-face';
+import type { StepFace } from '@/present/day/step-face';
+import { clock, duration } from '@/present/words/words';
 
 /** A step in a list, with the one thing to do about it; drawn again only where something at it is another. */
 export const StepLine = memo(function StepLine({

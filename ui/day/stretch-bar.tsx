@@ -1,12 +1,12 @@
 'use client';
 import Box from '@mui/material/Box';
 import { memo } from 'react';
-import type { DayAct } from '@/core/day/events';
+import type { DayAct } from '@/core/clean/events';
 import type { Stretch } from '@/core/day/run';
-import { duration } from '../parts/words';
+import type { DayPerson } from '@/present/day/day-file';
+import { duration } from '@/present/words/words';
 import { ActRow } from './act-row';
 import { AwakePress } from './awake-press';
-import type { DayPerson } from './day-file';
 import { wakeBell } from './run/bell';
 import type { DayStore } from './run/day-store';
 import { useSecond } from './run/use-day-store';

@@ -1,11 +1,11 @@
 'use client';
 import Stack from '@mui/material/Stack';
 import { dayView } from '@/core/day/day-view';
-import { duration } from '../parts/words';
+import type { DayPerson } from '@/present/day/day-file';
+import { isDoneWith } from '@/present/day/step-face';
+import { duration } from '@/present/words/words';
 import { AskButton } from './ask-button';
 import { type Day, useDay } from './day-context';
-import type { DayPerson } from './day-file';
-import { isDoneWith } from './step-face';
 import { StretchBar } from './stretch-bar';
 
 /**

@@ -3,9 +3,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useState } from 'react';
-import { duration } from '../parts/words';
+import type { StepFace } from '@/present/day/step-face';
+import { duration } from '@/present/words/words';
 import { ActRow } from './act-row';
-import type { StepFace } from './step-face';
 
 /** Added to what was planned where it took longer. */
 const LONGER = [5, 10, 20, 30, 60] as const;

@@ -3,9 +3,9 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { RunningWait } from '@/core/day/day-item';
 import { type Second, secondOf } from '@/core/day/seconds';
-import { clock, shortDate } from '../parts/words';
+import type { DayFile } from '@/present/day/day-file';
+import { clock, shortDate } from '@/present/words/words';
 import { ActRow, type Press } from './act-row';
-import type { DayFile } from './day-file';
 import type { DayStore } from './run/day-store';
 import { useSecond } from './run/use-day-store';
 

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { MOST, MOST_HOUSEHOLD_BYTES } from '@/core/formats/limits';
+import { MOST, MOST_HOUSEHOLD_BYTES } from '@/core/basics/limits';
 import { ChooseFile } from './choose-file';
 import { Report } from './report';
 import { useUpload } from './use-upload';

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
+import type { FileReport } from '@/present/files/file-report';
 import { Sentence } from '../parts/sentence';
-import type { FileReport } from './file-report';
 
 /** What became of a file, and what of it could not be read. */
 export function Report({ report }: { report: FileReport | undefined }) {

@@ -1,9 +1,9 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { MOST_FILE_BYTES } from '@/core/formats/limits';
-import { newId } from '../parts/new-id';
-import type { FileReport } from './file-report';
+import { MOST_FILE_BYTES } from '@/core/basics/limits';
+import type { FileReport } from '@/present/files/file-report';
+import { newId } from '../state/new-id';
 
 const NO_ANSWER: FileReport = {
   taken: false,

@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Resolver } from 'react-hook-form';
-import { FORMS, type FormName, type FormValues } from './schemas';
+import { FORMS, type FormName, type FormValues } from '@/present/forms/schemas';
 
 /** Checks a form by the schema of its name. */
 export function resolverOf<Name extends FormName>(name: Name): Resolver<FormValues<Name>> {

@@ -1,10 +1,10 @@
 'use client';
 import { useRef } from 'react';
 import { type DefaultValues, type Path, type Resolver, type UseFormReturn, useForm } from 'react-hook-form';
-import { newId } from '../parts/new-id';
+import { type ActionResult, WHOLE_FORM } from '@/present/forms/result';
+import type { FormName, FormValues } from '@/present/forms/schemas';
 import { NO_ANSWER } from '../state/command';
-import { type ActionResult, WHOLE_FORM } from './result';
-import type { FormName, FormValues } from './schemas';
+import { newId } from '../state/new-id';
 
 /**
  * A form that reads by a schema in the browser and again on the server, keeps what was typed, and shows the server's

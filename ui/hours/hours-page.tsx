@@ -1,14 +1,14 @@
 import Stack from '@mui/material/Stack';
-import type { Current } from '@/core/clean/campaign';
-import { offeredMinutes, progressByRoom, sumProgress } from '@/core/clean/progress';
-import { type CleanTask, handsRange } from '@/core/clean/tasks';
 import type { Room } from '@/core/home/room';
 import { tasksInOrder } from '@/core/order/working-order';
+import type { Current } from '@/core/problem/campaign';
+import { offeredMinutes, progressByRoom, sumProgress } from '@/core/problem/progress';
+import { type CleanTask, handsRange } from '@/core/work/tasks';
+import { HOURS_VIEWS } from '@/present/hours/hours-views';
+import { hourRange, hours } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
-import { hourRange, hours } from '../parts/words';
-import { HOURS_VIEWS } from './hours-views';
 import { RoomHours } from './room-hours';
 
 /** How long everything takes, room by room, each figure opened to its sum. */

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { type CleanTask, handsRange } from '@/core/clean/tasks';
-import type { Units } from '@/core/formats/choices';
+import type { Units } from '@/core/basics/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import type { Room } from '@/core/home/room';
+import { type CleanTask, handsRange } from '@/core/work/tasks';
+import { count, duration, hourRange, hours } from '@/present/words/words';
 import { TextLink } from '../parts/text-link';
 import { Unfold } from '../parts/unfold';
-import { count, duration, hourRange, hours } from '../parts/words';
 import { TaskEstimateLines } from './task-estimate';
 
 type RoomHoursProps = {

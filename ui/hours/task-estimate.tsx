@@ -1,17 +1,17 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import type { CleanTask } from '@/core/clean/tasks';
+import type { Units } from '@/core/basics/choices';
 import type { StepEstimate } from '@/core/estimate/estimate';
-import type { Units } from '@/core/formats/choices';
 import type { HomeFacts } from '@/core/home/facts';
+import { productsOf } from '@/core/products/product-choice';
 import { homeCautions } from '@/core/safety/cautions';
-import { productsOf } from '@/core/safety/product-choice';
 import { productCautions } from '@/core/safety/step-cautions';
+import type { CleanTask } from '@/core/work/tasks';
+import { sumOf } from '@/present/hours/parts-words';
+import { scopeWords } from '@/present/scope/scope-words';
+import { duration, minuteRange } from '@/present/words/words';
 import { TextLink } from '../parts/text-link';
-import { duration, minuteRange } from '../parts/words';
-import { scopeWords } from '../scope/scope-words';
-import { sumOf } from './parts-words';
 
 type TaskEstimateProps = {
   readonly task: CleanTask;

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Current } from '@/core/clean/campaign';
-import { HOURS_VIEWS } from '../hours/hours-views';
+import type { Current } from '@/core/problem/campaign';
+import { HOURS_VIEWS } from '@/present/hours/hours-views';
+import { type ContradictionRow, orderScreen } from '@/present/order/order-model';
+import { count } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
-import { count } from '../parts/words';
-import { type ContradictionRow, orderScreen } from './order-model';
 import { RuleList } from './rule-list';
 
 /** What comes before what: the rules by name, where they contradict each other, and rules of one's own. */

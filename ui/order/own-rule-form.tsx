@@ -4,12 +4,12 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
-import type { OrderRule, Within } from '@/core/order/rule';
+import type { OrderRule, Within } from '@/core/clean/rule';
+import type { OrderScreen } from '@/present/order/order-model';
+import { WITHIN_WORDS } from '@/present/order/order-words';
 import { NativeSelect } from '../parts/native-select';
-import { newId } from '../parts/new-id';
 import { TextField } from '../parts/text-field';
-import type { OrderScreen } from './order-model';
-import { WITHIN_WORDS } from './order-words';
+import { newId } from '../state/new-id';
 
 type OwnRuleFormProps = {
   readonly methods: OrderScreen['methods'];

@@ -3,12 +3,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
+import type { OrderScreen, RuleRow } from '@/present/order/order-model';
+import { count } from '@/present/words/words';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { UnfoldLater } from '../parts/unfold-later';
 import { useChanges } from '../parts/use-changes';
-import { count } from '../parts/words';
-import type { OrderScreen, RuleRow } from './order-model';
 
 const OwnRuleForm = dynamic(() => import('./own-rule-form').then((module) => module.OwnRuleForm));
 

@@ -1,9 +1,9 @@
 'use client';
 import { useState } from 'react';
-import { metricFrom, shownIn, unitName } from '@/core/home/units';
+import { metricFrom, shownIn, unitName } from '@/core/basics/units';
+import { amount } from '@/present/words/words';
 import { TextField, type TextFieldProps } from './text-field';
 import { useUnits } from './units';
-import { amount } from './words';
 
 type LengthFieldProps = Omit<TextFieldProps, 'value' | 'onChange' | 'label' | 'error'> & {
   readonly label: string;

@@ -1,6 +1,6 @@
 'use client';
 import { createContext, type ReactNode, useContext } from 'react';
-import type { Units } from '@/core/formats/choices';
+import type { Units } from '@/core/basics/choices';
 
 const Chosen = createContext<Units>('metric');
 

@@ -1,6 +1,6 @@
 'use client';
 import { useRef, useState } from 'react';
-import { afterPaint } from './after-paint';
+import { afterPaint } from '../state/after-paint';
 
 /**
  * A value that answers where it is pressed, before anything else is told: what was pressed last is shown until it has

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { afterPaint } from './after-paint';
+import { afterPaint } from '../state/after-paint';
 
 /** How many of a list are drawn by now: one more with each picture, so that no press has to wait for all of them. */
 export function useOneByOne(list: string, count: number): number {

@@ -3,8 +3,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { newId } from '../parts/new-id';
 import type { CommandAction } from '../state/command';
+import { newId } from '../state/new-id';
 
 const MemberForm = dynamic(() => import('./member-form').then((module) => module.MemberForm));
 

@@ -3,13 +3,13 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Member } from '@/core/formats/household';
+import type { Member } from '@/core/people/member';
+import { count } from '@/present/words/words';
 import { ChooseFile } from '../files/choose-file';
 import { Report } from '../files/report';
 import { useUpload } from '../files/use-upload';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
-import { count } from '../parts/words';
 
 /** Busy times from a person's calendar: from a file or pasted; planning keeps out of them. */
 export function BusyTimes({ member }: { member: Pick<Member, 'id' | 'name' | 'busy'> }) {

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import type { Member } from '@/core/formats/household';
+import type { Member } from '@/core/people/member';
 import { UnfoldLater } from '../parts/unfold-later';
 import type { PeopleActions } from './people-actions';
 

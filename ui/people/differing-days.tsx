@@ -4,12 +4,12 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Member } from '@/core/formats/household';
+import type { Member } from '@/core/people/member';
+import { count, longDate } from '@/present/words/words';
 import { DateField } from '../parts/date-field';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
-import { count, longDate } from '../parts/words';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
 

@@ -11,17 +11,17 @@ import { useState } from 'react';
 import { Controller, type UseFormReturn, useFieldArray } from 'react-hook-form';
 import { TAGS } from '@/core/catalogue/tags';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
-import type { Member } from '@/core/formats/household';
 import { PACES } from '@/core/home/scales';
+import type { Member } from '@/core/people/member';
+import type { MemberForm as Values } from '@/present/forms/schemas';
+import { WEEKDAYS } from '@/present/people/weekdays';
 import { Field } from '../forms/field';
-import type { MemberForm as Values } from '../forms/schemas';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
-import { WEEKDAYS } from './weekdays';
 
 type MemberFormProps = {
   readonly member: Omit<Member, 'exceptions' | 'busy'>;

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { TAGS, type Tag } from '@/core/catalogue/tags';
-import type { Member } from '@/core/formats/household';
-import { duration, hours } from '../parts/words';
+import type { Member } from '@/core/people/member';
+import { duration, hours } from '@/present/words/words';
 import { BusyTimes } from './busy-times';
 import { ChangeMember } from './change-member';
 import { DifferingDays } from './differing-days';

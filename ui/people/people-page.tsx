@@ -1,9 +1,9 @@
 import Stack from '@mui/material/Stack';
-import type { Current } from '@/core/clean/campaign';
-import type { Member } from '@/core/formats/household';
-import { clockMinutes } from '@/core/time/local-time';
+import { clockMinutes } from '@/core/basics/local-time';
+import type { Member } from '@/core/people/member';
+import type { Current } from '@/core/problem/campaign';
+import { count, hours } from '@/present/words/words';
 import { PageHead } from '../parts/page-head';
-import { count, hours } from '../parts/words';
 import { AddMember } from './add-member';
 import { Machines } from './machines';
 import { MemberSection } from './member-section';

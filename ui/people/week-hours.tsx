@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import { scaleLinear } from 'd3';
-import type { WeeklyHours } from '@/core/formats/household';
-import { clockMinutes } from '@/core/time/local-time';
-import { WEEKDAYS } from './weekdays';
+import { clockMinutes } from '@/core/basics/local-time';
+import type { WeeklyHours } from '@/core/people/member';
+import { WEEKDAYS } from '@/present/people/weekdays';
 
 const FROM_HOUR = 6;
 const TO_HOUR = 23;

@@ -5,16 +5,16 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useOptimistic, useState } from 'react';
+import type { Call } from '@/core/clean/call';
 import { put as putInto } from '@/core/household/put';
-import type { Call } from '@/core/safety/calls';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { DateField } from '../parts/date-field';
-import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { UndoButtons } from '../parts/undo-buttons';
 import { useChanges } from '../parts/use-changes';
 import { useTyped } from '../parts/use-typed';
+import { newId } from '../state/new-id';
 
 type CallsProps = {
   readonly calls: readonly Call[];

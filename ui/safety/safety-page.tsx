@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Current } from '@/core/clean/campaign';
+import type { Current } from '@/core/problem/campaign';
 import { suggestedCalls } from '@/core/safety/calls';
 import { type Finding, safetyFindings } from '@/core/safety/findings';
-import { HOURS_VIEWS } from '../hours/hours-views';
+import { HOURS_VIEWS } from '@/present/hours/hours-views';
+import { count } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { Unfold } from '../parts/unfold';
 import { ViewSwitch } from '../parts/view-switch';
-import { count } from '../parts/words';
 import { Calls } from './calls';
 
 /** What the safety of this clean rests on: what was designed out, what to beware of, and what is for a licensed trade. */

@@ -1,13 +1,13 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { PRIORITIES } from '@/core/basics/choices';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
-import { PRIORITIES } from '@/core/formats/choices';
-import { type Mark, REASONS } from '@/core/scope/marks';
+import { type Mark, REASONS } from '@/core/clean/marks';
+import type { Filters, ScopeRow, ScopeScreen } from '@/present/scope/scope-model';
+import { PRIORITY_WORDS, REASON_WORDS } from '@/present/scope/scope-words';
+import { count, hours } from '@/present/words/words';
 import { NativeSelect } from '../parts/native-select';
-import { count, hours } from '../parts/words';
-import type { Filters, ScopeRow, ScopeScreen } from './scope-model';
-import { PRIORITY_WORDS, REASON_WORDS } from './scope-words';
 
 type Says = Omit<Partial<Mark>, 'on' | 'target'>;
 type Whole = Pick<Mark, 'on' | 'target'>;

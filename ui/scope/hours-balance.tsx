@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { tenths } from '../parts/words';
+import { tenths } from '@/present/words/words';
 
 /** Hours needed against hours offered: the needed ones as ice, the offered ones as the water that could melt it. */
 export function HoursBalance({ needed, offered }: { needed: number; offered: number | undefined }) {

@@ -3,11 +3,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { type Dispatch, memo, type ReactNode, type SetStateAction, useMemo } from 'react';
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
+import { type Filters, LAYERS, LENGTHS, NO_FILTERS, type ScopeScreen } from '@/present/scope/scope-model';
+import { count } from '@/present/words/words';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { useAnswered } from '../parts/use-answered';
-import { count } from '../parts/words';
-import { type Filters, LAYERS, LENGTHS, NO_FILTERS, type ScopeScreen } from './scope-model';
 
 const SCOPE_WORDS: Record<Exclude<Filters['scope'], ''>, string> = {
   in: 'In',

@@ -2,17 +2,7 @@
 import Box from '@mui/material/Box';
 import type { SortingState } from '@tanstack/react-table';
 import { useDeferredValue, useMemo, useOptimistic, useState } from 'react';
-import type { Mark } from '@/core/scope/marks';
-import type { ChangeActions, EditWords } from '../parts/change-actions';
-import { PageHead } from '../parts/page-head';
-import { Sentence } from '../parts/sentence';
-import { UndoButtons } from '../parts/undo-buttons';
-import { useChanges } from '../parts/use-changes';
-import { useStableEvents } from '../parts/use-stable-events';
-import { count, tenths } from '../parts/words';
-import { BulkBar } from './bulk-bar';
-import { HoursBalance } from './hours-balance';
-import { ScopeFilters } from './scope-filters';
+import type { Mark } from '@/core/clean/marks';
 import {
   filtered,
   marksFor,
@@ -21,7 +11,17 @@ import {
   rowsAfter,
   type ScopeRow,
   type ScopeScreen,
-} from './scope-model';
+} from '@/present/scope/scope-model';
+import { count, tenths } from '@/present/words/words';
+import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { PageHead } from '../parts/page-head';
+import { Sentence } from '../parts/sentence';
+import { UndoButtons } from '../parts/undo-buttons';
+import { useChanges } from '../parts/use-changes';
+import { useStableEvents } from '../parts/use-stable-events';
+import { BulkBar } from './bulk-bar';
+import { HoursBalance } from './hours-balance';
+import { ScopeFilters } from './scope-filters';
 import { ScopeTable } from './scope-table';
 import { SortBy } from './sort-by';
 

@@ -1,12 +1,12 @@
 import Stack from '@mui/material/Stack';
-import type { Current } from '@/core/clean/campaign';
-import { HOURS_VIEWS } from '../hours/hours-views';
+import type { Current } from '@/core/problem/campaign';
+import { HOURS_VIEWS } from '@/present/hours/hours-views';
+import { scopeScreen } from '@/present/scope/scope-screen';
 import type { ChangeActions } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
 import { ScopeList } from './scope-list';
-import { scopeScreen } from './scope-screen';
 
 /** Everything that could be done, what of it is in, and whether the hours suffice. */
 export function ScopePage({ state, actions }: { state: Current; actions: ChangeActions }) {

@@ -15,12 +15,12 @@ import {
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useMemo, useRef } from 'react';
+import { kindName, type ScopeRow } from '@/present/scope/scope-model';
+import { PRIORITY_WORDS, scopeWords } from '@/present/scope/scope-words';
+import { duration, shortDate } from '@/present/words/words';
 import { TextLink } from '../parts/text-link';
 import { useAnswered } from '../parts/use-answered';
 import { useStableEvents } from '../parts/use-stable-events';
-import { duration, shortDate } from '../parts/words';
-import { kindName, type ScopeRow } from './scope-model';
-import { PRIORITY_WORDS, scopeWords } from './scope-words';
 
 type ScopeTableProps = {
   readonly rows: readonly ScopeRow[];

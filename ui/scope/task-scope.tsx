@@ -6,15 +6,15 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
 import { memo, useState } from 'react';
 import type { ProductSchool } from '@/core/catalogue/work-kinds';
-import type { CleanTask } from '@/core/clean/tasks';
-import type { ProblemTask } from '@/core/formats/problem';
-import { type Mark, REASONS, type Reason } from '@/core/scope/marks';
+import { type Mark, REASONS, type Reason } from '@/core/clean/marks';
+import type { ProblemTask } from '@/core/plan/problem';
+import type { CleanTask } from '@/core/work/tasks';
+import { productWords } from '@/present/scope/product-words';
+import { SCHOOL_WORDS } from '@/present/scope/school-words';
+import { PRIORITY_WORDS, REASON_WORDS } from '@/present/scope/scope-words';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { UnfoldLater } from '../parts/unfold-later';
-import { productWords } from './product-words';
-import { SCHOOL_WORDS } from './school-words';
-import { PRIORITY_WORDS, REASON_WORDS } from './scope-words';
 
 /** The most minutes that a guess can be. */
 const MOST_GUESS = 6000;

@@ -1,10 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import type { Steered } from '@/present/spread/steer-words';
 import { Sentence } from '../parts/sentence';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
-import type { Steered } from './steer-words';
 
 type GoBackButtonProps = {
   readonly version: number;

@@ -1,10 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
 import { scaleSqrt } from 'd3';
+import type { DayCell, HouseByDay } from '@/present/spread/house-model';
+import { dayOfMonth, duration, longDate, weekday } from '@/present/words/words';
 import { PageLink } from '../parts/page-link';
-import { dayOfMonth, duration, longDate, weekday } from '../parts/words';
 import { FromToday } from './from-today';
-import type { DayCell, HouseByDay } from './house-model';
 import { HOUSE_STYLE } from './house-style';
 import { SessionsCell } from './sessions-cell';
 

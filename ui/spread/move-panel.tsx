@@ -3,12 +3,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
-import type { ActionResult } from '../forms/result';
+import type { ActionResult } from '@/present/forms/result';
+import type { Block } from '@/present/spread/lanes-model';
+import { clock, longDate, plusDays } from '@/present/words/words';
 import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
-import { clock, longDate, plusDays } from '../parts/words';
-import type { Block } from './lanes-model';
 import type { SteeringState } from './use-steering';
 
 /** What can be chosen from when something is moved. */

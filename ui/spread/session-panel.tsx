@@ -3,10 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import type { Lane } from '@/present/spread/lanes-model';
+import { count, longDate } from '@/present/words/words';
 import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
-import { count, longDate } from '../parts/words';
-import type { Lane } from './lanes-model';
 import type { Choices } from './move-panel';
 import type { SteeringState } from './use-steering';
 

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3';
-import type { PlanSession } from '@/core/formats/plan';
-import { clockMinutes } from '@/core/time/local-time';
-import { clock } from '../parts/words';
+import { clockMinutes } from '@/core/basics/local-time';
+import type { PlanSession } from '@/core/plan/plan';
+import { clock } from '@/present/words/words';
 
 /** A session as long as this fills the width of its cell. */
 const LONGEST_MINUTES = 180;

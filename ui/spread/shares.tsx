@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Campaign } from '@/core/clean/campaign';
+import type { Campaign } from '@/core/problem/campaign';
 import { type PersonShare, sharesOf } from '@/core/spread/shares';
+import { duration } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
-import { duration } from '../parts/words';
 
 type SharesProps = {
   readonly campaign: Campaign;

@@ -3,8 +3,8 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { count } from '@/present/words/words';
 import { Sentence } from '../parts/sentence';
-import { count } from '../parts/words';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
 

@@ -1,6 +1,6 @@
-import type { ActionResult } from '../forms/result';
+import type { ActionResult } from '@/present/forms/result';
+import type { Steered } from '@/present/spread/steer-words';
 import type { CommandAction } from '../state/command';
-import type { Steered } from './steer-words';
 
 export type SteeringActions = {
   /** Takes a `Wish`. */

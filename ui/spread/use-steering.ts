@@ -3,9 +3,9 @@ import { useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import type { Wish } from '@/core/steering/by-hand';
 import type { SessionWish } from '@/core/steering/session-by-hand';
+import type { Steered } from '@/present/spread/steer-words';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
-import type { Steered } from './steer-words';
 import type { SteeringActions } from './steering-actions';
 
 export type SteeringState = {

@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box';
-import type { KeptPlan } from '@/core/formats/household';
+import type { KeptPlan } from '@/core/plan/kept-plan';
 import { changesBetween } from '@/core/spread/plan-changes';
+import { changedWords, type Names, type Steered } from '@/present/spread/steer-words';
+import { clock, count, duration, longDate, shortDate } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Unfold } from '../parts/unfold';
-import { clock, count, duration, longDate, shortDate } from '../parts/words';
 import type { CommandAction } from '../state/command';
 import { GoBackButton } from './go-back-button';
-import { changedWords, type Names, type Steered } from './steer-words';
 
 type VersionsPageProps = {
   readonly plans: readonly KeptPlan[];

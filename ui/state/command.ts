@@ -1,4 +1,4 @@
-import type { ActionResult } from '../forms/result';
+import type { ActionResult } from '@/present/forms/result';
 
 /** One press, as it is sent: the id makes it count once, however often it is sent. */
 export type Sent = { readonly id: string; readonly input?: unknown };

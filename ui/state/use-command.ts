@@ -1,10 +1,10 @@
 'use client';
 import { useMutation } from '@tanstack/react-query';
 import { useState, useTransition } from 'react';
-import type { ActionResult } from '../forms/result';
-import { painted } from '../parts/after-paint';
-import { newId } from '../parts/new-id';
+import type { ActionResult } from '@/present/forms/result';
+import { painted } from './after-paint';
 import { type CommandAction, NO_ANSWER, type Sent, sentenceOf } from './command';
+import { newId } from './new-id';
 
 /** Sent again so often where nothing was answered, always as the same press. */
 const TRIES = 2;

@@ -3,9 +3,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { type ReactNode, useOptimistic } from 'react';
+import type { Stock } from '@/core/clean/supplies';
 import type { HouseholdChange } from '@/core/household/change';
 import { put } from '@/core/household/put';
-import type { Stock } from '@/core/supplies/supplies';
+import { PRODUCT_FORMS } from '@/present/supplies/product-forms';
+import type { CupboardRow, SuppliesScreen } from '@/present/supplies/supplies-model';
+import { count } from '@/present/words/words';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { DateField } from '../parts/date-field';
@@ -13,9 +16,6 @@ import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { useChanges } from '../parts/use-changes';
 import { useTyped } from '../parts/use-typed';
-import { count } from '../parts/words';
-import { PRODUCT_FORMS } from './product-forms';
-import type { CupboardRow, SuppliesScreen } from './supplies-model';
 
 type CupboardProps = {
   readonly screen: SuppliesScreen;

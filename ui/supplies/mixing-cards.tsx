@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { count } from '../parts/words';
-import type { CardRow, SuppliesScreen } from './supplies-model';
-import { amountWords, spoonWords } from './supply-words';
+import type { CardRow, SuppliesScreen } from '@/present/supplies/supplies-model';
+import { amountWords, spoonWords } from '@/present/supplies/supply-words';
+import { count } from '@/present/words/words';
 
 /** How each mixture is made in the bucket or the bottle that one has, and what is used as it is. */
 export function MixingCards({ screen }: { screen: SuppliesScreen }) {

@@ -3,15 +3,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
+import { boughtChange } from '@/present/supplies/bought';
+import { shoppingText } from '@/present/supplies/shopping-text';
+import type { ShoppingRow, SuppliesScreen } from '@/present/supplies/supplies-model';
+import { longDate } from '@/present/words/words';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import { useChanges } from '../parts/use-changes';
-import { longDate } from '../parts/words';
-import { boughtChange } from './bought';
-import { shoppingText } from './shopping-text';
-import type { ShoppingRow, SuppliesScreen } from './supplies-model';
 
 type ShoppingListProps = {
   readonly screen: SuppliesScreen;

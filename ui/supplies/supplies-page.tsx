@@ -1,17 +1,17 @@
 import Typography from '@mui/material/Typography';
-import type { Current } from '@/core/clean/campaign';
 import type { FoundThing } from '@/core/day/run';
 import { roomsOf } from '@/core/home/room';
+import type { Current } from '@/core/problem/campaign';
+import { type SuppliesScreen, suppliesScreen } from '@/present/supplies/supplies-model';
+import { count } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
-import { count } from '../parts/words';
 import { Cupboard } from './cupboard';
 import { FoundToBuy, type SettleAct } from './found-to-buy';
 import { MixingCards } from './mixing-cards';
 import { ShoppingList } from './shopping-list';
-import { type SuppliesScreen, suppliesScreen } from './supplies-model';
 
 const VIEWS = {
   buy: { href: '/supplies', name: 'To buy' },

@@ -1,12 +1,12 @@
 import { CATALOGUE } from '@/core/catalogue/catalogue';
-import type { Campaign, Current } from '@/core/clean/campaign';
-import { expand } from '@/core/clean/expand';
-import { listTasks, tasksOf } from '@/core/clean/tasks';
-import { workOf } from '@/core/clean/work';
-import type { Household } from '@/core/formats/household';
-import type { Plan } from '@/core/formats/plan';
+import type { Household } from '@/core/household/household';
 import { orderWork } from '@/core/order/ordered';
+import type { Plan } from '@/core/plan/plan';
+import type { Campaign, Current } from '@/core/problem/campaign';
+import { expand } from '@/core/problem/expand';
 import { plan } from '@/core/spread/plan';
+import { listTasks, tasksOf } from '@/core/work/tasks';
+import { workOf } from '@/core/work/work';
 
 /** What the server puts together for the pages, made of a household without a server. */
 export function stateOf(household: Household, now: string, latest: Plan, first: Plan = latest): Current {

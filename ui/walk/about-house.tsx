@@ -5,15 +5,15 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useOptimistic, useState } from 'react';
-import { UNITS, type Units } from '@/core/formats/choices';
+import { UNITS, type Units } from '@/core/basics/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import { WAYS_ROUND, type WayRound } from '@/core/home/room';
+import { BUILT_YEAR_USE, FACT_QUESTIONS, WAY_WORDS } from '@/present/walk/fact-words';
 import type { ChangeActions } from '../parts/change-actions';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { useChanges } from '../parts/use-changes';
-import { BUILT_YEAR_USE, FACT_QUESTIONS, WAY_WORDS } from './fact-words';
 
 export type AboutHouseProps = {
   readonly facts: HomeFacts;

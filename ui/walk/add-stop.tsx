@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { memo, useState } from 'react';
-import { STOP_NEEDS_NAME } from '../forms/limits';
+import { STOP_NEEDS_NAME } from '@/present/forms/limits';
 import { TextField } from '../parts/text-field';
 
 /** The next stop of the walk, at the end of the strip. */

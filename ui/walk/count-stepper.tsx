@@ -4,9 +4,9 @@ import Remove from '@mui/icons-material/Remove';
 import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
 import { memo, useState } from 'react';
-import { countSchema } from '../forms/schemas';
-import { afterPaint } from '../parts/after-paint';
+import { countSchema } from '@/present/forms/schemas';
 import { TextField } from '../parts/text-field';
+import { afterPaint } from '../state/after-paint';
 
 /** How many there are: one press for one more, or typed. A count that can't be is kept as typed and says why. */
 export const CountStepper = memo(function CountStepper({

@@ -1,7 +1,7 @@
 'use client';
 import { memo } from 'react';
 import type { Fixture } from '@/core/home/room';
-import { fixtureName, fixtureSummary, SOIL_WORDS } from './fixture-words';
+import { fixtureName, fixtureSummary, SOIL_WORDS } from '@/present/walk/fixture-words';
 import { useIsChosen } from './selection';
 import looks from './strip.module.css';
 

@@ -5,7 +5,7 @@ import Remove from '@mui/icons-material/Remove';
 import { memo } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { type Fixture, MOST_COUNT } from '@/core/home/room';
-import { fixtureName } from './fixture-words';
+import { fixtureName } from '@/present/walk/fixture-words';
 import looks from './strip.module.css';
 
 type CounterProps = {

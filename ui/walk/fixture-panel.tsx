@@ -9,6 +9,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { memo, useDeferredValue } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
+import { type Mark, markKey } from '@/core/clean/marks';
 import {
   type Fixture,
   FULLNESSES,
@@ -20,7 +21,8 @@ import {
   type Soil,
   type Stop,
 } from '@/core/home/room';
-import { type Mark, markKey } from '@/core/scope/marks';
+import { FULLNESS_WORDS, fixtureName, HEIGHT_WORDS, SOIL_WORDS } from '@/present/walk/fixture-words';
+import { type RoomSurroundings, tasksOfFixture } from '@/present/walk/room-work';
 import { TaskEstimateLines } from '../hours/task-estimate';
 import { ChoiceRow } from '../parts/choice-row';
 import { NativeSelect } from '../parts/native-select';
@@ -30,9 +32,7 @@ import { useOneByOne } from '../parts/use-one-by-one';
 import { useStableEvents } from '../parts/use-stable-events';
 import { TaskScope } from '../scope/task-scope';
 import { CountStepper } from './count-stepper';
-import { FULLNESS_WORDS, fixtureName, HEIGHT_WORDS, SOIL_WORDS } from './fixture-words';
 import { MendField } from './mend-field';
-import { type RoomSurroundings, tasksOfFixture } from './room-work';
 import { SizeFields } from './size-fields';
 
 export type PanelEvents = {

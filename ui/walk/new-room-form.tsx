@@ -10,8 +10,8 @@ import { FormLength } from '../forms/length';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
-import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
+import { newId } from '../state/new-id';
 import { RoomSizes } from './room-sizes';
 
 const USUAL_NAMES: readonly string[] = Object.values(ROOM_KINDS);

@@ -5,13 +5,13 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
+import { earlierJobs, type RoomHold, type RoomOrderStep } from '@/present/walk/room-order';
+import { duration } from '@/present/words/words';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextLink } from '../parts/text-link';
-import { duration } from '../parts/words';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
-import { earlierJobs, type RoomHold, type RoomOrderStep } from './room-order';
 
 export type MoveTask = CommandAction<string>;
 

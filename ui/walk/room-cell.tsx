@@ -1,9 +1,9 @@
 'use client';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import type { Progress } from '@/core/clean/progress';
+import type { Progress } from '@/core/problem/progress';
+import { hours } from '@/present/words/words';
 import { PageLink } from '../parts/page-link';
-import { hours } from '../parts/words';
 import { CUT, FROST } from '../theme/frost';
 
 /** One room of the house section: frozen from the right, clear water from the left. */

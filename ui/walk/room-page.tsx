@@ -1,20 +1,20 @@
-import type { Current } from '@/core/clean/campaign';
-import { joinedRooms } from '@/core/clean/floor-runs';
-import { clearFixtures } from '@/core/clean/progress';
-import { handsRange, partsOfStepId } from '@/core/clean/tasks';
-import { lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/clean/work';
+import { shownIn, unitName } from '@/core/basics/units';
 import { ROOM_KINDS, type Room, roomsOf } from '@/core/home/room';
-import { shownIn, unitName } from '@/core/home/units';
-import { usesOf } from '@/core/safety/uses';
+import type { Current } from '@/core/problem/campaign';
+import { clearFixtures } from '@/core/problem/progress';
+import { joinedRooms } from '@/core/work/floor-runs';
+import { handsRange, partsOfStepId } from '@/core/work/tasks';
+import { usesOf } from '@/core/work/uses';
+import { lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/work/work';
+import { roomOrder } from '@/present/walk/room-order';
+import type { RoomSurroundings } from '@/present/walk/room-work';
+import { amount, count, hourRange, hours } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
-import { amount, count, hourRange, hours } from '../parts/words';
 import { ChangeRoomLater } from './change-room-later';
 import type { MoveTask } from './order-panel';
-import { roomOrder } from './room-order';
 import { RoomProducts } from './room-products';
-import type { RoomSurroundings } from './room-work';
 import { UnrolledRoom } from './unrolled-room';
 
 type RoomPageProps = {

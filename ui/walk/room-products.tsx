@@ -1,11 +1,11 @@
 'use client';
 import type { ProductSchool } from '@/core/catalogue/work-kinds';
-import type { Mark } from '@/core/scope/marks';
+import type { Mark } from '@/core/clean/marks';
+import { SCHOOL_WORDS } from '@/present/scope/school-words';
 import type { ChangeActions } from '../parts/change-actions';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { useChanges } from '../parts/use-changes';
-import { SCHOOL_WORDS } from '../scope/school-words';
 
 type RoomProductsProps = {
   readonly room: string;

@@ -7,7 +7,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { memo, useState } from 'react';
 import type { Stop } from '@/core/home/room';
-import { STOP_NEEDS_NAME } from '../forms/limits';
+import { STOP_NEEDS_NAME } from '@/present/forms/limits';
 import { TextField } from '../parts/text-field';
 
 type StopPanelProps = {

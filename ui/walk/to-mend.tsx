@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { fixturesOf, type Room } from '@/core/home/room';
+import { fixtureName } from '@/present/walk/fixture-words';
 import { TextLink } from '../parts/text-link';
-import { fixtureName } from './fixture-words';
 
 /** What was found broken or worn on the walk. */
 export function ToMend({ rooms }: { rooms: readonly Room[] }) {

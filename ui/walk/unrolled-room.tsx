@@ -5,28 +5,35 @@ import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useDeferredValue, useEffect, useMemo, useOptimistic, useRef, useState } from 'react';
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
-import { newFixture } from '@/core/home/fixture';
+import { newFixture } from '@/core/furnish/fixture';
+import { oftenMissing } from '@/core/furnish/templates';
 import type { Fixture, Height, Room } from '@/core/home/room';
-import { oftenMissing } from '@/core/home/templates';
-import { afterPaint } from '../parts/after-paint';
+import { fixtureName } from '@/present/walk/fixture-words';
+import {
+  addedTo,
+  fixtureMoved,
+  placeOf,
+  roomAfter,
+  type StripChange,
+  stopMoved,
+} from '@/present/walk/room-model';
+import type { RoomOrderStep } from '@/present/walk/room-order';
+import type { RoomSurroundings } from '@/present/walk/room-work';
+import { openStops } from '@/present/walk/strip-model';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
-import { newId } from '../parts/new-id';
 import { Sentence } from '../parts/sentence';
 import { useChanges } from '../parts/use-changes';
 import { useSameList, useSameSet } from '../parts/use-same';
 import { useStableEvents } from '../parts/use-stable-events';
+import { afterPaint } from '../state/after-paint';
+import { newId } from '../state/new-id';
 import { AddStop } from './add-stop';
 import type { PanelEvents } from './fixture-panel';
-import { fixtureName } from './fixture-words';
 import { OftenHere } from './often-here';
 import type { MoveTask } from './order-panel';
-import { addedTo, fixtureMoved, placeOf, roomAfter, type StripChange, stopMoved } from './room-model';
-import type { RoomOrderStep } from './room-order';
-import type { RoomSurroundings } from './room-work';
 import { Selection, SelectionProvider } from './selection';
 import { StopPanel } from './stop-panel';
 import { Strip, type StripEvents, type StripMode } from './strip';
-import { openStops } from './strip-model';
 import { StripTools } from './strip-tools';
 
 /** The catalogue comes with these two; the strip can be looked at without it. */

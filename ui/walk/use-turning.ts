@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { afterPaint } from '../parts/after-paint';
+import { afterPaint } from '../state/after-paint';
 
 /** Turns a value over in one row after the other, a picture each, so that no press has to wait for all of them. */
 export function useTurning<Value>(value: Value, rows: number): (row: number) => Value {

@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import type { Current } from '@/core/clean/campaign';
-import { type Progress, progressByRoom } from '@/core/clean/progress';
-import { type CleanTask, handsRange } from '@/core/clean/tasks';
 import type { Floor } from '@/core/home/room';
+import type { Current } from '@/core/problem/campaign';
+import { type Progress, progressByRoom } from '@/core/problem/progress';
+import { type CleanTask, handsRange } from '@/core/work/tasks';
+import { count, hours } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
-import { count, hours } from '../parts/words';
 import { AboutHouseLater } from './about-house-later';
 import { AddFloor } from './add-floor';
 import { AddRoom } from './add-room';

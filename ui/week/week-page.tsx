@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import type { Campaign, Current } from '@/core/clean/campaign';
+import type { Campaign, Current } from '@/core/problem/campaign';
+import { mondayOf, type PersonDate, type Piece, weekOf } from '@/present/week/week-model';
+import { clock, duration, longDate, plusDays, shortDate } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
-import { clock, duration, longDate, plusDays, shortDate } from '../parts/words';
-import { mondayOf, type PersonDate, type Piece, weekOf } from './week-model';
 
 type WeekPageProps = { readonly state: Current; readonly person: string; readonly date: string };
 

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
-import type { ActionResult } from '../forms/result';
+import type { ActionResult } from '@/present/forms/result';
 import { Sentence } from '../parts/sentence';
 
 /** One press into the demo household. */

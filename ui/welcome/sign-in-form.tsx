@@ -2,8 +2,8 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
+import type { ActionResult } from '@/present/forms/result';
 import { Field } from '../forms/field';
-import type { ActionResult } from '../forms/result';
 
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';

@@ -9,6 +9,7 @@ import type { Outcome } from '@/core/what-if/outcome';
 import type { Answer } from '@/core/what-if/protocol';
 import { type Ladder, rungAt } from '@/core/what-if/smallest';
 import type { WhatIf } from '@/core/what-if/what-if';
+import { whatIfWords } from '@/present/what-if/what-if-words';
 import { ThawLineChart } from '../charts/thaw-line-chart';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
@@ -18,7 +19,6 @@ import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
 import { usePlanner } from './use-planner';
 import { WhatIfRow } from './what-if-row';
-import { whatIfWords } from './what-if-words';
 
 export type WhatIfBoardProps = {
   readonly thaw: ThawLine;

@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
-import type { Campaign, Current } from '@/core/clean/campaign';
 import { roomsOf } from '@/core/home/room';
+import type { Campaign, Current } from '@/core/problem/campaign';
 import { thawLine } from '@/core/spread/thaw-line';
 import { outcomeOf } from '@/core/what-if/outcome';
 import { fits, laddersFor } from '@/core/what-if/smallest';
 import { whatIfsFor } from '@/core/what-if/what-if';
-import type { ActionResult } from '../forms/result';
+import type { ActionResult } from '@/present/forms/result';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { WhatIfBoard } from './what-if-board';

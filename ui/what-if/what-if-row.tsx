@@ -4,7 +4,7 @@ import { memo, type ReactNode } from 'react';
 import type { Outcome } from '@/core/what-if/outcome';
 import type { Answer } from '@/core/what-if/protocol';
 import type { WhatIf } from '@/core/what-if/what-if';
-import { outcomeWords } from './what-if-words';
+import { outcomeWords } from '@/present/what-if/what-if-words';
 
 type WhatIfRowProps = {
   readonly id: string;

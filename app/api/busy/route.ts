@@ -1,14 +1,14 @@
 import { upload } from '@/app/api/guard';
-import type { Member } from '@/core/formats/household';
-import { dayOf, formatDate } from '@/core/time/local-time';
-import { nowIn } from '@/server/clock';
+import { dayOf, formatDate } from '@/core/basics/local-time';
+import type { Member } from '@/core/people/member';
+import type { FileReport } from '@/present/files/file-report';
+import { leftOutWords, NOTHING } from '@/present/people/calendar-words';
+import { count } from '@/present/words/words';
 import { changeBy } from '@/server/commands/change';
 import type { HouseholdScope } from '@/server/db/scope';
 import { readFileAs } from '@/server/file-reader';
+import { nowIn } from '@/server/process/clock';
 import { loadHousehold } from '@/server/repositories/household';
-import type { FileReport } from '@/ui/files/file-report';
-import { count } from '@/ui/parts/words';
-import { leftOutWords, NOTHING } from '@/ui/people/calendar-words';
 
 /** So many days are looked at where no clean says until when. */
 const USUAL_DAYS = 180;

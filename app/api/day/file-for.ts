@@ -1,10 +1,10 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { secondIn } from '@/server/clock';
+import { type DayFile, dayFile } from '@/present/day/day-file';
 import type { Sender } from '@/server/commands/carry-out';
 import { currentOf } from '@/server/current';
 import { versionsOf } from '@/server/household/kept';
+import { secondIn } from '@/server/process/clock';
 import { eventsOn, lastingBefore } from '@/server/repositories/day';
-import { type DayFile, dayFile } from '@/ui/day/day-file';
 
 /** A date as a phone keeps it; undefined while there is no plan, and for a helper who is no longer of the household. */
 export async function fileFor(

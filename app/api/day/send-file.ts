@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { isLocalDate } from '@/core/time/local-time';
+import { isLocalDate } from '@/core/basics/local-time';
 import { type Asker, NOBODY, refused } from './asker';
 import { fileFor } from './file-for';
 

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
-import type { DayAct } from '@/core/day/events';
-import type { HouseholdFile } from '@/core/formats/household';
+import type { DayAct } from '@/core/clean/events';
+import type { HouseholdFile } from '@/core/household/household';
 import { carryOut, type Sender } from '@/server/commands/carry-out';
 import { changeHousehold } from '@/server/commands/change';
-import { tell } from '@/server/day/hub';
 import type { HouseholdScope } from '@/server/db/scope';
 import { versionsOf } from '@/server/household/kept';
+import { tell } from '@/server/news/hub';
 import { insertHousehold } from '@/server/repositories/household';
 import { newHousehold, plannedDemo, testDatabase } from '@/server/testing/households';
 import { streamNews } from './stream-news';

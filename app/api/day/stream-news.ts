@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import type { ToldEvent } from '@/core/day/events';
+import type { ToldEvent } from '@/core/clean/events';
 import { helperHears } from '@/core/day/helper';
 import type { Sender } from '@/server/commands/carry-out';
-import { listen, type News, whenEnded } from '@/server/day/hub';
-import { keepAsking } from '@/server/day/machines';
 import { versionsOf } from '@/server/household/kept';
+import { keepAsking } from '@/server/machines/machines';
+import { listen, type News, whenEnded } from '@/server/news/hub';
 import { eventsAfter } from '@/server/repositories/day';
 import { type Asker, NOBODY, refused } from './asker';
 import { fileFor } from './file-for';

@@ -1,13 +1,13 @@
 import { NextResponse } from 'next/server';
-import { dayBatchSchema } from '@/core/day/events';
-import { secondIn } from '@/server/clock';
+import { dayBatchSchema } from '@/core/clean/events';
+import type { Taken } from '@/present/day/taken';
 import { type Carried, carryOut, type Sender } from '@/server/commands/carry-out';
 import { keptHousehold } from '@/server/household/kept';
-import { log } from '@/server/log';
 import { planned } from '@/server/planning/planner';
+import { secondIn } from '@/server/process/clock';
+import { log } from '@/server/process/log';
 import { isSameOrigin } from '@/server/session';
 import { readUpload } from '@/server/upload';
-import type { Taken } from '@/ui/day/run/taken';
 import { steeredWords } from '../../actions/steered-words';
 import { type Asker, NOBODY, refused } from './asker';
 

@@ -1,6 +1,6 @@
 import { download, upload } from '@/app/api/guard';
-import { describeFault } from '@/core/formats/fault';
-import { MOST_HOUSEHOLD_BYTES } from '@/core/formats/limits';
+import { describeFault } from '@/core/basics/fault';
+import { MOST_HOUSEHOLD_BYTES } from '@/core/basics/limits';
 import { takeInHousehold } from '@/server/commands/replace';
 import { readFileAs } from '@/server/file-reader';
 import { householdFile, loadReplaced } from '@/server/repositories/household';

@@ -1,12 +1,12 @@
 import { download, upload } from '@/app/api/guard';
 import { type ReadTable, writeRoomsTable } from '@/core/formats/rooms-table';
 import { roomsOf } from '@/core/home/room';
+import type { FileReport } from '@/present/files/file-report';
+import { changeWords, REFUSAL_WORDS } from '@/present/walk/change-words';
+import { count } from '@/present/words/words';
 import { changeBy } from '@/server/commands/change';
 import { readFileAs } from '@/server/file-reader';
 import { keptHousehold } from '@/server/household/kept';
-import type { FileReport } from '@/ui/files/file-report';
-import { count } from '@/ui/parts/words';
-import { changeWords, REFUSAL_WORDS } from '@/ui/walk/change-words';
 
 const MOST_FAULTS = 50;
 const MEANWHILE = 'Somebody changed the house meanwhile, so nothing was taken in. Try again.';

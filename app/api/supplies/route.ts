@@ -1,7 +1,7 @@
 import { download } from '@/app/api/guard';
+import { shoppingTable } from '@/present/supplies/shopping-table';
+import { suppliesScreen } from '@/present/supplies/supplies-model';
 import { current } from '@/server/current';
-import { shoppingTable } from '@/ui/supplies/shopping-table';
-import { suppliesScreen } from '@/ui/supplies/supplies-model';
 
 /** The shopping list as a table. */
 export async function GET(): Promise<Response> {

@@ -1,7 +1,7 @@
 import { download } from '@/app/api/guard';
+import { workTable } from '@/present/spread/work-table';
 import { stepNames } from '@/server/calendar/sessions-calendar';
 import { keptHousehold } from '@/server/household/kept';
-import { workTable } from '@/ui/spread/work-table';
 
 /** The planned work as a table. */
 export async function GET(): Promise<Response> {

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { fileFor } from '@/app/api/day/file-for';
+import { kitsOn } from '@/present/supplies/supplies-model';
 import { currentOf } from '@/server/current';
 import { HelperPage } from '@/ui/day/day-page';
-import { kitsOn } from '@/ui/supplies/supplies-model';
 import { type HelperParams, helperBy } from './helper';
 
 export const metadata: Metadata = { title: 'Today' };

@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { MINUTES_A_DAY, minuteOf } from '../../time/local-time';
+import { MINUTES_A_DAY, minuteOf } from '../../basics/local-time';
 
 /** How much may be followed, for a file as a whole. */
 export type Budget = { occurrences: number };

@@ -1,5 +1,5 @@
 import type ICAL from 'ical.js';
-import { formatMinute, MINUTES_A_DAY, minuteOf } from '../../time/local-time';
+import { formatMinute, MINUTES_A_DAY, minuteOf } from '../../basics/local-time';
 import { calendarText, parsedPart, partsOf, saysOf } from './components';
 import { type Budget, startsOf, TooMany } from './occurrences';
 import { isDeclined, ownerOf } from './owner';

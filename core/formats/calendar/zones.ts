@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { findIana } from 'windows-iana';
-import { instantOf, isTimezone, wallClock } from '../../time/wall-clock';
+import { instantOf, isTimezone, wallClock } from '../../basics/wall-clock';
 import { parsedPart, partsOf } from './components';
 
 /** A time zone is named in a calendar that neither this machine nor the calendar itself knows. */

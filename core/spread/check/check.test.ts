@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Plan } from '../../formats/plan';
-import type { Problem } from '../../formats/problem';
+import type { Plan } from '../../plan/plan';
+import type { Problem } from '../../plan/problem';
 import { checkPlan, describeViolation } from './check';
 import type { RuleName } from './subject';
 

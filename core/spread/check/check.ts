@@ -1,5 +1,5 @@
-import type { Plan } from '../../formats/plan';
-import type { Problem } from '../../formats/problem';
+import type { Plan } from '../../plan/plan';
+import type { Problem } from '../../plan/problem';
 import { metricsOf } from '../metrics';
 import { modelOf } from '../model';
 import { breaksAreTaken, peopleAreFree } from './people';

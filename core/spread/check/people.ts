@@ -1,4 +1,4 @@
-import { midnightOf } from '../../time/local-time';
+import { midnightOf } from '../../basics/local-time';
 import {
   at,
   byDay,

@@ -1,4 +1,4 @@
-import { dayOf, dayOfMinute } from '../../time/local-time';
+import { dayOf, dayOfMinute } from '../../basics/local-time';
 import { SESSION_GAP } from '../metrics';
 import { lastDayOf, type Model } from '../model';
 import { at, isHands, named, type Subject, type Violation } from './subject';

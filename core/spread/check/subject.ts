@@ -1,5 +1,5 @@
-import type { Plan } from '../../formats/plan';
-import { dayOfMinute, formatMinute, type Minute, minuteOf } from '../../time/local-time';
+import { dayOfMinute, formatMinute, type Minute, minuteOf } from '../../basics/local-time';
+import type { Plan } from '../../plan/plan';
 import type { Placed, Session } from '../metrics';
 import type { Model, Person, Span, Step, Task } from '../model';
 

@@ -1,4 +1,4 @@
-import { dayOfMinute } from '../../time/local-time';
+import { dayOfMinute } from '../../basics/local-time';
 import { isLinkBroken, stepTimes } from '../metrics';
 import { lastDayOf, type Model, type Step } from '../model';
 import { at, type Entry, isHands, named, type Subject, sameEntry, type Violation } from './subject';

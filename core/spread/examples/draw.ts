@@ -1,4 +1,4 @@
-import { randomFrom } from '../random';
+import { randomFrom } from '../../basics/random';
 
 /** Draws from a seed, in the forms that generated problems need. */
 export type Draw = {

@@ -1,4 +1,4 @@
-import type { Problem } from '../../formats/problem';
+import type { Problem } from '../../plan/problem';
 import { Board } from '../board';
 import { clustersOf, inOrder } from '../clusters';
 import { type Score, scoreOf } from '../compare';

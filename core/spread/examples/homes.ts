@@ -1,4 +1,5 @@
-import { PRIORITIES } from '../../formats/choices';
+import { PRIORITIES } from '../../basics/choices';
+import { dayOf, formatDate, formatMinute, midnightOf } from '../../basics/local-time';
 import {
   type Policy,
   type Problem,
@@ -6,8 +7,7 @@ import {
   type ProblemStep,
   type ProblemTask,
   SPREADS,
-} from '../../formats/problem';
-import { dayOf, formatDate, formatMinute, midnightOf } from '../../time/local-time';
+} from '../../plan/problem';
 import { type Draw, drawFrom } from './draw';
 
 type WaitStep = Extract<ProblemStep, { mode: 'wait' }>;

@@ -1,5 +1,5 @@
-import type { Problem } from '../../formats/problem';
-import { dayOf, formatDate } from '../../time/local-time';
+import { dayOf, formatDate } from '../../basics/local-time';
+import type { Problem } from '../../plan/problem';
 import { drawFrom } from './draw';
 
 /** Jobs as rows of machine and minutes, in turn; `best` is the shortest possible length where it is known. */

@@ -1,6 +1,4 @@
-import { PRIORITIES } from '../../formats/choices';
-import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../../formats/problem';
-import { GROUPINGS, problemFaults, SPREADS } from '../../formats/problem';
+import { PRIORITIES } from '../../basics/choices';
 import {
   type DayNumber,
   dayOf,
@@ -8,7 +6,9 @@ import {
   formatMinute,
   type Minute,
   midnightOf,
-} from '../../time/local-time';
+} from '../../basics/local-time';
+import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../../plan/problem';
+import { GROUPINGS, problemFaults, SPREADS } from '../../plan/problem';
 import { type Draw, drawFrom } from './draw';
 
 /** Features of the problem format that a generated problem may use; each test and measurement names those it wants. */

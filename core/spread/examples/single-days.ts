@@ -1,5 +1,5 @@
-import type { Problem, ProblemStep, ProblemTask } from '../../formats/problem';
-import { dayOf, formatMinute, midnightOf } from '../../time/local-time';
+import { dayOf, formatMinute, midnightOf } from '../../basics/local-time';
+import type { Problem, ProblemStep, ProblemTask } from '../../plan/problem';
 import { type Draw, drawFrom } from './draw';
 
 type WaitStep = Extract<ProblemStep, { mode: 'wait' }>;

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { groupBy } from '../../../core/lists/group-by';
+import { groupBy } from '../../../core/basics/group-by';
 import { addColumns, type Migration } from './tables';
 
 export const step011: Migration = {

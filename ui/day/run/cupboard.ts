@@ -1,6 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import type { DayEvent } from '@/core/day/events';
-import type { DayFile } from '../day-file';
+import type { DayEvent } from '@/core/clean/events';
+import type { DayFile } from '@/present/day/day-file';
 import type { WallClock } from './wall-clock';
 
 /** What a phone keeps of a day, so that it outlives a closed browser: the day as last known, and what is not sent yet. */

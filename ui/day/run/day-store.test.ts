@@ -1,7 +1,7 @@
 import { fc, it as prop } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
-import type { DayBatch, DayEvent, ToldEvent, Verdict } from '@/core/day/events';
-import type { DayFile } from '../day-file';
+import type { DayBatch, DayEvent, ToldEvent, Verdict } from '@/core/clean/events';
+import type { DayFile } from '@/present/day/day-file';
 import { DayStore, type Slip } from './day-store';
 import { cupboardInMemory } from './memory-cupboard';
 import type { Ears, Known, Sent, Wire } from './wire';

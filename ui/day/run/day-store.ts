@@ -1,10 +1,10 @@
-import type { DayAct, DayEvent, ToldEvent } from '@/core/day/events';
-import { MOST_AT_ONCE } from '@/core/day/names';
+import type { DayAct, DayEvent, ToldEvent } from '@/core/clean/events';
+import { MOST_AT_ONCE } from '@/core/clean/names';
 import { runAtStart } from '@/core/day/pack';
 import { type Run, runAfter } from '@/core/day/run';
 import { formatSecond, type Second } from '@/core/day/seconds';
-import type { DayFile } from '../day-file';
-import { answerWords } from './answer-words';
+import { answerWords } from '@/present/day/answer-words';
+import type { DayFile } from '@/present/day/day-file';
 import type { Cupboard } from './cupboard';
 import { readClock, setClock, type WallClock } from './wall-clock';
 import type { Wire } from './wire';

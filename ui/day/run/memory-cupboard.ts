@@ -1,4 +1,4 @@
-import type { DayEvent } from '@/core/day/events';
+import type { DayEvent } from '@/core/clean/events';
 import type { Cupboard, KeptFile } from './cupboard';
 
 /** A cupboard that outlives its phone, as the one in a browser does; for phones without a browser. */

@@ -1,4 +1,4 @@
-import type { StepFace } from '../step-face';
+import type { StepFace } from '@/present/day/step-face';
 
 /** Reads a step aloud, by the voice of the device; pressed again it falls silent. */
 export function readAloud({ title, where, how, kit, cautions, doneWhen }: StepFace): void {

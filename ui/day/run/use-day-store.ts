@@ -1,6 +1,6 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { newId } from '../../parts/new-id';
-import type { DayFile } from '../day-file';
+import type { DayFile } from '@/present/day/day-file';
+import { newId } from '../../state/new-id';
 import { cupboardOf } from './cupboard';
 import { type DayState, DayStore } from './day-store';
 import { keepPage } from './keep-page';

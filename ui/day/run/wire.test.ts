@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { DayBatch } from '@/core/day/events';
+import type { DayBatch } from '@/core/clean/events';
 import type { Ears } from './wire';
 import { wireTo } from './wire';
 

@@ -1,6 +1,6 @@
-import type { DayBatch, ToldEvent } from '@/core/day/events';
-import type { DayFile } from '../day-file';
-import type { Taken } from './taken';
+import type { DayBatch, ToldEvent } from '@/core/clean/events';
+import type { DayFile } from '@/present/day/day-file';
+import type { Taken } from '@/present/day/taken';
 
 /** The way to the server and back. */
 export type Wire = {

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { change, redoLast, undoLast } from '@/app/actions/edit';
+import { methodOf } from '@/present/catalogue/catalogue-model';
 import { current } from '@/server/current';
-import { methodOf } from '@/ui/catalogue/catalogue-model';
 import { MethodPage } from '@/ui/catalogue/method-page';
 
 export const metadata: Metadata = { title: 'How it is done' };

@@ -3,11 +3,11 @@ import { notFound } from 'next/navigation';
 import { planTrip, takeOneMoreBlock } from '@/app/actions/day';
 import { fileFor } from '@/app/api/day/file-for';
 import { rolledOn } from '@/app/api/day/rolled-on';
-import { isLocalDate } from '@/core/time/local-time';
+import { isLocalDate } from '@/core/basics/local-time';
+import { kitsOn } from '@/present/supplies/supplies-model';
 import { current } from '@/server/current';
 import { requireScope } from '@/server/session';
 import { DayPage, NoDay } from '@/ui/day/day-page';
-import { kitsOn } from '@/ui/supplies/supplies-model';
 
 export const metadata: Metadata = { title: 'Day' };
 

@@ -10,7 +10,7 @@ import {
   steerPlan,
   undoSteering,
 } from '@/app/actions/steer';
-import { dateSchema } from '@/core/formats/scalars';
+import { dateSchema } from '@/core/basics/scalars';
 import { current } from '@/server/current';
 import { hasFeed } from '@/server/repositories/feeds';
 import { requireScope } from '@/server/session';

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { dateSchema } from '@/core/formats/scalars';
+import { dateSchema } from '@/core/basics/scalars';
 import { current } from '@/server/current';
 import { WeekPage } from '@/ui/week/week-page';
 

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { ESTIMATES, FIRST_JOBS } from '../basics/choices';
+import { dateSchema, idSchema, lineSchema, nameSchema, positiveMinutesSchema } from '../basics/scalars';
+import { PRODUCT_SCHOOLS } from '../catalogue/work-kinds';
+import { BELONGINGS } from '../home/scales';
+import { GROUPINGS, SPREADS } from '../plan/problem';
+
+/** One campaign: why, by when, and how a household goes about it. */
+
+/** How a stretch of work is cut: as long as each person's breaks allow, in sprints with a rest, or until it is done. */
+export const blockSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('fixed') }),
+  z.strictObject({
+    kind: z.literal('sprints'),
+    minutes: z.int().min(10).max(120),
+    rest: z.int().min(1).max(60),
+  }),
+  z.strictObject({ kind: z.literal('until-done') }),
+]);
+export type Block = z.infer<typeof blockSchema>;
+
+export const cleanSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  reason: lineSchema(300),
+  reward: lineSchema(200),
+  start: dateSchema,
+  finish: dateSchema,
+  spread: z.enum(SPREADS),
+  grouping: z.enum(GROUPINGS),
+  firstJob: z.enum(FIRST_JOBS).default('any'),
+  block: blockSchema.default({ kind: 'fixed' }),
+  openRooms: z.int().min(0).max(50),
+  reserve: z.array(dateSchema).max(1000),
+  sessionCap: positiveMinutesSchema.max(1440),
+  products: z.enum(PRODUCT_SCHOOLS),
+  belongings: z.enum(BELONGINGS).default('stop'),
+  estimates: z.enum(ESTIMATES).default('rates'),
+});
+export type Clean = z.infer<typeof cleanSchema>;

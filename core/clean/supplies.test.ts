@@ -1,0 +1,248 @@
+import { fc, test } from '@fast-check/vitest';
+import { describe, expect, it } from 'vitest';
+import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
+import { CATALOGUE } from '../catalogue/catalogue';
+import { factsOf } from '../catalogue/product-facts';
+import { PRODUCT_NAMES } from '../catalogue/products';
+import { expand } from '../problem/expand';
+import { plan } from '../spread/plan';
+import { inSpoons, type Mixture, mixingCard, mixturesFor, volumeMl } from '../supplies/amounts';
+import { kitFor } from '../supplies/kit';
+import { MADE_UP_PRICES } from '../supplies/price-list';
+import { consumedSince, isExpired, sessionsOf, shoppingList, type WorkSession } from '../supplies/shopping';
+import { clothsFor, zoneOf } from '../supplies/things';
+import { type CleanTask, tasksOf } from '../work/tasks';
+import { workOf } from '../work/work';
+import { NO_SUPPLIES, type Supplies, stockSchema } from './supplies';
+import { THING_NAMES } from './thing-names';
+
+const demo = juniperRow('2027-03-01');
+const tasks = tasksOf(workOf(demo, CATALOGUE));
+const find = (id: string) => tasks.find((task) => task.id === id)!;
+const times = (task: CleanTask, count: number): CleanTask => ({
+  ...task,
+  fixture: { ...task.fixture, count },
+});
+const mixture = (rest: Partial<Mixture>): Mixture => ({
+  product: 'soft-soap',
+  unit: 'ml',
+  perFill: 20,
+  fillMl: 5000,
+  fills: 1,
+  amount: 20,
+  tasks: [],
+  ...rest,
+});
+const TOILET = tasks.find((task) => task.method.id === 'toilet-deep')!;
+const DOOR = find('hall-1-door:door-wash');
+
+describe('amounts', () => {
+  it('are dose times quantity: a neat product by the piece, a fill by what its water does', () => {
+    // 40 g of citric acid for each bowl.
+    expect(mixturesFor([times(TOILET, 3)])).toMatchObject([
+      { product: 'citric-acid', amount: 120, unit: 'g' },
+    ]);
+    // 5 ml in 2 l, one fill for six doors: seven doors take two fills.
+    expect(mixturesFor([times(DOOR, 6)])).toMatchObject([{ fills: 1, amount: 5, fillMl: 2000 }]);
+    expect(mixturesFor([times(DOOR, 7)])).toMatchObject([{ fills: 2, amount: 10 }]);
+  });
+
+  it('share one bucket in a room, and take a fresh one into the next', () => {
+    const other = tasks.find((task) => task.method.id === 'door-wash' && task.room !== DOOR.room)!;
+    const same = { ...DOOR, id: 'second' };
+    expect(mixturesFor([DOOR, same])).toMatchObject([{ fills: 1, amount: 5 }]);
+    expect(mixturesFor([DOOR, other])).toMatchObject([{ fills: 2, amount: 10 }]);
+  });
+});
+
+describe('a mixing card', () => {
+  const vessels = { bucketMl: 4000, bottleMl: 500 };
+
+  it('is exact for the bucket one has', () => {
+    // 20 ml in 5 l is 16 ml in 4 l; two fills of 5 l are two and a half of 4 l, so three.
+    expect(mixingCard(mixture({ fills: 2 }), vessels)).toMatchObject({
+      vessel: 'bucket',
+      waterMl: 4000,
+      amount: 16,
+      fills: 3,
+      spoons: { measure: 'tablespoon', count: 1 },
+    });
+    expect(mixingCard(mixture({}), { ...vessels, bucketMl: 10_000 })).toMatchObject({
+      waterMl: 5000,
+      amount: 20,
+    });
+  });
+
+  it('fills the bottle whole', () => {
+    expect(
+      mixingCard(mixture({ product: 'citric-acid', unit: 'g', perFill: 10, fillMl: 300 }), vessels),
+    ).toMatchObject({
+      vessel: 'bottle',
+      waterMl: 500,
+      amount: 10 * (500 / 300),
+      fills: 1,
+      gloves: true,
+    });
+  });
+
+  it('is none for water, and none for what is used as it is', () => {
+    expect(mixingCard(mixture({ product: 'water' }), vessels)).toBeUndefined();
+    const { fillMl: _none, ...neat } = mixture({});
+    expect(mixingCard(neat, vessels)).toBeUndefined();
+  });
+
+  it('measures in spoons and cups, powders by their weight in a spoon', () => {
+    expect(inSpoons(2.5)).toEqual({ measure: 'teaspoon', count: 0.5 });
+    expect(inSpoons(30)).toEqual({ measure: 'tablespoon', count: 2 });
+    expect(inSpoons(180)).toEqual({ measure: 'cup', count: 0.75 });
+    expect(inSpoons(0.2)).toEqual({ measure: 'teaspoon', count: 0.25 });
+    // 18 g of a powder of 0.9 g/ml are 20 ml.
+    expect(volumeMl('citric-acid', 18, 'g')).toBe(20);
+    expect(volumeMl('vinegar', 18, 'ml')).toBe(18);
+  });
+});
+
+describe('cloths and things', () => {
+  it('are counted by zone, and the zones share none', () => {
+    expect(zoneOf(TOILET)).toBe('toilet');
+    const zones = clothsFor(tasks);
+    expect(zones.map(({ zone }) => zone)).toEqual(['toilet', 'bathroom', 'kitchen', 'rest']);
+    const kitchen = tasks.filter(
+      (task) => task.room.id === 'kitchen' && task.method.tools.some((tool) => /cloth/.test(tool)),
+    );
+    expect(clothsFor(kitchen)).toEqual([{ zone: 'kitchen', count: Math.ceil(kitchen.length / 2) }]);
+  });
+
+  it('come into the kit of a session with its mixtures, each tool once', () => {
+    const kit = kitFor(
+      tasks.filter((task) => task.room.id === 'bathroom'),
+      NO_SUPPLIES,
+    );
+    expect(new Set(kit.tools).size).toBe(kit.tools.length);
+    expect(kit.tools.some((tool) => /cloth|glove/.test(tool))).toBe(false);
+    expect(kit.things.map(({ thing }) => thing)).toContain('gloves');
+    expect(kit.cards.map((card) => card.product)).toContain('citric-acid');
+  });
+});
+
+describe('the shopping list', () => {
+  const session = (id: string, date: string, work: readonly CleanTask[]): WorkSession => ({
+    id,
+    date,
+    start: `${date}T09:00`,
+    end: `${date}T11:00`,
+    people: ['ines'],
+    tasks: work,
+  });
+  const first = session('a', '2027-03-02', [times(TOILET, 2)]);
+  const second = session('b', '2027-03-05', [times(TOILET, 12)]);
+  const supplies = (amount: number, expires?: string): Supplies => ({
+    ...NO_SUPPLIES,
+    stock: [
+      { product: 'citric-acid', amount, unit: 'g', counted: '2027-03-01T08:00', ...(expires && { expires }) },
+    ],
+  });
+  const acid = (stock: Supplies, used = 0) =>
+    shoppingList(
+      [first, second],
+      stock,
+      new Map([['citric-acid', used]]),
+      MADE_UP_PRICES,
+      '2027-03-01',
+    ).lines.find((line) => line.name === 'citric-acid')!;
+
+  it('draws the cupboard down session by session, and buys whole packs for the first that falls short', () => {
+    // 14 bowls at 40 g are 560 g; 100 g are there, 460 g missing: two packs of 400 g. The first session needs 80 g.
+    expect(acid(supplies(100))).toMatchObject({
+      needed: 560,
+      have: 100,
+      toBuy: 460,
+      packs: 2,
+      cents: 640,
+      session: { id: 'b' },
+    });
+    expect(acid(supplies(100)).holdsUp).toEqual(second.tasks);
+    expect(acid(supplies(560))).toMatchObject({ toBuy: 0, packs: 0, session: undefined, holdsUp: [] });
+    expect(acid(supplies(160))).toMatchObject({ toBuy: 400, packs: 1 });
+  });
+
+  it('does not count what is past its date or used up since', () => {
+    expect(acid(supplies(600, '2027-02-28'))).toMatchObject({
+      have: 0,
+      expired: 600,
+      packs: 2,
+      session: { id: 'a' },
+    });
+    expect(acid(supplies(600), 600)).toMatchObject({ have: 0, packs: 2 });
+    expect(isExpired(supplies(1, '2027-03-01').stock[0]!, '2027-03-01')).toBe(false);
+  });
+
+  it('says what running out holds up', () => {
+    expect(acid(supplies(0)).holdsUp).toEqual([...first.tasks, ...second.tasks]);
+  });
+
+  it('needs of what is washed only as many as on the day that takes most', () => {
+    const kitchen = tasks.filter((task) => task.room.id === 'kitchen').slice(0, 12);
+    const one = clothsFor(kitchen)[0]!.count;
+    const lines = (sessions: WorkSession[]) =>
+      shoppingList(sessions, NO_SUPPLIES, new Map(), MADE_UP_PRICES, '2027-03-01').lines.find(
+        (line) => line.name === 'cloths',
+      )?.needed;
+    expect(lines([session('a', '2027-03-02', kitchen), session('b', '2027-03-03', kitchen)])).toBe(one);
+    expect(lines([session('a', '2027-03-02', kitchen), session('b', '2027-03-02', kitchen)])).toBe(2 * one);
+  });
+
+  test.prop([fc.integer({ min: 0, max: 2000 }), fc.integer({ min: 0, max: 2000 })], { seed: 77 })(
+    'always buys enough, and never a pack too many',
+    (amount, used) => {
+      const { toBuy, packs, pack, needed, have } = acid(supplies(amount), used);
+      expect(toBuy).toBeCloseTo(Math.max(0, needed - have));
+      expect(packs * pack.amount).toBeGreaterThanOrEqual(toBuy - 1e-5);
+      expect((packs - 1) * pack.amount).toBeLessThan(Math.max(toBuy, 1e-5));
+    },
+  );
+
+  it('goes by the sessions of the plan: every open task is in one, or comes without a date', () => {
+    const { household } = juniperRowUnderWay('2027-03-01');
+    const problem = expand(household, CATALOGUE, '2027-03-01T17:00');
+    const made = plan(problem, { problemHash: '0'.repeat(64), seed: 1, stop: () => true });
+    const done = new Set(household.ticks.map((tick) => tick.step));
+    const sessions = sessionsOf(made, tasks, done, '2027-03-01');
+    const open = tasks.filter(
+      (task) => !task.estimate.steps.some(({ step }) => done.has(`${task.id}/${step.key}`)),
+    );
+    expect(
+      sessions
+        .flatMap((one) => one.tasks)
+        .map((task) => task.id)
+        .toSorted(),
+    ).toEqual(open.map((task) => task.id).toSorted());
+    const starts = sessions.filter((one) => one.date !== '').map((one) => one.start);
+    expect(starts).toEqual(starts.toSorted());
+    const consumed = consumedSince(household.supplies, tasks, household.ticks);
+    expect(consumed.get('dish-soap')).toBeGreaterThan(0);
+    expect(consumed.get('peroxide')).toBe(0);
+  });
+});
+
+describe('the cupboard and the shop', () => {
+  it('measure liquids in millilitres and powders in grams, and nothing below zero', () => {
+    const stock = { product: 'vinegar', amount: 500, unit: 'ml', counted: '2027-03-01T08:00' };
+    expect(stockSchema.safeParse(stock).success).toBe(true);
+    expect(stockSchema.safeParse({ ...stock, unit: 'g' }).error?.issues[0]).toMatchObject({
+      path: ['unit'],
+      message: 'ml for a liquid, g for a powder',
+    });
+    expect(stockSchema.safeParse({ ...stock, amount: -1 }).success).toBe(false);
+  });
+
+  it('have a pack and a price for everything', () => {
+    for (const product of PRODUCT_NAMES) {
+      const { amount, cents } = MADE_UP_PRICES.productPack(product);
+      expect(amount, product).toBeGreaterThan(0);
+      expect(cents > 0, product).toBe(product !== 'water');
+      expect(factsOf(product).gPerMl).toBeGreaterThan(0);
+    }
+    for (const thing of THING_NAMES) expect(MADE_UP_PRICES.thingPack(thing).cents).toBeGreaterThan(0);
+  });
+});

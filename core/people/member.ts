@@ -1,0 +1,54 @@
+import { z } from 'zod';
+import { MOST_HOURS } from '../basics/limits';
+import {
+  clockSchema,
+  dateSchema,
+  dateTimeSchema,
+  idSchema,
+  minutesSchema,
+  nameSchema,
+  positiveMinutesSchema,
+} from '../basics/scalars';
+import { PACES, type Pace } from '../home/scales';
+
+/** Who does the work: somebody of the household, with the hours and the limits that they have. */
+
+const hoursSchema = z
+  .strictObject({ from: clockSchema, to: clockSchema })
+  .refine((hours) => hours.from < hours.to, 'a time after the one it starts at');
+
+export const weeklyHoursSchema = z
+  .strictObject({
+    /** 1 Monday … 7 Sunday. */
+    weekday: z.int().min(1).max(7),
+    from: clockSchema,
+    to: clockSchema,
+  })
+  .refine((hours) => hours.from < hours.to, 'a time after the one it starts at');
+export type WeeklyHours = z.infer<typeof weeklyHoursSchema>;
+
+export const memberSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  hours: z.array(weeklyHoursSchema).max(MOST_HOURS),
+  /** Most hands-on minutes a date. */
+  dailyCap: minutesSchema.max(1440),
+  cannot: z.array(z.string().max(40)),
+  dislikes: z.record(z.string(), z.int().min(1).max(3)),
+  breakAfter: positiveMinutesSchema.max(720),
+  breakLength: minutesSchema.max(240),
+  pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]).default('usual'),
+  /** In years; what is for older people is never given to a younger one. Absent: grown up. */
+  age: z.int().min(0).max(120).optional(),
+  /** Dates on which other hours hold than those of the weekday; none: not there. */
+  exceptions: z
+    .array(z.strictObject({ date: dateSchema, hours: z.array(hoursSchema).max(20) }))
+    .max(1000)
+    .default([]),
+  /** Times at which a person is busy with other things. */
+  busy: z
+    .array(z.strictObject({ start: dateTimeSchema, end: dateTimeSchema }))
+    .max(5000)
+    .default([]),
+});
+export type Member = z.infer<typeof memberSchema>;

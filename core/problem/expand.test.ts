@@ -1,0 +1,123 @@
+import { describe, expect, it } from 'vitest';
+import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
+import { CATALOGUE } from '../catalogue/catalogue';
+import type { Method } from '../catalogue/method';
+import { fixturesOf, roomsOf } from '../home/room';
+import { householdSchema } from '../household/household';
+import { parseProblem } from '../plan/problem';
+import { checkPlan } from '../spread/check/check';
+import { plan } from '../spread/plan';
+import { partsOfStepId } from '../work/tasks';
+import { expand } from './expand';
+
+const HASH = '0'.repeat(64);
+const home = juniperRow('2027-03-01');
+
+describe('the demo household', () => {
+  it('is a valid household of thirteen rooms', () => {
+    expect(householdSchema.parse(home)).toEqual(home);
+    expect(roomsOf(home.home)).toHaveLength(13);
+    expect(roomsOf(home.home).flatMap(fixturesOf).length).toBeGreaterThan(160);
+  });
+
+  it('leads to a problem without faults, and to a valid plan that leaves nothing out', () => {
+    const problem = expand(home, CATALOGUE);
+    expect(parseProblem(JSON.stringify(problem))).toMatchObject({ ok: true });
+    const made = plan(problem, { problemHash: HASH, seed: 1, stop: () => true });
+    expect(checkPlan(problem, made, HASH)).toEqual([]);
+    expect(made.unplaced).toEqual([]);
+  });
+
+  it('is in its first week when it is loaded: some done, an evening slipped, the swap on a Saturday', () => {
+    const { household, first } = juniperRowUnderWay('2027-03-01');
+    const problem = expand(household, CATALOGUE, '2027-03-01T17:00');
+    const due = first.entries
+      .filter((entry) => entry.people.length > 0 && entry.end < '2027-03-01')
+      .map((entry) => entry.step);
+    const done = new Set((problem.done ?? []).map((entry) => entry.step));
+    expect(done.size).toBeGreaterThan(20);
+    expect(due.filter((step) => !done.has(step)).length).toBeGreaterThan(0);
+    expect(household.clean.finish).toBe('2027-03-26');
+    expect(parseProblem(JSON.stringify(problem))).toMatchObject({ ok: true });
+  });
+});
+
+describe('expand', () => {
+  it('leaves out a fixture that is left this time, and nothing else', () => {
+    const changed = structuredClone(home);
+    const sitting = roomsOf(changed.home).find((room) => room.id === 'sitting');
+    for (const fixture of fixturesOf(sitting!)) if (fixture.kind === 'books') fixture.leave = true;
+    const ids = (h: typeof home) => expand(h, CATALOGUE).tasks.map((task) => task.id);
+    expect(ids(home).filter((id) => !ids(changed).includes(id))).toEqual(['sitting-2-books:books-dust']);
+  });
+
+  it('plans a method of the household’s own like any other: with its minutes, in its place in the order', () => {
+    const own: Method = {
+      ...(CATALOGUE.method('furniture-wipe') as Method),
+      id: 'own-oil',
+      title: 'Oil the rail',
+      fixture: 'radiator',
+      layer: 6,
+    };
+    const { tasks, precedence } = expand(
+      { ...home, catalogue: { changed: {}, off: ['radiator-clean'], own: [own] } },
+      CATALOGUE,
+    );
+    // 2 min + 1 ÷ 11 an hour × 1.1 (low down) = 8.
+    expect(tasks.find((task) => task.id === 'hall-4-radiator:own-oil')).toMatchObject({
+      title: 'Oil the rail',
+      layer: 6,
+      steps: [{ id: 'hall-4-radiator:own-oil/wipe', mode: 'hands', minutes: 8 }],
+    });
+    expect(tasks.some((task) => task.id.endsWith(':radiator-clean'))).toBe(false);
+    expect(precedence).toContainEqual(
+      expect.objectContaining({
+        before: 'hall-4-radiator:own-oil',
+        after: 'hall-0-hard-floor:floor-vacuum',
+        hard: true,
+      }),
+    );
+  });
+
+  it('does the floor last and makes a bed that was stripped', () => {
+    const { precedence } = expand(home, CATALOGUE);
+    expect(precedence).toContainEqual(
+      expect.objectContaining({
+        before: 'hall-5-ceiling-light:light-wash',
+        after: 'hall-0-hard-floor:floor-vacuum',
+        hard: true,
+        orderOnly: true,
+      }),
+    );
+    expect(precedence).toContainEqual(
+      expect.objectContaining({
+        before: 'bedroom-5-bed:bed-linen/strip',
+        after: 'bedroom-5-mattress:mattress-freshen',
+        hard: true,
+      }),
+    );
+  });
+
+  it('counts a last wait as done once its minutes have passed', () => {
+    const mopped = { ...home, ticks: [{ step: 'hall-0-hard-floor:floor-mop/mop', at: '2027-03-01T18:00' }] };
+    const drying = expand(mopped, CATALOGUE, '2027-03-01T18:10').done ?? [];
+    const dry = expand(mopped, CATALOGUE, '2027-03-01T18:25').done ?? [];
+    expect(drying.map((entry) => entry.step)).toEqual(['hall-0-hard-floor:floor-mop/mop']);
+    expect(dry[1]).toEqual({ step: 'hall-0-hard-floor:floor-mop/dry', end: '2027-03-01T18:25' });
+  });
+
+  it('drops ticks of steps that are no longer there', () => {
+    expect(
+      expand({ ...home, ticks: [{ step: 'gone:gone/gone', at: '2027-03-01T18:00' }] }, CATALOGUE).done,
+    ).toEqual([]);
+  });
+
+  it('reads its own step ids', () => {
+    expect(partsOfStepId('hall-0-hard-floor:floor-mop/dry')).toEqual({
+      taskId: 'hall-0-hard-floor:floor-mop',
+      fixtureId: 'hall-0-hard-floor',
+      key: 'dry',
+    });
+    expect(partsOfStepId('nonsense')).toBeUndefined();
+  });
+});

@@ -1,0 +1,286 @@
+import { dayOf, formatDate, formatMinute, minuteOf } from '../basics/local-time';
+import type { Catalogue } from '../catalogue/catalogue';
+import type { HandsStep } from '../catalogue/method';
+import type { Block, Clean } from '../clean/clean';
+import { plannedMinutes, type StepEstimate } from '../estimate/estimate';
+import type { Room } from '../home/room';
+import type { Household } from '../household/household';
+import type { HouseholdMachine } from '../machines/household-machine';
+import { type OrderedWork, orderWork } from '../order/ordered';
+import { apartPrecedence, precedenceOf } from '../order/precedence';
+import { tasksInOrder } from '../order/working-order';
+import type { Member } from '../people/member';
+import type { Problem, ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
+import { longestWait } from '../work/dwell';
+import { cannotDo, tagsOf } from '../work/step-tags';
+import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from '../work/tasks';
+import { earliestAfter, usesOf } from '../work/uses';
+import { workOf } from '../work/work';
+import { breaksOf, cutForSprints, sessionCapOf } from './blocks';
+import { firstJobWishes, listedFor } from './first-job';
+import { isForecastDry } from './forecast';
+import { freeOn } from './free-time';
+import { steered } from './steered';
+
+/** What a problem is made from; plans that are kept do not matter for it, nor how the days went. */
+export type ExpandedHousehold = Omit<Household, 'plans' | 'events'>;
+
+/** A room in which two people are in each other's way, in square metres. */
+const SMALL_ROOM_M2 = 5;
+
+/**
+ * The scheduling problem that a household's home, people and clean lead to. `now` is the local time from which on
+ * there is something to plan; without it, the whole clean is.
+ */
+export function expand(
+  household: ExpandedHousehold,
+  catalogue: Catalogue,
+  now: string | undefined = household.now,
+): Problem {
+  const tasks = tasksOf(workOf(household, catalogue));
+  const { home, rules, clean } = household;
+  return expandWork(household, orderWork(tasks, home, rules, clean.grouping), now);
+}
+
+/** The same where the tasks and their order are known already. */
+export function expandWork(
+  household: ExpandedHousehold,
+  work: OrderedWork,
+  now: string | undefined,
+): Problem {
+  const { clean } = household;
+  const { tasks } = work;
+  const uses = usesOf(household.ticks);
+  const listed = [...household.machines, ...unlistedMachines(household, tasks)];
+  const machines = new Map(listed.map((machine) => [machine.kind, machine]));
+  const shares = new Map(household.parts.map(({ step, share }) => [step, share]));
+  const open = tasks.map((task) =>
+    lessened(taskOf(task, machines, earliestAfter(uses, task), clean.block), shares),
+  );
+  const rooms = household.home.floors.flatMap((floor) => floor.rooms);
+  const kinds = new Map(rooms.map((room) => [room.id, room.kind]));
+  const kindOf = (task: ProblemTask) => kinds.get(task.room);
+  const problem: Problem = {
+    format: 'early-thaw/problem',
+    version: 1,
+    timezone: household.timezone,
+    start: clean.start,
+    finish: clean.finish,
+    ...(now !== undefined && { now }),
+    people: household.people.map((member) => personOf(member, clean)),
+    machines: listed.map((machine) => ({
+      id: machine.id,
+      ...machineWindows(machine, household.people, clean),
+    })),
+    rooms: listedFor(clean.firstJob, rooms, (room) => room.kind).map((room) => ({
+      id: room.id,
+      maxPeople: maxPeople(room),
+    })),
+    tasks: listedFor(clean.firstJob, open, kindOf),
+    precedence: [
+      ...precedenceOf(work.links),
+      ...apartPrecedence(tasks, begunTasks(household), ranksIn(work)),
+      // Once something is done, the first job is behind.
+      ...(household.ticks.length === 0 ? firstJobWishes(clean.firstJob, open, kindOf) : []),
+    ],
+    days: weatherOf(household),
+    policy: {
+      spread: clean.spread,
+      grouping: clean.grouping,
+      hardestFirst: clean.firstJob === 'dreaded',
+      openRooms: clean.openRooms,
+      reserve: clean.reserve,
+      sessionCap: sessionCapOf(clean.sessionCap, clean.block),
+    },
+  };
+  return steered({ ...problem, done: doneOf(problem, household, now) }, household.steering);
+}
+
+/** What somebody has said of the weather, and the forecast for the dates between. */
+function weatherOf({ weather, forecastSeed, clean }: ExpandedHousehold): NonNullable<Problem['days']> {
+  const said = new Map(weather.map(({ date, dry }) => [date, dry]));
+  const forecast =
+    forecastSeed === undefined
+      ? []
+      : eachDay(clean.start, clean.finish, (day) => [
+          [formatDate(day), isForecastDry(forecastSeed, day)] as const,
+        ]);
+  return [...new Map([...forecast, ...said])].map(([date, dry]) => ({ date, dry, daylight: DAYLIGHT }));
+}
+
+const DAYLIGHT = { from: '08:00', to: '18:00' };
+
+function personOf(member: Member, { start, finish, block }: Clean): ProblemPerson {
+  return {
+    id: member.id,
+    windows: eachDay(start, finish, (day) => freeOn(member, day)),
+    dailyCap: member.dailyCap,
+    cannot: cannotDo(member),
+    dislikes: member.dislikes,
+    ...breaksOf(member, block),
+  };
+}
+
+/** What must not run while nobody is at home. */
+const NEVER_ALONE: readonly HouseholdMachine['kind'][] = ['oven'];
+
+/** Machines that nobody has listed and that must not run in an empty house all the same, where there is work for them. */
+function unlistedMachines({ machines }: ExpandedHousehold, tasks: readonly CleanTask[]): HouseholdMachine[] {
+  const known = new Set(machines.map(({ kind }) => kind));
+  const kinds = NEVER_ALONE.filter(
+    (kind) =>
+      !known.has(kind) && tasks.some(({ method }) => method.steps.some((step) => step.machine === kind)),
+  );
+  const ids = new Set(machines.map(({ id }) => id));
+  return kinds.map((kind) => ({ id: ids.has(kind) ? `${kind} (not listed)` : kind, kind }));
+}
+
+function machineWindows(
+  machine: HouseholdMachine,
+  people: readonly Member[],
+  clean: Clean,
+): Partial<Problem['machines'][number]> {
+  const hours = runningHours(machine, clean);
+  if (!NEVER_ALONE.includes(machine.kind)) return hours ? { windows: hours } : {};
+  // Nobody says when somebody is at home: it is when somebody works there.
+  const attended = people.flatMap((member) => personOf(member, clean).windows);
+  return { windows: hours ? overlaps(hours, attended) : attended };
+}
+
+type Window = { readonly start: string; readonly end: string };
+
+/** When a machine may run, by its own hours; undefined where it may at any time. */
+function runningHours({ from, to }: HouseholdMachine, clean: Clean): Window[] | undefined {
+  if (from === undefined || to === undefined || from >= to) return undefined;
+  return eachDay(clean.start, clean.finish, (day) => [
+    { start: `${formatDate(day)}T${from}`, end: `${formatDate(day)}T${to}` },
+  ]);
+}
+
+/** The times that lie in one of either. */
+function overlaps(some: readonly Window[], others: readonly Window[]): Window[] {
+  return some.flatMap((one) =>
+    others.flatMap((other) => {
+      const start = one.start > other.start ? one.start : other.start;
+      const end = one.end < other.end ? one.end : other.end;
+      return start < end ? [{ start, end }] : [];
+    }),
+  );
+}
+
+function eachDay<T>(start: string, finish: string, of: (day: number) => T[]): T[] {
+  const found: T[] = [];
+  for (let day = dayOf(start); day <= dayOf(finish); day++) found.push(...of(day));
+  return found;
+}
+
+/** Tasks of which something has been ticked. */
+function begunTasks(household: ExpandedHousehold): ReadonlySet<string> {
+  return new Set(household.ticks.flatMap((tick) => partsOfStepId(tick.step)?.taskId ?? []));
+}
+
+function ranksIn(work: OrderedWork): (task: CleanTask) => number {
+  const ranks = new Map(tasksInOrder(work.steps).map((task, i) => [task, i]));
+  return (task) => ranks.get(task) ?? 0;
+}
+
+function maxPeople(room: Room): number {
+  return room.lengthM * room.widthM < SMALL_ROOM_M2 ? 1 : 2;
+}
+
+function taskOf(
+  task: CleanTask,
+  machines: ReadonlyMap<string, HouseholdMachine>,
+  earliest: string | undefined,
+  block: Block,
+): ProblemTask {
+  const { method } = task;
+  return {
+    id: task.id,
+    title: method.title,
+    room: task.room.id,
+    kind: method.kind,
+    layer: method.layer,
+    priority: task.scope.priority,
+    hardness: task.scope.hardness,
+    steps: task.estimate.steps.map((estimate) => cutForSprints(stepOf(task, estimate, machines), block)),
+    ...(earliest !== undefined && { earliest }),
+    ...(method.sameDay && { sameDay: true }),
+    ...(method.needs.length > 0 && { needs: method.needs }),
+  };
+}
+
+/** Steps that are done in part have the rest of their minutes left. */
+function lessened(task: ProblemTask, shares: ReadonlyMap<string, number>): ProblemTask {
+  if (!task.steps.some((step) => shares.has(step.id))) return task;
+  const part = (minutes: number, share: number) => Math.max(1, Math.round((minutes * (100 - share)) / 100));
+  return {
+    ...task,
+    steps: task.steps.map((step) => {
+      const share = shares.get(step.id);
+      if (share === undefined || step.mode === 'wait') return step;
+      const minutes = part(step.minutes, share);
+      return {
+        ...step,
+        minutes,
+        ...(step.low !== undefined && { low: part(step.low, share) }),
+        ...(step.high !== undefined && { high: part(step.high, share) }),
+        ...(step.split !== undefined && { split: Math.min(step.split, minutes) }),
+      };
+    }),
+  };
+}
+
+function stepOf(
+  task: CleanTask,
+  estimate: StepEstimate,
+  machines: ReadonlyMap<string, HouseholdMachine>,
+): ProblemStep {
+  const { step } = estimate;
+  const machine = step.machine === undefined ? undefined : machines.get(step.machine)?.id;
+  const shared = {
+    id: stepIdOf(task, estimate),
+    minutes: plannedMinutes(estimate),
+    low: Math.round(estimate.low),
+    high: Math.round(estimate.high),
+    ...(machine !== undefined && { machine }),
+  };
+  if (step.mode === 'hands')
+    return { ...shared, mode: 'hands', tags: tagsOf(task, step), ...handsExtras(step) };
+  const atMost = longestWait(task, step, shared.minutes);
+  return {
+    ...shared,
+    mode: 'wait',
+    ...(atMost !== undefined && { atMost }),
+    ...(step.closesRoom && { closesRoom: true }),
+  };
+}
+
+function handsExtras(step: HandsStep): { crew?: number; split?: number } {
+  return {
+    ...(step.crew > 1 && { crew: step.crew }),
+    ...(step.splitMinutes !== undefined && { split: step.splitMinutes }),
+  };
+}
+
+/** Ticked steps that still exist, and last waits that have run their time since. */
+function doneOf(
+  problem: Problem,
+  household: ExpandedHousehold,
+  now: string | undefined,
+): NonNullable<Problem['done']> {
+  const ticked = new Map(household.ticks.map((tick) => [tick.step, tick.at]));
+  return problem.tasks.flatMap((task) => {
+    const done = task.steps
+      .filter((step) => ticked.has(step.id))
+      .map((step) => ({ step: step.id, end: ticked.get(step.id) as string }));
+    const last = task.steps[task.steps.length - 1] as ProblemStep;
+    const before = task.steps[task.steps.length - 2];
+    const started = before && ticked.get(before.id);
+    if (last.mode !== 'wait' || started === undefined || ticked.has(last.id)) return done;
+    const end = minuteOf(started) + last.minutes;
+    return now !== undefined && end <= minuteOf(now)
+      ? [...done, { step: last.id, end: formatMinute(end) }]
+      : done;
+  });
+}

@@ -1,0 +1,73 @@
+import type { Clean } from '../clean/clean';
+import type { RoomKind } from '../home/room';
+import type { Precedence, ProblemTask } from '../plan/problem';
+
+/** What comes first in a clean, as wishes for the planner. */
+
+type FirstJob = Clean['firstJob'];
+
+/** Rooms through which one comes in: cleaned first, no dirt follows from there. */
+const WAY_IN: readonly RoomKind[] = ['porch', 'garage', 'hall'];
+
+/** Rooms or work in the order in which they are listed for the planner: the way in first, where that is wished for. */
+export function listedFor<Item>(
+  first: FirstJob,
+  items: readonly Item[],
+  kindOf: (item: Item) => RoomKind | undefined,
+): Item[] {
+  if (first !== 'way-in') return [...items];
+  const isWayIn = (item: Item) => WAY_IN.includes(kindOf(item) as RoomKind);
+  return [...items.filter(isWayIn), ...items.filter((item) => !isWayIn(item))];
+}
+
+/** An easy job takes no longer than this and nobody minds it. */
+const EASY_MINUTES = 20;
+const EASY_HARDNESS = 2;
+
+/** The wishes: each of the first jobs before the first of every other room. */
+export function firstJobWishes(
+  first: FirstJob,
+  tasks: readonly ProblemTask[],
+  kindOf: (task: ProblemTask) => RoomKind | undefined,
+): Precedence[] {
+  if (first === 'easy') return easyFirst(tasks);
+  if (first === 'way-in') return wayInFirst(tasks, kindOf);
+  return [];
+}
+
+function easyFirst(tasks: readonly ProblemTask[]): Precedence[] {
+  const easy = tasks
+    .filter((task) => task.hardness <= EASY_HARDNESS && task.needs === undefined)
+    .filter((task) => task.steps.every((step) => step.mode === 'hands'))
+    .map((task) => ({ task, minutes: task.steps.reduce((sum, step) => sum + step.minutes, 0) }))
+    .filter(({ minutes }) => minutes <= EASY_MINUTES)
+    .sort(
+      (a, b) => a.task.hardness - b.task.hardness || a.task.layer - b.task.layer || b.minutes - a.minutes,
+    )[0];
+  if (!easy) return [];
+  return tasks
+    .filter((task) => task !== easy.task)
+    .map((task) => wish(easy.task.id, task.id, 'An easy one to get going'));
+}
+
+function wayInFirst(
+  tasks: readonly ProblemTask[],
+  kindOf: (task: ProblemTask) => RoomKind | undefined,
+): Precedence[] {
+  const isWayIn = (task: ProblemTask) => WAY_IN.includes(kindOf(task) as RoomKind);
+  const wayIn = tasks.filter((task) => isWayIn(task) && task.needs === undefined);
+  const elsewhere = new Map<string, ProblemTask>();
+  for (const task of tasks) {
+    const first = elsewhere.get(task.room);
+    if (!isWayIn(task) && (!first || task.layer < first.layer)) elsewhere.set(task.room, task);
+  }
+  return wayIn.flatMap((before) =>
+    [...elsewhere.values()].map((after) =>
+      wish(before.id, after.id, 'The way in first, so that no dirt follows'),
+    ),
+  );
+}
+
+function wish(before: string, after: string, reason: string): Precedence {
+  return { before, after, hard: false, reason };
+}

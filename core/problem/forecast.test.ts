@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest';
+import { dayOf } from '../basics/local-time';
+import { isForecastDry } from './forecast';
+
+const YEARS = 20;
+const from = dayOf('2020-01-01');
+const days = Array.from({ length: YEARS * 365 }, (_, i) => from + i);
+
+describe('the simulated forecast', () => {
+  it('says the same whenever it is asked, and something else by another seed', () => {
+    const asked = (seed: number) => days.slice(0, 60).map((day) => isForecastDry(seed, day));
+    expect(asked(7)).toEqual(asked(7).toReversed().toReversed());
+    expect(
+      [...days.slice(0, 60)]
+        .reverse()
+        .map((day) => isForecastDry(7, day))
+        .reverse(),
+    ).toEqual(asked(7));
+    expect(asked(7)).not.toEqual(asked(8));
+  });
+
+  it('has wet days in spells, and more of them in winter', () => {
+    const wet = days.filter((day) => !isForecastDry(3, day));
+    const share = wet.length / days.length;
+    expect(share).toBeGreaterThan(0.25);
+    expect(share).toBeLessThan(0.5);
+    const after = wet.filter((day) => !isForecastDry(3, day + 1)).length / wet.length;
+    expect(after).toBeGreaterThan(share);
+    const inMonths = (months: readonly number[]) =>
+      days.filter((day) => months.includes(new Date(day * 86_400_000).getUTCMonth()));
+    const shareOf = (some: readonly number[]) =>
+      some.filter((day) => !isForecastDry(3, day)).length / some.length;
+    expect(shareOf(inMonths([11, 0, 1]))).toBeGreaterThan(shareOf(inMonths([5, 6, 7])));
+  });
+});

@@ -1,0 +1,44 @@
+import {
+  type DayNumber,
+  formatDate,
+  formatMinute,
+  midnightOf,
+  minuteOf,
+  weekdayOf,
+} from '../basics/local-time';
+import type { Member } from '../people/member';
+
+type Window = { readonly start: string; readonly end: string };
+
+/** When a person is free on a date: the hours of that weekday, or those said of that date, less what is busy. */
+export function freeOn(member: Pick<Member, 'hours' | 'exceptions' | 'busy'>, day: DayNumber): Window[] {
+  const date = formatDate(day);
+  const exception = member.exceptions.find((known) => known.date === date);
+  const hours = exception?.hours ?? member.hours.filter(({ weekday }) => weekday === weekdayOf(day));
+  const busy = member.busy
+    .map(({ start, end }) => ({ start: minuteOf(start), end: minuteOf(end) }))
+    .filter(({ start, end }) => end > midnightOf(day) && start < midnightOf(day + 1));
+  return hours.flatMap(({ from, to }) =>
+    without({ start: minuteOf(`${date}T${from}`), end: minuteOf(`${date}T${to}`) }, busy).map(
+      ({ start, end }) => ({
+        start: formatMinute(start),
+        end: formatMinute(end),
+      }),
+    ),
+  );
+}
+
+type Span = { readonly start: number; readonly end: number };
+
+function without(window: Span, busy: readonly Span[]): Span[] {
+  return busy.reduce<Span[]>(
+    (left, taken) =>
+      left
+        .flatMap(({ start, end }) => [
+          { start, end: Math.min(end, taken.start) },
+          { start: Math.max(start, taken.end), end },
+        ])
+        .filter(({ start, end }) => start < end),
+    [window],
+  );
+}

@@ -1,0 +1,32 @@
+import type { WaitStep } from '../catalogue/method';
+import { isOwn } from '../catalogue/own-prefix';
+import { mostMinutesOf } from '../catalogue/product-facts';
+import { productsOf } from '../products/product-choice';
+import { touchesProducts } from './step-tags';
+import type { CleanTask } from './task';
+
+/**
+ * The longest that a wait may last, in minutes: what its method says, and where a product works meanwhile no longer than
+ * that one may stay on; never less than the wait itself is planned with. Undefined where nothing is in a hurry.
+ */
+export function longestWait(task: CleanTask, step: WaitStep, minutes: number): number | undefined {
+  const products = productsWorkingIn(task, step);
+  const limits = [
+    ...(step.atMostMinutes === undefined ? [] : [step.atMostMinutes]),
+    ...products.map(mostMinutesOf),
+  ];
+  return limits.length === 0 ? undefined : Math.max(minutes, Math.min(...limits));
+}
+
+/** The products that work on something during a wait. */
+export function productsWorkingIn(task: CleanTask, step: WaitStep) {
+  return isAtWork(task, step) ? productsOf(task.products) : [];
+}
+
+/** Where a household's own method says nothing of it, what was put on by hand works until somebody takes it off. */
+function isAtWork(task: CleanTask, step: WaitStep): boolean {
+  if (step.works !== undefined || !isOwn(task.method.id)) return step.works === true;
+  const { steps } = task.method;
+  const before = steps[steps.indexOf(step) - 1];
+  return before?.mode === 'hands' && touchesProducts(task, before) && step.machine === undefined;
+}

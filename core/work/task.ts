@@ -1,0 +1,96 @@
+import type { Catalogue } from '../catalogue/catalogue';
+import type { Method } from '../catalogue/method';
+import type { ProductSchool } from '../catalogue/work-kinds';
+import type { Clean } from '../clean/clean';
+import type { PastUse } from '../clean/use';
+import {
+  guessedEstimate,
+  type Range,
+  type StepEstimate,
+  sumRanges,
+  type TaskEstimate,
+} from '../estimate/estimate';
+import type { BelongingsSchool, Home, Place } from '../home/room';
+import type { ProductChoice } from '../products/product-choice';
+import { type Marks, type Scope, scopeOf } from '../scope/scope';
+
+/** One method at one place in this clean. */
+export type CleanTask = Place & {
+  /** `fixture:method`; it stays the same as long as both do. */
+  readonly id: string;
+  readonly method: Method;
+  /** What is planned with. */
+  readonly estimate: TaskEstimate;
+  /** From rates and the walk, whatever is planned with. */
+  readonly byRates: TaskEstimate;
+  readonly scope: Scope;
+  /** What it is done with. */
+  readonly products: ProductChoice;
+};
+
+/** What a list of tasks is made from. */
+export type Work = {
+  readonly home: Home;
+  readonly catalogue: Catalogue;
+  readonly marks: Marks;
+  readonly pace: number;
+  readonly belongings: BelongingsSchool;
+  readonly estimates: Clean['estimates'];
+  /** The school of products, where nothing else was said of a room or a task. */
+  readonly school: ProductSchool;
+  /** What has been used already, by task. */
+  readonly uses: ReadonlyMap<string, PastUse>;
+  /** The finish line, by which something is due or not. */
+  readonly finish: string | undefined;
+  /** Whether all of it is done on one date, so that nothing can wait for another. */
+  readonly lastsOneDay: boolean;
+};
+
+/** A task with its scope, and with the estimate that is planned with. */
+export function scopedTask(
+  place: Place,
+  method: Method,
+  byRates: TaskEstimate,
+  products: ProductChoice,
+  work: Work,
+): CleanTask {
+  const id = taskId(place, method);
+  const { floor, room, stop, fixture } = place;
+  const scope = scopeOf({ id, method, fixture, room }, work.marks, work.home.facts, work.finish);
+  const guessed = work.estimates === 'guess' && scope.guessMinutes !== undefined;
+  const estimate = guessed ? guessedEstimate(byRates, scope.guessMinutes as number) : byRates;
+  return { floor, room, stop, fixture, id, method, estimate, byRates, scope, products };
+}
+
+export function taskId({ fixture }: Place, method: Method): string {
+  return `${fixture.id}:${method.id}`;
+}
+
+export function stepIdOf(task: CleanTask, step: StepEstimate): string {
+  return `${task.id}/${step.step.key}`;
+}
+
+/** The place and method that a step id names; undefined for text of another shape. */
+export function partsOfStepId(
+  stepId: string,
+): { taskId: string; fixtureId: string; key: string } | undefined {
+  const found = /^((.+):[a-z0-9-]+)\/([a-z-]+)$/.exec(stepId);
+  return found
+    ? { taskId: found[1] as string, fixtureId: found[2] as string, key: found[3] as string }
+    : undefined;
+}
+
+/** Hands-on person-minutes of several tasks, with the range of the sum. */
+export function handsRange(tasks: readonly CleanTask[]): Range {
+  return sumRanges(
+    tasks.flatMap((task) =>
+      task.estimate.steps
+        .filter((estimate) => estimate.step.mode === 'hands')
+        .map((estimate) => timesCrew(estimate, estimate.step.mode === 'hands' ? estimate.step.crew : 1)),
+    ),
+  );
+}
+
+function timesCrew(range: Range, crew: number): Range {
+  return { minutes: range.minutes * crew, low: range.low * crew, high: range.high * crew };
+}

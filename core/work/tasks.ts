@@ -1,0 +1,63 @@
+import { disinfecting } from '../catalogue/disinfection';
+import type { Method } from '../catalogue/method';
+import { type Circumstances, estimateTask } from '../estimate/estimate';
+import { type Place, placesOf } from '../home/room';
+import { begunWith, chooseProducts, type ProductChoice } from '../products/product-choice';
+import { schoolFor } from '../scope/scope';
+import { keepApart } from './apart';
+import { joinedRooms } from './floor-runs';
+import { sortingTasks } from './sorting';
+import { type CleanTask, scopedTask, taskId, type Work } from './task';
+
+export { type CleanTask, handsRange, partsOfStepId, stepIdOf, type Work } from './task';
+
+/** Every task that could be done, room by room in walking order, each with whether it is in scope. */
+export function listTasks(work: Work): CleanTask[] {
+  const joined = joinedRooms(work.home);
+  const found = placesOf(work.home).flatMap((place) =>
+    work.catalogue.for(place.fixture).flatMap((method) => {
+      const task = taskAt(place, method, work, circumstancesOf(work, method, joined.has(place.room.id)));
+      return task.byRates.steps.some((step) => step.step.mode === 'hands') ? [task] : [];
+    }),
+  );
+  return withProductsApart(
+    work.belongings === 'first' ? [...sortingTasks(found, work), ...found] : found,
+    work,
+  );
+}
+
+/** Products matter to each other only where both tasks are done. */
+function withProductsApart(listed: CleanTask[], { uses, lastsOneDay }: Work): CleanTask[] {
+  const done = listed.filter((task) => task.scope.in);
+  const swapped = keepApart(done, (task) => uses.has(task.id), !lastsOneDay);
+  return swapped.size === 0 ? listed : listed.map((task) => swapped.get(task.id) ?? task);
+}
+
+/** The tasks that are done in this clean. */
+export function tasksOf(work: Work): CleanTask[] {
+  return listTasks(work).filter((task) => task.scope.in);
+}
+
+function circumstancesOf(work: Work, method: Method, joined: boolean): Circumstances {
+  return {
+    facts: work.home.facts,
+    pace: work.pace,
+    belongings: work.belongings,
+    setUpShared: joined && method.kind === 'floors',
+  };
+}
+
+function taskAt(place: Place, method: Method, work: Work, circumstances: Circumstances): CleanTask {
+  const { fixture, room } = place;
+  const products = productsAt(place, method, work);
+  const done = products.disinfectant ? disinfecting(method, products.disinfectant) : method;
+  return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work);
+}
+
+function productsAt(place: Place, method: Method, work: Work): ProductChoice {
+  const { fixture, room } = place;
+  const id = taskId(place, method);
+  const wanted = schoolFor({ id, method, room }, work.marks, work.school);
+  const used = work.uses.get(id);
+  return (used && begunWith(used, fixture, wanted)) ?? chooseProducts(method, fixture, wanted);
+}

@@ -1,0 +1,51 @@
+import { formatMinute, minuteOf } from '../basics/local-time';
+import type { ProductClash } from '../catalogue/clashes';
+import type { PastUse, Use } from '../clean/use';
+import { clashOf } from './apart';
+import { touchesProducts } from './step-tags';
+import { type CleanTask, partsOfStepId } from './task';
+
+/** What a step is done with by the plan of today; undefined where it touches no product. */
+export function usedAt(task: CleanTask, stepKey: string): Use | undefined {
+  const step = task.method.steps.find((known) => known.key === stepKey);
+  if (step?.mode !== 'hands' || !touchesProducts(task, step)) return undefined;
+  const { school, doses, disinfectant } = task.products;
+  if (doses.length === 0 && !disinfectant) return undefined;
+  return { room: task.room.id, school, doses: [...doses], ...(disinfectant && { disinfectant }) };
+}
+
+/** The last use in each task of which something is ticked off, by task. */
+export function usesOf(
+  ticks: readonly { readonly step: string; readonly at: string; readonly used?: Use | undefined }[],
+): ReadonlyMap<string, PastUse> {
+  const uses = new Map<string, PastUse>();
+  for (const { step, at, used } of ticks) {
+    const task = partsOfStepId(step)?.taskId;
+    if (!used || task === undefined) continue;
+    const known = uses.get(task);
+    if (!known || known.at < at) uses.set(task, { ...used, at });
+  }
+  return uses;
+}
+
+/** So long after a use the room is free for what must not meet it: the next day at the same time. */
+export const APART_MINUTES = 24 * 60;
+
+/** What was used last in a task's room that must not meet it there, and why; undefined where nothing holds it. */
+export function holdOf(
+  uses: ReadonlyMap<string, PastUse>,
+  task: CleanTask,
+): { readonly use: PastUse; readonly clash: ProductClash } | undefined {
+  if (uses.has(task.id)) return undefined;
+  const holds = [...uses.values()].flatMap((use) => {
+    const clash = use.room === task.room.id ? clashOf(use, task.products) : undefined;
+    return clash ? [{ use, clash }] : [];
+  });
+  return holds.sort((a, b) => (a.use.at < b.use.at ? 1 : -1))[0];
+}
+
+/** The local time before which a task must not begin, for what was used in its room. */
+export function earliestAfter(uses: ReadonlyMap<string, PastUse>, task: CleanTask): string | undefined {
+  const hold = holdOf(uses, task);
+  return hold && formatMinute(minuteOf(hold.use.at) + APART_MINUTES);
+}

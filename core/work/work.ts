@@ -1,0 +1,53 @@
+import { clockMinutes } from '../basics/local-time';
+import type { Catalogue } from '../catalogue/catalogue';
+import { catalogueWith } from '../catalogue/household-catalogue';
+import type { Clean } from '../clean/clean';
+import { PACES } from '../home/room';
+import type { StoredHousehold } from '../household/stored';
+import type { Member } from '../people/member';
+import { marksOf } from '../scope/scope';
+import type { Work } from './task';
+import { usesOf } from './uses';
+
+/** What is used where nobody has chosen. */
+export const USUAL_SCHOOL = 'pantry';
+
+/** What the tasks of a household are made from, over the catalogue that ships. */
+export function workOf(
+  household: Pick<StoredHousehold, 'home' | 'people' | 'marks' | 'catalogue' | 'clean' | 'ticks'>,
+  catalogue: Catalogue,
+): Work {
+  const { home, people, marks, clean } = household;
+  return {
+    home,
+    catalogue: catalogueWith(catalogue, household.catalogue),
+    marks: marksOf(marks),
+    pace: paceOf(people),
+    belongings: clean?.belongings ?? 'stop',
+    estimates: clean?.estimates ?? 'rates',
+    school: clean?.products ?? USUAL_SCHOOL,
+    uses: usesOf(household.ticks),
+    finish: clean?.finish,
+    lastsOneDay: lastsOneDay(clean),
+  };
+}
+
+/** Whether all of a clean is done on one date. */
+export function lastsOneDay(clean: Pick<Clean, 'start' | 'finish'> | undefined): boolean {
+  return clean !== undefined && clean.start === clean.finish;
+}
+
+/** The pace of a household: that of its people, each by the hours that he or she offers in a week. */
+export function paceOf(people: readonly Pick<Member, 'hours' | 'pace'>[]): number {
+  let hours = 0;
+  let sum = 0;
+  for (const person of people) {
+    const offered = person.hours.reduce(
+      (total, { from, to }) => total + clockMinutes(to) - clockMinutes(from),
+      0,
+    );
+    hours += offered;
+    sum += offered * PACES[person.pace];
+  }
+  return hours === 0 ? 1 : Math.round((sum / hours) * 100) / 100;
+}

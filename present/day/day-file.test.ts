@@ -1,0 +1,168 @@
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '@/core/catalogue/catalogue';
+import type { ToldEvent } from '@/core/clean/events';
+import type { Tick } from '@/core/clean/tick';
+import { dayView } from '@/core/day/day-view';
+import { runAtStart } from '@/core/day/pack';
+import { runAfter } from '@/core/day/run';
+import { secondOf } from '@/core/day/seconds';
+import type { Campaign } from '@/core/problem/campaign';
+import { expand } from '@/core/problem/expand';
+import { plan } from '@/core/spread/plan';
+import { juniperRowUnderWay } from '@/demo/juniper-row';
+import { stateOf } from '@/ui/testing/demo-state';
+import { dayFile } from './day-file';
+import { facesOf } from './step-face';
+
+const TODAY = '2027-03-01';
+const { household: demo, first } = juniperRowUnderWay(TODAY);
+/** The tops of the kitchen cupboards are still to do here, whatever the demo has done by today. */
+const TOPS = 'kitchen-5-cupboard-tops:cupboard-tops-clean';
+const loaded = { ...demo, ticks: demo.ticks.filter(({ step }) => !step.startsWith(TOPS)) };
+const made = plan(expand(loaded, CATALOGUE, `${TODAY}T17:00`), {
+  problemHash: '0'.repeat(64),
+  seed: 1,
+  stop: () => true,
+});
+
+type Options = {
+  date?: string;
+  person?: string;
+  latest?: typeof made;
+  helper?: boolean;
+  events?: ToldEvent[];
+};
+
+/** The file of a day at a time, with more steps ticked off than the demo household has. */
+function fileAt(at: string, ticks: readonly Tick[] = [], options: Options = {}) {
+  const household = { ...loaded, ticks: [...loaded.ticks, ...ticks] };
+  const now = `${TODAY}T${at}`;
+  const state = stateOf(household, now, options.latest ?? made, first);
+  return dayFile(state, state.campaign as Campaign, {
+    made: 'once',
+    keeper: 'phone',
+    second: `${now}:00`,
+    date: options.date ?? TODAY,
+    person: options.person,
+    helper: options.helper ?? false,
+    earlier: [],
+    events: options.events ?? [],
+    seq: 0,
+    revision: 1,
+  });
+}
+
+/** What the screen shows of it. */
+function screen(at: string, ticks: readonly Tick[] = [], options: Options = {}) {
+  const file = fileAt(at, ticks, options);
+  const run = runAfter(runAtStart(file.pack), file.events);
+  const view = dayView(file.pack, run, secondOf(file.now), file.person);
+  return { file, view, current: view.now && facesOf(file)(view.now) };
+}
+
+/** The plan with them put at half past six, for Bram. */
+const byBram = (step: string, from: string, to: string) => ({
+  step: `${TOPS}/${step}`,
+  people: ['bram'],
+  start: `${TODAY}T${from}`,
+  end: `${TODAY}T${to}`,
+});
+const pins = [byBram('spray', '18:30', '18:45'), byBram('wipe', '18:53', '19:49')];
+const withTops = plan(
+  expand({ ...loaded, steering: { ...loaded.steering, pins } }, CATALOGUE, `${TODAY}T17:00`),
+  { problemHash: '0'.repeat(64), seed: 1, stop: () => true },
+);
+const OF_BRAM = { latest: withTops, person: 'bram' };
+
+describe('dayFile', () => {
+  it('says what, where, with what and how one knows it is done', () => {
+    const { current } = screen('18:30', [], OF_BRAM);
+    expect(current).toMatchObject({
+      title: 'Vacuum, spray',
+      job: 'Degrease the tops of the cupboards',
+      where: 'Kitchen, wall cupboards',
+      who: 'Bram',
+      doneWhen: 'Nothing sticks to the hand.',
+    });
+    expect(current?.kit).toContain('washing soda, 30 g in 1 l of water');
+  });
+
+  it('shows the soak that a tick sets going, with its clock', () => {
+    const begun = screen('18:45', [], OF_BRAM).current!;
+    const tick = { step: begun.id, at: `${TODAY}T18:45` };
+    const { view, file, current } = screen('18:46', [tick], OF_BRAM);
+    // Something else of the demo may be running as well.
+    const soak = view.waits.find(({ step }) => file.words[step.id]?.title === 'Degreaser works');
+    expect(soak).toMatchObject({
+      since: `${TODAY}T18:45`,
+      ready: `${TODAY}T18:53`,
+      latest: `${TODAY}T20:45`,
+    });
+    expect(current?.title).not.toBe('Scrape, wipe, lay paper');
+    expect(screen('18:53', [tick], OF_BRAM).current?.title).toBe('Scrape, wipe, lay paper');
+  });
+
+  it('goes by person', () => {
+    expect(fileAt('18:30', [], { person: 'bram' }).sessions.map(({ person }) => person)).toEqual(['bram']);
+    const teodor = screen('18:30', [], { person: 'teodor' });
+    expect(teodor.view).toMatchObject({ now: undefined, next: [], minutes: { done: 0, open: 0 } });
+    expect(teodor.file.sessions).toEqual([]);
+    const own = made.sessions.filter((session) => session.person === 'teodor').map((session) => session.date);
+    expect(teodor.file.nextDate).toBe(own.sort()[0]);
+  });
+
+  it('adds up: what is open and what is done', () => {
+    const before = screen('18:30');
+    const tick = { step: before.current!.id, at: `${TODAY}T18:45` };
+    const after = screen('18:46', [tick]);
+    expect(after.view.minutes.done).toBe(before.current!.item.step.minutes);
+    expect(after.view.minutes.open + after.view.minutes.done).toBe(before.view.minutes.open);
+    expect(after.view.done.map(({ step }) => step.id)).toEqual([before.current!.id]);
+  });
+
+  it('has words for every step that it names', () => {
+    const file = fileAt('18:30');
+    const steps = file.pack.tasks.flatMap((task) => task.steps).map(({ id }) => id);
+    expect(steps.filter((id) => !file.words[id])).toEqual([]);
+  });
+
+  it('shows a helper nothing but their own day', () => {
+    const event = (id: string, act: ToldEvent['act'], person: string): ToldEvent => ({
+      id,
+      seq: 1,
+      at: `${TODAY}T18:00:00`,
+      person,
+      act,
+    });
+    const others = [
+      event('1', { do: 'found', find: 'buy', text: 'Something private' }, 'ines'),
+      event('2', { do: 'pile', pile: 'give', count: 3 }, 'ines'),
+    ];
+    const file = fileAt('18:30', [], { ...OF_BRAM, helper: true, events: others });
+    const mine = new Set(
+      withTops.entries.filter(({ people }) => people.includes('bram')).map(({ step }) => step),
+    );
+    expect(file.pack.entries.length).toBeGreaterThan(0);
+    expect(file.pack.entries.every(({ step }) => mine.has(step))).toBe(true);
+    expect(file.people.map(({ id }) => id)).toEqual(['bram']);
+    expect(file.events).toEqual([]);
+    const text = JSON.stringify(file);
+    for (const word of ['Ines', 'Odalys', 'Teodor', 'Something private']) expect(text).not.toContain(word);
+  });
+
+  it('hands a helper what was handed on to them, and takes away what was given to somebody else', () => {
+    const [entry] = fileAt('18:30', [], OF_BRAM).pack.entries;
+    const handed: ToldEvent = {
+      id: '1',
+      seq: 1,
+      at: `${TODAY}T18:00:00`,
+      act: { do: 'hand', step: entry!.step, to: 'ines' },
+    };
+    const steps = (person: string) =>
+      fileAt('18:30', [], { latest: withTops, person, helper: true, events: [handed] }).pack.entries.map(
+        ({ step }) => step,
+      );
+    expect(steps('ines')).toContain(entry!.step);
+    expect(steps('bram')).not.toContain(entry!.step);
+  });
+});

@@ -1,0 +1,264 @@
+import type { ProductName } from '@/core/catalogue/products';
+import { PRODUCTS } from '@/core/catalogue/products';
+import type { Call } from '@/core/clean/call';
+import type { ToldEvent } from '@/core/clean/events';
+import { helperHears, packOfHelper } from '@/core/day/helper';
+import { type DayPack, packFor } from '@/core/day/pack';
+import type { HomeFacts } from '@/core/home/facts';
+import { roomsOf } from '@/core/home/room';
+import type { Plan } from '@/core/plan/plan';
+import { breaksOf } from '@/core/problem/blocks';
+import type { Campaign, Current } from '@/core/problem/campaign';
+import { cautionsAt, cautionsBeside } from '@/core/safety/step-cautions';
+import { cannotDo } from '@/core/work/step-tags';
+import { type CleanTask, partsOfStepId } from '@/core/work/tasks';
+
+/** The day as plain data that a phone can keep: it carries the day by it, whether the server answers or not. */
+
+/** What a person has to know of a step to find and do it. */
+export type StepWords = {
+  readonly title: string;
+  readonly job: string;
+  readonly where: string;
+  readonly room: string;
+  readonly how: string;
+  readonly doneWhen: string;
+  /** What to beware of at this step, each said once a day. */
+  readonly cautions: readonly string[];
+  readonly kit: readonly string[];
+};
+
+export type DayPerson = {
+  readonly id: string;
+  readonly name: string;
+  /** Hazards that are kept from them. */
+  readonly cannot: readonly string[];
+  /** Work without a rest is no longer than this, and a rest no shorter, in minutes. */
+  readonly breakAfter: number;
+  readonly breakLength: number;
+};
+
+/** A room of today: how much of it was clear this morning is told by what is done. */
+export type RoomToday = {
+  readonly id: string;
+  readonly name: string;
+  /** Tasks of the whole clean in this room: planned, and done when the file was made. */
+  readonly tasks: number;
+  readonly clear: number;
+};
+
+export type DayFile = {
+  /** Another one each time it is made, so that one from the phone's own cupboard can be told from a fresh one. */
+  readonly made: string;
+  /** Names the cupboard on the phone in which what is not sent yet is kept. */
+  readonly keeper: string;
+  readonly date: string;
+  readonly today: string;
+  /** Wall clock of the home when it was made, `YYYY-MM-DDTHH:mm:ss`. */
+  readonly now: string;
+  readonly person: string | undefined;
+  readonly helper: boolean;
+  readonly pack: DayPack;
+  readonly words: Readonly<Record<string, StepWords>>;
+  readonly people: readonly DayPerson[];
+  readonly rooms: readonly { readonly id: string; readonly name: string }[];
+  readonly products: readonly { readonly id: ProductName; readonly name: string }[];
+  readonly todaysRooms: readonly RoomToday[];
+  readonly sessions: readonly { readonly person: string; readonly start: string; readonly end: string }[];
+  /** Licensed trades that come on this day. */
+  readonly calls: readonly Call[];
+  /** The nearest later date on which something is planned. */
+  readonly nextDate: string | undefined;
+  readonly forecast: {
+    readonly hoursLeft: number;
+    readonly ends: string | undefined;
+    readonly finish: string;
+    readonly reward: string;
+    /** Jobs that have no place in the plan. */
+    readonly out: number;
+  };
+  /** What happened before the date and lasts, and what happened on it. */
+  readonly earlier: readonly ToldEvent[];
+  readonly events: readonly ToldEvent[];
+  readonly seq: number;
+  /** Of the household it was made from: another one there means another plan, or another house. */
+  readonly revision: number;
+};
+
+export type FileFor = {
+  readonly made: string;
+  readonly keeper: string;
+  readonly second: string;
+  readonly date: string;
+  readonly person: string | undefined;
+  readonly helper: boolean;
+  readonly earlier: readonly ToldEvent[];
+  readonly events: readonly ToldEvent[];
+  readonly seq: number;
+  readonly revision: number;
+};
+
+/** A date of a clean for one person, or for everybody; a helper's shows nothing of the others. */
+export function dayFile(state: Current, campaign: Campaign, wanted: FileFor): DayFile {
+  const { date, person, helper } = wanted;
+  const plan = campaign.plans?.latest.plan;
+  if (!plan) throw new Error('A day needs a plan.');
+  const { household } = state;
+  const whole = packFor(campaign.problem, plan, date, household.parts);
+  const isHelper = helper && person !== undefined;
+  const pack = isHelper ? packOfHelper(whole, person, wanted.events) : whole;
+  const tasks = new Map(state.tasks.map((task) => [task.id, task]));
+  const ofPerson = (one: string) => person === undefined || one === person;
+  const people = household.people.filter(({ id }) => !helper || id === person);
+  const shown = new Set(pack.tasks.map((task) => task.room));
+  return {
+    made: wanted.made,
+    keeper: wanted.keeper,
+    date,
+    today: state.today,
+    now: wanted.second,
+    person,
+    helper,
+    pack,
+    words: wordsFor(pack, tasks, household.home.facts),
+    people: people.map((member) => ({
+      id: member.id,
+      name: member.name,
+      cannot: cannotDo(member),
+      ...breaksOf(member, campaign.clean.block),
+    })),
+    rooms: roomsOf(household.home)
+      .filter(({ id }) => !helper || shown.has(id))
+      .map(({ id, name }) => ({ id, name })),
+    products: productsIn(pack, tasks),
+    todaysRooms: roomsToday(campaign, pack, state),
+    sessions: plan.sessions
+      .filter((session) => session.date === date && ofPerson(session.person))
+      .map(({ person: who, start, end }) => ({ person: who, start, end })),
+    calls: helper ? [] : household.calls.filter((call) => call.date === date),
+    nextDate: plan.sessions
+      .filter((session) => session.date > date && ofPerson(session.person))
+      .map((session) => session.date)
+      .sort()[0],
+    forecast: forecastOf(campaign, plan),
+    earlier: helper ? [] : wanted.earlier,
+    events: isHelper ? wanted.events.filter((event) => helperHears(event, person, pack)) : wanted.events,
+    seq: wanted.seq,
+    revision: wanted.revision,
+  };
+}
+
+function forecastOf({ problem, clean }: Campaign, plan: Plan): DayFile['forecast'] {
+  const done = new Set((problem.done ?? []).map((entry) => entry.step));
+  const minutes = problem.tasks
+    .flatMap((task) => task.steps)
+    .filter((step) => step.mode === 'hands' && !done.has(step.id))
+    .reduce((sum, step) => sum + step.minutes * (step.mode === 'hands' ? (step.crew ?? 1) : 1), 0);
+  return {
+    hoursLeft: minutes / 60,
+    ends: plan.metrics.finish?.slice(0, 10),
+    finish: clean.finish,
+    reward: clean.reward,
+    out: plan.unplaced.length,
+  };
+}
+
+function roomsToday({ problem }: Campaign, pack: DayPack, { household }: Current): RoomToday[] {
+  const done = new Set((problem.done ?? []).map((entry) => entry.step));
+  const steps = new Set([
+    ...pack.entries.map((entry) => entry.step),
+    ...pack.done.filter(({ end }) => end.slice(0, 10) === pack.date).map(({ step }) => step),
+  ]);
+  const today = new Set(
+    pack.tasks.filter((task) => task.steps.some((step) => steps.has(step.id))).map((task) => task.room),
+  );
+  return roomsOf(household.home)
+    .filter(({ id }) => today.has(id))
+    .map(({ id, name }) => {
+      const tasks = problem.tasks.filter((task) => task.room === id);
+      const clear = tasks.filter((task) =>
+        task.steps.every((step) => step.mode === 'wait' || done.has(step.id)),
+      );
+      return { id, name, tasks: tasks.length, clear: clear.length };
+    });
+}
+
+function wordsFor(
+  pack: DayPack,
+  tasks: ReadonlyMap<string, CleanTask>,
+  facts: HomeFacts,
+): Record<string, StepWords> {
+  const cautions = cautionsOf(pack, tasks, facts);
+  const words: Record<string, StepWords> = {};
+  for (const { id } of pack.tasks.flatMap((task) => task.steps)) {
+    const task = tasks.get(partsOfStepId(id)?.taskId ?? '');
+    if (!task) continue;
+    words[id] = {
+      title: titleOf(id, task),
+      job: task.method.title,
+      where: whereOf(task),
+      room: task.room.id,
+      how: task.method.how,
+      doneWhen: task.method.doneWhen,
+      cautions: cautions.get(id) ?? [],
+      kit: kitOf(task),
+    };
+  }
+  return words;
+}
+
+function productsIn(pack: DayPack, tasks: ReadonlyMap<string, CleanTask>): DayFile['products'] {
+  const found = pack.tasks.flatMap((task) => {
+    const products = tasks.get(task.id)?.products;
+    return products ? [...products.doses, ...(products.disinfectant ? [products.disinfectant] : [])] : [];
+  });
+  return [...new Set(found.map((dose) => dose.product))].map((id) => ({ id, name: PRODUCTS[id] }));
+}
+
+/**
+ * What to beware of, by step: each caution at the first step of the day where it matters, whatever its order later on.
+ * Steps that are done keep theirs, so that nothing moves to another step with a tick.
+ */
+function cautionsOf(
+  pack: DayPack,
+  tasks: ReadonlyMap<string, CleanTask>,
+  facts: HomeFacts,
+): Map<string, string[]> {
+  const said = new Set<string>();
+  const before: CleanTask[] = [];
+  const found = new Map<string, string[]>();
+  for (const { step: id } of pack.entries.toSorted((a, b) => a.start.localeCompare(b.start))) {
+    const task = tasks.get(partsOfStepId(id)?.taskId ?? '');
+    const step = task?.method.steps.find((known) => known.key === partsOfStepId(id)?.key);
+    if (!task || step?.mode !== 'hands') continue;
+    const all = [...cautionsAt(task, step, facts), ...cautionsBeside(task, before)];
+    before.push(task);
+    const fresh = all.filter(({ id }) => !said.has(id));
+    for (const { id } of fresh) said.add(id);
+    found.set(
+      id,
+      fresh.map(({ says }) => says),
+    );
+  }
+  return found;
+}
+
+function titleOf(stepId: string, task: CleanTask): string {
+  const key = partsOfStepId(stepId)?.key;
+  return task.method.steps.find((step) => step.key === key)?.title ?? task.method.title;
+}
+
+function whereOf(task: CleanTask): string {
+  const many = task.fixture.count > 1 ? `, ${task.fixture.count} of them` : '';
+  return task.stop.shell ? task.room.name : `${task.room.name}, ${task.stop.name.toLowerCase()}${many}`;
+}
+
+/** Tools, and the products that are safe there. */
+function kitOf({ method, products }: CleanTask): string[] {
+  const doses = [...products.doses, ...(products.disinfectant ? [products.disinfectant] : [])];
+  const mixed = doses.map(({ product, amount, unit, inMl }) => {
+    const water = inMl === undefined ? '' : ` in ${inMl / 1000} l of water`;
+    return `${PRODUCTS[product].toLowerCase()}, ${amount} ${unit}${water}`;
+  });
+  return [...method.tools, ...mixed];
+}

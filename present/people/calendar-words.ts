@@ -1,0 +1,30 @@
+import type { LeftOut, ReadCalendar } from '@/core/formats/calendar/read-busy';
+import { count } from '../words/words';
+
+/** What became of a calendar, in sentences. */
+
+type Why = Extract<ReadCalendar, { ok: false }>['why'];
+
+/** Why nothing was taken from it. What was there before is kept. */
+export const NOTHING: Readonly<Record<Why, string>> = {
+  'no-calendar':
+    'This is not a calendar that can be read. Nothing was changed. Export it as iCalendar (.ics) and try again.',
+  'nothing-read':
+    'No event could be read from this file, so nothing was changed: the busy times from before still hold.',
+  'too-often':
+    'This calendar repeats far more often than anybody could follow, so nothing was changed. Take out what repeats every few seconds, and try again.',
+};
+
+/** Events that were left out, and why; empty where none was. Begins with a blank. */
+export function leftOutWords({ broken, tooOften, unknownZone, zones }: LeftOut): string {
+  const sentences = [
+    broken > 0 && `${count(broken, 'event', 'events')} made no sense and were left out.`,
+    tooOften > 0 && `${count(tooOften, 'event', 'events')} repeat too often and were left out.`,
+    unknownZone > 0 &&
+      `${count(unknownZone, 'event', 'events')} were left out, since the time zone ${zones.map((zone) => `“${zone}”`).join(', ')} is not known here.`,
+  ];
+  return sentences
+    .filter(Boolean)
+    .map((sentence) => ` ${sentence}`)
+    .join('');
+}

@@ -1,0 +1,51 @@
+import { PRODUCTS } from '@/core/catalogue/products';
+import type { Member } from '@/core/people/member';
+import type { Current } from '@/core/problem/campaign';
+import { offeredMinutes } from '@/core/problem/progress';
+import { productsOf } from '@/core/products/product-choice';
+import { mayDo } from '@/core/work/step-tags';
+import type { CleanTask } from '@/core/work/tasks';
+import type { ScopeRow, ScopeScreen } from './scope-model';
+
+/** The whole list, in scope or not, with the hours that it is held against. */
+export function scopeScreen(state: Current): ScopeScreen {
+  const { household, listed, campaign, today } = state;
+  const done = new Set((campaign?.problem.done ?? []).map((entry) => entry.step));
+  return {
+    rows: listed.map((task) => rowOf(task, household.people, done)),
+    rooms: household.home.floors.flatMap((floor) => floor.rooms.map(({ id, name }) => ({ id, name }))),
+    people: household.people.map((person) => person.name),
+    offered: campaign && offeredMinutes(campaign.problem),
+    marks: household.marks,
+    today,
+  };
+}
+
+function rowOf(task: CleanTask, people: readonly Member[], done: ReadonlySet<string>): ScopeRow {
+  const { method, scope, room, stop, estimate } = task;
+  const steps = estimate.steps.flatMap(({ step, minutes }) =>
+    step.mode === 'hands' ? [{ key: step.key, minutes: minutes * step.crew }] : [],
+  );
+  const sum = (list: typeof steps) => list.reduce((total, step) => total + step.minutes, 0);
+  return {
+    id: task.id,
+    title: method.title,
+    room: room.name,
+    roomId: room.id,
+    where: stop.shell ? 'all round' : stop.name,
+    kind: method.kind,
+    layer: method.layer,
+    minutes: Math.round(sum(steps)),
+    left: sum(steps.filter((step) => !done.has(`${task.id}/${step.key}`))),
+    wait: estimate.waitMinutes,
+    due: scope.due,
+    in: scope.in,
+    reason: scope.reason,
+    by: scope.by,
+    priority: scope.priority,
+    matters: scope.matters,
+    dreaded: scope.dreaded,
+    people: people.filter((person) => mayDo(person, task)).map((person) => person.name),
+    products: [...new Set(productsOf(task.products).map((product) => PRODUCTS[product]))],
+  };
+}

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { FIXTURE_KINDS, type FixtureKindName } from '@/core/catalogue/fixture-kinds';
+import { newFixture } from '@/core/furnish/fixture';
+import { roomsOf } from '@/core/home/room';
+import { juniperRow } from '@/demo/juniper-row';
+import { addedTo, fixtureMoved, placeOf, roomAfter, stopMoved } from './room-model';
+import { openStops } from './strip-model';
+
+const room = roomsOf(juniperRow('2027-03-01').home).find((found) => found.id === 'bathroom')!;
+const stops = openStops(room, 'clockwise');
+const names = (changed: typeof room) => openStops(changed, 'clockwise').map((stop) => stop.name);
+
+describe('moving on the strip', () => {
+  it('takes a stop one place along, and stops at the ends', () => {
+    const [first, second] = stops;
+    const right = stopMoved(stops, first!.id, 'right')!;
+    expect(names(roomAfter(room, right)).slice(0, 2)).toEqual([second!.name, first!.name]);
+    expect(stopMoved(stops, first!.id, 'left')).toBeUndefined();
+    expect(stopMoved(stops, stops.at(-1)!.id, 'right')).toBeUndefined();
+    const back = stopMoved(stops, second!.id, 'left')!;
+    expect(names(roomAfter(room, back)).slice(0, 2)).toEqual([second!.name, first!.name]);
+  });
+
+  it('takes a thing to the next stop or height, and never off the strip', () => {
+    const mirror = placeOf(room, 'bathroom-2-mirror')!;
+    const lower = roomAfter(room, fixtureMoved(stops, mirror, 'down')!);
+    expect(placeOf(lower, 'bathroom-2-mirror')?.fixture.height).toBe('middle');
+    const along = roomAfter(room, fixtureMoved(stops, mirror, 'right')!);
+    expect(placeOf(along, 'bathroom-2-mirror')?.stop.name).toBe('Toilet');
+    const lamp = placeOf(room, 'bathroom-8-ceiling-light')!;
+    expect(fixtureMoved(stops, lamp, 'up')).toBeUndefined();
+    expect(fixtureMoved(stops, lamp, 'right')).toBeUndefined();
+    const ceiling = placeOf(room, 'bathroom-0-ceiling')!;
+    expect(fixtureMoved(stops, ceiling, 'right')).toBeUndefined();
+  });
+
+  it('leaves the room as it is where a change can not be made', () => {
+    expect(roomAfter(room, { do: 'rename-stop', id: 'nowhere', name: 'X' })).toBe(room);
+  });
+});
+
+describe('where a new thing goes', () => {
+  const where = (kind: FixtureKindName, meant?: string) => {
+    const fixture = { ...newFixture('new', kind), kind };
+    const after = roomAfter(room, addedTo(room, fixture, meant, () => 'own').change);
+    return placeOf(after, 'new')?.stop;
+  };
+
+  it('is the stop that is open', () => {
+    expect(where('plants', 'bathroom-4')?.id).toBe('bathroom-4');
+    expect(where('taps', 'bathroom-4')?.id).toBe('bathroom-4');
+  });
+
+  it('is the room itself for what is part of it, whatever is open', () => {
+    expect(where('ceiling', 'bathroom-4')?.shell).toBe(true);
+  });
+
+  it('is where such a thing stands, by the kind of room or by what it stands beside', () => {
+    expect(where('taps')?.name).toBe('Basin');
+    expect(where('medicine-box')?.name).toBe('Basin');
+    expect(where('sealant')?.name).toBe('Bath');
+  });
+
+  it('is a stop of its own for what has no place there, and never the last', () => {
+    expect(where('plants')).toMatchObject({ id: 'own', name: FIXTURE_KINDS.plants.name });
+    expect(where('plants', 'gone')).toMatchObject({ id: 'own' });
+  });
+});

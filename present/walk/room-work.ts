@@ -1,0 +1,44 @@
+import { CATALOGUE } from '@/core/catalogue/catalogue';
+import { catalogueWith, type HouseholdCatalogue } from '@/core/catalogue/household-catalogue';
+import type { Mark } from '@/core/clean/marks';
+import type { HomeFacts } from '@/core/home/facts';
+import type { Room, WayRound } from '@/core/home/room';
+import { marksOf } from '@/core/scope/scope';
+import { type CleanTask, listTasks, type Work } from '@/core/work/tasks';
+
+/** What the estimates of one room depend on outside it, as plain data for the browser. */
+export type RoomSurroundings = Pick<
+  Work,
+  'pace' | 'belongings' | 'estimates' | 'school' | 'uses' | 'lastsOneDay'
+> & {
+  readonly finish: string | undefined;
+  readonly way: WayRound;
+  readonly facts: HomeFacts;
+  readonly marks: readonly Mark[];
+  readonly catalogue: HouseholdCatalogue;
+  /** Whether the floor runs on from a room that comes before it. */
+  readonly joined: boolean;
+};
+
+/** The tasks of one fixture, by the room as it stands on the screen. */
+export function tasksOfFixture(room: Room, around: RoomSurroundings, fixtureId: string): CleanTask[] {
+  return listTasks(workAround(room, around)).filter((task) => task.fixture.id === fixtureId);
+}
+
+function workAround(room: Room, around: RoomSurroundings): Work {
+  // The room before matters only by being there.
+  const before: Room = { ...room, id: 'the room before', stops: [], opensTo: [] };
+  const rooms = around.joined ? [before, { ...room, opensTo: [before.id] }] : [room];
+  return {
+    home: { floors: [{ id: 'here', name: 'here', rooms }], wayRound: around.way, facts: around.facts },
+    catalogue: catalogueWith(CATALOGUE, around.catalogue),
+    marks: marksOf(around.marks),
+    pace: around.pace,
+    belongings: around.belongings,
+    estimates: around.estimates,
+    school: around.school,
+    uses: around.uses,
+    finish: around.finish,
+    lastsOneDay: around.lastsOneDay,
+  };
+}

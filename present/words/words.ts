@@ -1,0 +1,82 @@
+import { dayOf, formatDate } from '@/core/basics/local-time';
+import type { Range } from '@/core/estimate/estimate';
+
+/** Figures and dates in words, the same everywhere. Dates here are calendar dates of the home, never instants. */
+
+/** `2 h 5 min`, `45 min`. */
+export function duration(minutes: number): string {
+  const whole = Math.round(minutes);
+  const hours = Math.floor(whole / 60);
+  const rest = whole % 60;
+  if (hours === 0) return `${rest} min`;
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+}
+
+/** `6.5 h`; for sums that are not worth a minute. */
+export function hours(minutes: number): string {
+  const value = minutes / 60;
+  return `${value < 10 ? value.toFixed(1).replace(/\.0$/, '') : Math.round(value)} h`;
+}
+
+/** `11.4 h`; where a change of minutes has to be seen. */
+export function tenths(minutes: number): string {
+  return `${(minutes / 60).toFixed(1)} h`;
+}
+
+/** `4.1 to 5.2 h`. */
+export function hourRange(range: Range): string {
+  return `${(range.low / 60).toFixed(1)} to ${(range.high / 60).toFixed(1)} h`;
+}
+
+export function minuteRange(range: Range): string {
+  return `${Math.round(range.low)} to ${Math.round(range.high)} min`;
+}
+
+const LOCALE = 'en-GB';
+
+/** `Friday 26 March`. */
+export function longDate(date: string): string {
+  return inUtc(date, { weekday: 'long', day: 'numeric', month: 'long' });
+}
+
+/** `Fri 26 Mar`. */
+export function shortDate(date: string): string {
+  return inUtc(date, { weekday: 'short', day: 'numeric', month: 'short' });
+}
+
+/** `Fri`. */
+export function weekday(date: string): string {
+  return inUtc(date, { weekday: 'short' });
+}
+
+export function dayOfMonth(date: string): string {
+  return String(Number(date.slice(8, 10)));
+}
+
+/** `18:05` of a local date-time. */
+export function clock(dateTime: string): string {
+  return dateTime.slice(11, 16);
+}
+
+export function count(number: number, one: string, many: string): string {
+  return `${number} ${number === 1 ? one : many}`;
+}
+
+/** Quantities as exact as a sum by hand needs: `0.54`, `4.8`, `13.2`, `12`. */
+export function amount(value: number): string {
+  return String(Number(value.toFixed(value < 10 ? 2 : 1)));
+}
+
+export function daysBetween(from: string, to: string): number {
+  return dayOf(to) - dayOf(from);
+}
+
+export function plusDays(date: string, days: number): string {
+  return formatDate(dayOf(date) + days);
+}
+
+function inUtc(date: string, options: Intl.DateTimeFormatOptions): string {
+  return new Intl.DateTimeFormat(LOCALE, { ...options, timeZone: 'UTC' })
+    .format(new Date(`${date}T00:00Z`))
+    .replace(',', '');
+}

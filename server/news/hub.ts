@@ -1,0 +1,53 @@
+import { EventEmitter } from 'node:events';
+import type { ToldEvent } from '../../core/clean/events';
+import { processWide } from '../process/process-wide';
+
+/** What is told at once to all phones of a household that listen: what happened, or that the plan is another one. */
+export type News = { readonly kind: 'event'; readonly event: ToldEvent } | { readonly kind: 'plan' };
+
+/** One server process tells all. */
+const hub = () => processWide('hub', () => new EventEmitter().setMaxListeners(0));
+
+export function tell(household: string, news: News): void {
+  hub().emit(household, news);
+}
+
+/** Tells what a command has come to: what happened, in its order, and that the household is another. */
+export function revisionTold(household: string, events: readonly ToldEvent[], isAnother: boolean): void {
+  for (const event of events) tell(household, { kind: 'event', event });
+  if (isAnother) tell(household, { kind: 'plan' });
+}
+
+const WISH = Symbol('wish');
+
+/** When a plan is wanted: at once, or when no more changes come. */
+export type When = 'now' | 'soon';
+
+/** Tells whoever makes plans that one is wished for. */
+export function wishTold(household: string, when: When): void {
+  hub().emit(WISH, household, when);
+}
+
+/** Calls back whenever a plan is wished for. */
+export function whenWished(hear: (household: string, when: When) => void): void {
+  hub().on(WISH, hear);
+}
+
+const END = Symbol('end');
+
+/** Lets all go that listen: nothing more will be told. */
+export function endAll(): void {
+  hub().emit(END);
+}
+
+/** Calls back once when nothing more will be told, until what it returns is called. */
+export function whenEnded(end: () => void): () => void {
+  hub().once(END, end);
+  return () => hub().off(END, end);
+}
+
+/** Calls back with all news of one household until what it returns is called. */
+export function listen(household: string, hear: (news: News) => void): () => void {
+  hub().on(household, hear);
+  return () => hub().off(household, hear);
+}

@@ -1,8 +1,0 @@
-import type { Within } from '@/core/order/rule';
-
-export const WITHIN_WORDS: Record<Within, string> = {
-  stop: 'at one stop',
-  room: 'in one room',
-  connected: 'in connected rooms',
-  house: 'in the whole house',
-};
