@@ -1,17 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { DOZEN_HOMES, homeNamed } from '@/demo/dozen-homes';
-import { type Browser, PHONE } from './support/browser';
-import { signUp, visit } from './support/visit';
-
-/** A household of its own with one of the dozen homes in it, brought in as a file. */
-async function moveIn(browser: Browser, name: string): Promise<void> {
-  await signUp(browser, name);
-  const answer = await browser.driver.executeAsyncScript<{ taken: boolean; sentence: string }>(
-    `fetch('/api/household', { method: 'POST', body: arguments[0] }).then((a) => a.json()).then(arguments[1])`,
-    JSON.stringify(homeNamed(name)),
-  );
-  expect(answer, answer.sentence).toMatchObject({ taken: true });
-}
+import { DOZEN_HOMES } from '@/demo/dozen-homes';
+import { PHONE } from './support/browser';
+import { moveIn, visit } from './support/visit';
 
 describe('a household of one', () => {
   it('begins its day, rests, goes on and has enough', async () => {

@@ -1,4 +1,5 @@
-import { inject } from 'vitest';
+import { expect, inject } from 'vitest';
+import { homeNamed } from '@/demo/dozen-homes';
 import { Browser, DESKTOP, type Size } from './browser';
 
 let numbers = 0;
@@ -39,4 +40,14 @@ export async function enterDemo(browser: Browser): Promise<void> {
   await browser.goTo('/');
   await browser.press('button', 'Look round the demo household');
   await browser.waitForPath(/^\/aim$/);
+}
+
+/** A household of its own with one of the dozen homes in it, brought in as a file. */
+export async function moveIn(browser: Browser, name: string): Promise<void> {
+  await signUp(browser, name);
+  const answer = await browser.driver.executeAsyncScript<{ taken: boolean; sentence: string }>(
+    `fetch('/api/household', { method: 'POST', body: arguments[0] }).then((a) => a.json()).then(arguments[1])`,
+    JSON.stringify(homeNamed(name)),
+  );
+  expect(answer, answer.sentence).toMatchObject({ taken: true });
 }

@@ -146,8 +146,12 @@ describe('a command', () => {
     await send(event({ do: 'done', step: steps[0]! }));
     await send(event({ do: 'rain' }));
     await change(LOFT, 'nothing to change');
+    await change({ do: 'units', units: 'us' });
+    // What moves the plan is told with the plan, and with none before it.
+    expect(heard).toEqual(['event', 'event', 'plan']);
+    await fulfil(scope, clock);
     stop();
-    expect(heard).toEqual(['plan', 'event', 'event', 'plan']);
+    expect(heard).toEqual(['event', 'event', 'plan', 'plan']);
   });
 
   it('asks the database at most eight times for the edit of a bedroom, its reading again included', async () => {

@@ -55,7 +55,8 @@ export async function perform<Answer>(
   if (ledger) {
     const left = ledger.left();
     if (left) keep(scope, left);
-    revisionTold(scope.household, ledger.told, ledger.isAnother);
+    // Where a plan is wished for, everybody hears that all is another once it is there.
+    revisionTold(scope.household, ledger.told, ledger.isAnother && stored.wish === undefined);
   }
   if (stored.wish !== undefined) wishTold(scope.household, unhurried ? 'soon' : 'now');
   return { answer: stored.answer, wish: stored.wish };

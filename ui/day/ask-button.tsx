@@ -20,7 +20,8 @@ export function AskButton({
   words: string;
   act: AskAct;
   wish: object;
-  onDone?: () => void;
+  /** Hears what has come of it, and says it where it stays; without, it is said here. */
+  onDone?: (words: string) => void;
 }) {
   const [said, setSaid] = useState<string>();
   const { send, pending, fault } = useCommand();
@@ -28,8 +29,8 @@ export function AskButton({
     setSaid(undefined);
     send(act, wish, {
       onKept: (words) => {
-        setSaid(words);
-        onDone?.();
+        if (onDone) onDone(words);
+        else setSaid(words);
       },
     });
   };

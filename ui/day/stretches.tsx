@@ -41,7 +41,10 @@ function StretchOf({ person, day }: { person: DayPerson; day: Day }) {
       words={isShared ? `${person.name}: ${words}` : words}
       act={asks.takeOneMoreBlock}
       wish={{ person: person.id, minutes: person.breakAfter }}
-      onDone={() => void store.carry({ do: 'block', what: 'begin' }, person.id)}
+      onDone={(words) => {
+        store.say(words);
+        void store.carry({ do: 'block', what: 'begin' }, person.id);
+      }}
     />
   );
 }

@@ -261,7 +261,8 @@ export class DayStore {
     this.changed();
   }
 
-  private say(words: string): void {
+  /** Says something until somebody has read it. */
+  say(words: string): void {
     this.notices = withWords(this.notices, [words]);
     this.changed();
   }
