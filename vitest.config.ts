@@ -20,6 +20,7 @@ export default defineConfig({
             'present/**/*.test.ts',
             'ui/**/*.test.ts',
             'scripts/**/*.test.ts',
+            'workers/**/*.test.ts',
           ],
           testTimeout: 30_000,
         },

@@ -39,6 +39,23 @@ describe('consequenceOf', () => {
     expect(scope?.scope.in).toBe(false);
   });
 
+  it('puts off what is done with a product that has run out, but nothing that has begun', () => {
+    const needs = tasks.filter(({ products }) =>
+      products.doses.some(({ product }) => product === 'citric-acid'),
+    );
+    const later = (begun: readonly string[]) => {
+      const made = consequenceOf(
+        { id: 'x', at: '2027-03-01T18:10:40', act: { do: 'run-out', product: 'citric-acid' } },
+        { ...where, begun: new Set(begun) },
+      );
+      const all = applyChange(household, made!);
+      return all.ok ? all.value.steering.later.map((one) => one.task) : [];
+    };
+    expect(needs.length).toBeGreaterThan(1);
+    expect(later([]).toSorted()).toEqual(needs.map(({ id }) => id).toSorted());
+    expect(later([needs[0]!.id])).toEqual(needs.slice(1).map(({ id }) => id));
+  });
+
   it('makes a task of work that was found, in its room', () => {
     const room = household.home.floors[0]!.rooms[0]!;
     const { home } = following({ do: 'found', find: 'later', room: room.id, text: 'Scuffed skirting' });

@@ -4,6 +4,7 @@ import { dayOf, minuteOf } from '../basics/local-time';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Clean } from '../clean/clean';
 import { roomsOf } from '../home/room';
+import type { Household } from '../household/household';
 import type { Plan } from '../plan/plan';
 import type { Problem, ProblemTask } from '../plan/problem';
 import { checkPlan } from '../spread/check/check';
@@ -12,7 +13,7 @@ import { expand } from './expand';
 
 const HASH = '0'.repeat(64);
 /** Nothing is done yet, and nothing else than what is asked for pulls at the order. */
-const demo = { ...juniperRow('2027-03-01'), ticks: [] };
+const demo: Household = { ...juniperRow('2027-03-01'), ticks: [] };
 const usual: Clean = { ...demo.clean, spread: 'even', firstJob: 'any', grouping: 'none' };
 
 function planWith(change: Partial<Clean>): { problem: Problem; made: Plan } {
@@ -77,6 +78,15 @@ describe('the first job', () => {
     return problem.tasks.find((task) => task.steps.some((step) => step.id === first?.step)) as ProblemTask;
   };
   const grouping = 'room';
+
+  it('is behind once something is done: no wish for it is left', () => {
+    const wishes = (ticks: typeof demo.ticks) =>
+      expand({ ...demo, ticks, clean: { ...demo.clean, firstJob: 'easy' } }, CATALOGUE).precedence.length;
+    const usual = expand({ ...demo, ticks: [], clean: { ...demo.clean, firstJob: 'any' } }, CATALOGUE);
+    expect(wishes([])).toBeGreaterThan(usual.precedence.length);
+    const done = [{ step: usual.tasks[0]!.steps[0]!.id, at: '2027-03-01T09:00' }];
+    expect(wishes(done)).toBe(usual.precedence.length);
+  });
 
   it('is in the room that is dreaded most', () => {
     const made = planWith({ firstJob: 'dreaded', grouping });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
+import type { Call } from '@/core/clean/call';
 import type { ToldEvent } from '@/core/clean/events';
 import type { Tick } from '@/core/clean/tick';
 import { dayView } from '@/core/day/day-view';
@@ -31,11 +32,13 @@ type Options = {
   latest?: typeof made;
   helper?: boolean;
   events?: ToldEvent[];
+  earlier?: ToldEvent[];
+  calls?: Call[];
 };
 
 /** The file of a day at a time, with more steps ticked off than the demo household has. */
 function fileAt(at: string, ticks: readonly Tick[] = [], options: Options = {}) {
-  const household = { ...loaded, ticks: [...loaded.ticks, ...ticks] };
+  const household = { ...loaded, calls: options.calls ?? [], ticks: [...loaded.ticks, ...ticks] };
   const now = `${TODAY}T${at}`;
   const state = stateOf(household, now, options.latest ?? made, first);
   return dayFile(state, state.campaign as Campaign, {
@@ -45,7 +48,7 @@ function fileAt(at: string, ticks: readonly Tick[] = [], options: Options = {}) 
     date: options.date ?? TODAY,
     person: options.person,
     helper: options.helper ?? false,
-    earlier: [],
+    earlier: options.earlier ?? [],
     events: options.events ?? [],
     seq: 0,
     revision: 1,
@@ -138,14 +141,17 @@ describe('dayFile', () => {
       event('1', { do: 'found', find: 'buy', text: 'Something private' }, 'ines'),
       event('2', { do: 'pile', pile: 'give', count: 3 }, 'ines'),
     ];
-    const file = fileAt('18:30', [], { ...OF_BRAM, helper: true, events: others });
+    const call = { id: 'c', what: 'Have the boiler looked at', why: '', note: '', done: false, date: TODAY };
+    const around = { events: others, earlier: others, calls: [call] };
+    expect(fileAt('18:30', [], { ...OF_BRAM, ...around })).toMatchObject({ earlier: others, calls: [call] });
+    const file = fileAt('18:30', [], { ...OF_BRAM, helper: true, ...around });
     const mine = new Set(
       withTops.entries.filter(({ people }) => people.includes('bram')).map(({ step }) => step),
     );
     expect(file.pack.entries.length).toBeGreaterThan(0);
     expect(file.pack.entries.every(({ step }) => mine.has(step))).toBe(true);
     expect(file.people.map(({ id }) => id)).toEqual(['bram']);
-    expect(file.events).toEqual([]);
+    expect([file.events, file.earlier, file.calls]).toEqual([[], [], []]);
     const text = JSON.stringify(file);
     for (const word of ['Ines', 'Odalys', 'Teodor', 'Something private']) expect(text).not.toContain(word);
   });

@@ -1,5 +1,5 @@
 import { fc, it as prop } from '@fast-check/vitest';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import type { DayBatch, DayEvent, ToldEvent, Verdict } from '@/core/clean/events';
 import type { DayFile } from '@/present/day/day-file';
 import { DayStore, type Slip } from './day-store';
@@ -193,6 +193,114 @@ describe('DayStore', () => {
     await store.flush();
     expect(taken).toEqual(['1', '3']);
     expect(store.snapshot().unsent).toBe(0);
+  });
+
+  /** A phone whose server and news are in the hands of the test. */
+  function inHand(file: Partial<DayFile> = {}) {
+    const asked: ((file: DayFile | undefined) => void)[] = [];
+    const sent: DayBatch[] = [];
+    let ears: Ears | undefined;
+    let isUp = true;
+    const wire: Wire = {
+      send: async (batch) => {
+        if (!isUp) return { as: 'later' };
+        sent.push(batch);
+        const answers = batch.events.map(({ id }) => ({ id, verdict: { as: 'kept' as const } }));
+        const told = batch.events.map((event, i) => ({ ...event, seq: 10 * sent.length + i }));
+        return { as: 'taken', taken: { answers, told, clockWrong: false } };
+      },
+      fetchFile: () => new Promise((resolve) => asked.push(resolve)),
+      listen: (_known, heard) => {
+        ears = heard;
+        return () => {};
+      },
+    };
+    let numbers = 0;
+    const cupboard = cupboardInMemory();
+    const store = new DayStore({ ...FILE, revision: 5, ...file } as DayFile, {
+      cupboard,
+      wire,
+      device: () => 0,
+      newId: () => `own-${++numbers}`,
+    });
+    return { store, cupboard, asked, sent, news: () => ears as Ears, server: (up: boolean) => (isUp = up) };
+  }
+
+  const heard = (seq: number, act: DayEvent['act']): ToldEvent => ({
+    id: `other-${seq}`,
+    seq,
+    at: '2027-03-01T18:00:00',
+    person: 'ben',
+    act,
+  });
+
+  it('lays what it hears in its order, in whatever order that comes', async () => {
+    const { store, news } = inHand();
+    await store.open();
+    const step = STEPS[0] as string;
+    news().happened(heard(3, { do: 'hand', step, to: 'ada' }));
+    news().happened(heard(2, { do: 'not-today', step }));
+    news().happened(heard(1, { do: 'hand', step, to: 'ben' }));
+    // Handed on last of all, it is Ada’s, and on again.
+    expect(store.snapshot().run.hands.get(step)).toBe('ada');
+    expect(store.snapshot().run.off.has(step)).toBe(false);
+    store.close();
+  });
+
+  it('keeps the newer day of two that were on their way at once', async () => {
+    vi.useFakeTimers();
+    try {
+      const { store, news, asked } = inHand();
+      await store.open();
+      news().planned();
+      await vi.advanceTimersByTimeAsync(500);
+      news().planned();
+      await vi.advanceTimersByTimeAsync(500);
+      expect(asked).toHaveLength(2);
+      const day = (revision: number) => ({ ...FILE, revision, made: `${revision}` }) as DayFile;
+      asked[1]?.(day(7));
+      await vi.advanceTimersByTimeAsync(0);
+      asked[0]?.(day(6));
+      await vi.advanceTimersByTimeAsync(0);
+      expect(store.snapshot().file.revision).toBe(7);
+      store.close();
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+
+  it('keeps what was pressed before it was open, behind what was kept earlier', async () => {
+    const { store, cupboard, sent } = inHand();
+    const at = '2027-03-01T17:59:00';
+    await cupboard.keepUnsent({ id: 'earlier', at, act: tick(STEPS[1] as string) });
+    const pressed = store.carry(tick(STEPS[0] as string));
+    await store.open();
+    await pressed;
+    await store.flush();
+    const ids = sent.flatMap(({ events }) => events.map(({ id }) => id));
+    expect(ids).toContain('earlier');
+    expect(ids).toContain('own-1');
+    expect(store.snapshot().unsent).toBe(0);
+    expect(store.snapshot().run.done.has(STEPS[0] as string)).toBe(true);
+    store.close();
+  });
+
+  it('tries again by itself after a cut', async () => {
+    vi.useFakeTimers();
+    try {
+      const { store, sent, server } = inHand();
+      await store.open();
+      server(false);
+      await store.carry(tick(STEPS[0] as string));
+      expect(store.snapshot()).toMatchObject({ link: 'cut', unsent: 1 });
+      server(true);
+      await vi.advanceTimersByTimeAsync(6_000);
+      expect(sent).toHaveLength(1);
+      expect(store.snapshot()).toMatchObject({ link: 'live', unsent: 0 });
+      store.close();
+    } finally {
+      vi.useRealTimers();
+    }
   });
 
   const action = fc.tuple(

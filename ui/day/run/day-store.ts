@@ -233,7 +233,8 @@ export class DayStore {
 
   private async refresh(): Promise<void> {
     const fresh = await this.around.wire.fetchFile(this.file.date, this.file.person);
-    if (!fresh || fresh.seq < this.file.seq) return;
+    // Of two that were on their way at once, the older may come last.
+    if (!fresh || fresh.seq < this.file.seq || fresh.revision < this.file.revision) return;
     this.file = fresh;
     this.clock = setClock(fresh.now, this.around.device());
     const since = this.told.events.filter(({ seq }) => seq > fresh.seq);
