@@ -13,7 +13,7 @@ import { FAMILY_HOUSE, home, hugeHome, LARGE_OLD_HOUSE, ONE_ROOM_FLAT, usualRoom
 
 /** Twelve homes that have little in common but that somebody wants them clean: what works in all of them works. */
 
-export const DOZEN_START = '2027-03-01';
+const DOZEN_START = '2027-03-01';
 
 type Sketch = {
   readonly home: Home;

@@ -26,7 +26,7 @@ export function parseDocument<T>(text: string, schema: z.ZodType<T>): Parsed<T> 
   return parseValue(json.value, schema);
 }
 
-export function parseValue<T>(value: unknown, schema: z.ZodType<T>): Parsed<T> {
+function parseValue<T>(value: unknown, schema: z.ZodType<T>): Parsed<T> {
   const result = schema.safeParse(value, { reportInput: true });
   if (result.success) return { ok: true, value: result.data };
   return { ok: false, faults: result.error.issues.flatMap(faultsOfIssue) };
@@ -62,7 +62,7 @@ function faultsOfIssue(issue: Issue): Fault[] {
 }
 
 /** `$` for the whole document, else `tasks[0].steps[1].minutes`. */
-export function jsonPath(path: readonly PropertyKey[]): string {
+function jsonPath(path: readonly PropertyKey[]): string {
   if (path.length === 0) return '$';
   return path
     .map((key) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`))

@@ -8,7 +8,7 @@ import { GROUPINGS, SPREADS } from '../plan/problem';
 /** One campaign: why, by when, and how a household goes about it. */
 
 /** How a stretch of work is cut: as long as each person's breaks allow, in sprints with a rest, or until it is done. */
-export const blockSchema = z.discriminatedUnion('kind', [
+const blockSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('fixed') }),
   z.strictObject({
     kind: z.literal('sprints'),

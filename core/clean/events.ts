@@ -6,7 +6,7 @@ import { FINDS, HINDRANCES, MOST_AT_ONCE, PILES } from './names';
 /** What happens while a day is carried out, as it is kept on a phone, sent, and told to the others. */
 
 /** Wall clock of the home with its seconds. */
-export const secondSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d:[0-5]\d$/);
+const secondSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d:[0-5]\d$/);
 
 const step = stepIdSchema;
 const textSchema = lineSchema(200).min(1);

@@ -8,7 +8,7 @@ import { z } from 'zod';
 
 const idsSchema = z.array(z.string().min(1).max(320)).min(1).max(400);
 
-export const selectorSchema = z
+const selectorSchema = z
   .strictObject({
     methods: idsSchema.optional(),
     notMethods: idsSchema.optional(),
@@ -36,7 +36,7 @@ export const selectorSchema = z
   );
 export type Selector = z.infer<typeof selectorSchema>;
 
-export const WITHIN = ['stop', 'room', 'connected', 'house'] as const;
+const WITHIN = ['stop', 'room', 'connected', 'house'] as const;
 export type Within = (typeof WITHIN)[number];
 
 export const orderRuleSchema = z.strictObject({

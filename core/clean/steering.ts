@@ -4,7 +4,7 @@ import { dateSchema, dateTimeSchema, idSchema, stepIdSchema, taskIdSchema } from
 /** What a person has said about where work lies, over the head of the planner. */
 
 /** A step placed by hand: who does it, from when to when. A wait has nobody. */
-export const pinSchema = z.strictObject({
+const pinSchema = z.strictObject({
   step: stepIdSchema,
   people: z.array(idSchema).max(20),
   start: dateTimeSchema,
@@ -13,11 +13,11 @@ export const pinSchema = z.strictObject({
 export type Pin = z.infer<typeof pinSchema>;
 
 /** A task that is not to begin before a date. */
-export const laterSchema = z.strictObject({ task: taskIdSchema, from: dateSchema });
+const laterSchema = z.strictObject({ task: taskIdSchema, from: dateSchema });
 export type Later = z.infer<typeof laterSchema>;
 
 /** A task that only one person does. */
-export const doerSchema = z.strictObject({ task: taskIdSchema, person: idSchema });
+const doerSchema = z.strictObject({ task: taskIdSchema, person: idSchema });
 export type Doer = z.infer<typeof doerSchema>;
 
 const MOST = 5000;

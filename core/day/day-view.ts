@@ -68,7 +68,7 @@ export function dayView(pack: DayPack, run: Run, now: Second, person?: string): 
 }
 
 /** Planned minutes of a step that are still to do, by how far it has come since they were reckoned. */
-export function minutesLeft({ step }: DayItem, run: Run, pack: DayPack): number {
+function minutesLeft({ step }: DayItem, run: Run, pack: DayPack): number {
   const reckoned = pack.parts.find((part) => part.step === step.id)?.share ?? 0;
   return Math.ceil((step.minutes * (100 - (run.shares.get(step.id) ?? 0))) / (100 - reckoned));
 }

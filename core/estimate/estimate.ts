@@ -14,10 +14,10 @@ import { effectsOn } from './fact-effects';
  */
 
 /** How much longer the rate's share takes, by how bad it is. */
-export const SOIL_FACTORS: Record<Soil, number> = { light: 0.75, normal: 1, heavy: 1.5, years: 2.2 };
+const SOIL_FACTORS: Record<Soil, number> = { light: 0.75, normal: 1, heavy: 1.5, years: 2.2 };
 
 /** How much longer, by how it is reached: overhead from a step, bent or on the knees. */
-export const REACH_FACTORS: Record<Height, number> = {
+const REACH_FACTORS: Record<Height, number> = {
   ceiling: 1.25,
   high: 1.1,
   middle: 1,
@@ -26,7 +26,7 @@ export const REACH_FACTORS: Record<Height, number> = {
 };
 
 /** Share of the things that a full fixture would hold. */
-export const FULLNESS_FACTORS: Record<Fullness, number> = {
+const FULLNESS_FACTORS: Record<Fullness, number> = {
   empty: 0,
   sparse: 0.35,
   half: 0.65,
@@ -35,7 +35,7 @@ export const FULLNESS_FACTORS: Record<Fullness, number> = {
 };
 
 /** How much longer a wet floor takes to dry where no air gets in. */
-export const STILL_AIR_FACTOR = 1.5;
+const STILL_AIR_FACTOR = 1.5;
 
 /** With belongings sorted through beforehand: what is left of taking a thing out, without deciding about it. */
 export const HANDLING_SHARE = 0.4;

@@ -12,7 +12,7 @@ export type FactEffect = {
   readonly interval: number;
 };
 
-export const FACT_EFFECTS: readonly FactEffect[] = [
+const FACT_EFFECTS: readonly FactEffect[] = [
   { fact: 'hardWater', kinds: ['limescale'], minutes: 1.25, interval: 0.67 },
   { fact: 'pets', kinds: ['floors', 'furniture'], minutes: 1.15, interval: 0.75 },
   { fact: 'smokers', kinds: ['walls', 'windows', 'dusting'], minutes: 1.2, interval: 0.67 },

@@ -37,7 +37,7 @@ export function unitOf(name: QuantityName): Unit {
 }
 
 /** A size of a fixture: its own, else the usual one of its kind, else one. */
-export function size(fixture: Fixture, name: keyof Size): number {
+function size(fixture: Fixture, name: keyof Size): number {
   const usual = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind].size[name] : undefined;
   return fixture.size[name] ?? usual ?? 1;
 }

@@ -355,7 +355,7 @@ export function naturalStop(room: Pick<Room, 'kind' | 'stops'>, kind: FixtureKin
   return open.find((stop) => stop.name === named) ?? beside;
 }
 
-export function templateOf(kind: RoomKind): RoomTemplate {
+function templateOf(kind: RoomKind): RoomTemplate {
   return TEMPLATES[kind] ?? USUAL;
 }
 

@@ -48,7 +48,7 @@ export const fixtureSchema = z.strictObject({
 });
 export type Fixture = z.infer<typeof fixtureSchema>;
 
-export const stopSchema = z.strictObject({
+const stopSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   /** The room itself: ceiling, walls, skirting and floor run along the whole strip. */
@@ -72,7 +72,7 @@ export const roomSchema = z.strictObject({
 });
 export type Room = z.infer<typeof roomSchema>;
 
-export const floorSchema = z.strictObject({
+const floorSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   rooms: z.array(roomSchema).max(MOST.rooms),

@@ -17,7 +17,7 @@ const hoursSchema = z
   .strictObject({ from: clockSchema, to: clockSchema })
   .refine((hours) => hours.from < hours.to, 'a time after the one it starts at');
 
-export const weeklyHoursSchema = z
+const weeklyHoursSchema = z
   .strictObject({
     /** 1 Monday … 7 Sunday. */
     weekday: z.int().min(1).max(7),

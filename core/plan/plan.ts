@@ -19,7 +19,7 @@ const sessionSchema = z.strictObject({
   end: dateTimeSchema,
 });
 
-export const UNPLACED_REASONS = [
+const UNPLACED_REASONS = [
   'no-time',
   'person',
   'machine',

@@ -57,7 +57,7 @@ const waitStepSchema = z.strictObject({
 
 const stepSchema = z.discriminatedUnion('mode', [handsStepSchema, waitStepSchema]);
 
-export const prioritySchema = z.enum(PRIORITIES);
+const prioritySchema = z.enum(PRIORITIES);
 
 const taskSchema = z.strictObject({
   id: stepIdSchema,
@@ -103,7 +103,7 @@ const doneSchema = z.strictObject({ step: stepIdSchema, end: dateTimeSchema });
 export const GROUPINGS = ['room', 'kind', 'layer', 'none'] as const;
 export const SPREADS = ['early', 'even'] as const;
 
-export const policySchema = z.strictObject({
+const policySchema = z.strictObject({
   spread: z.enum(SPREADS),
   grouping: z.enum(GROUPINGS),
   hardestFirst: z.boolean(),
@@ -139,7 +139,7 @@ export type Policy = z.infer<typeof policySchema>;
 export type Priority = z.infer<typeof prioritySchema>;
 
 /** The longest horizon, in days: it keeps a mistyped year from filling the memory. */
-export const MOST_DAYS = 4000;
+const MOST_DAYS = 4000;
 
 /** Reads a problem document; on failure every fault, with its path. */
 export function parseProblem(text: string): Parsed<Problem> {
@@ -310,7 +310,7 @@ function hardStepGraph(problem: Problem): Map<string, string[]> {
 }
 
 /** The ids of one circle in a directed graph, in order; empty when there is none. */
-export function findCircle(next: ReadonlyMap<string, readonly string[]>): string[] {
+function findCircle(next: ReadonlyMap<string, readonly string[]>): string[] {
   const state = new Map<string, 'open' | 'closed'>();
   for (const root of next.keys()) {
     if (state.has(root)) continue;

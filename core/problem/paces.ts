@@ -46,7 +46,7 @@ const BY_AREAS = {
   sessionCap: 120,
 } as const;
 
-export const PACE_ROWS = [
+const PACE_ROWS = [
   {
     id: 'weekend',
     days: 2,

@@ -18,7 +18,7 @@ const LARGE_CARPET_M2 = 25;
 const is = (kind: string) => (fixture: Fixture) => fixture.kind === kind;
 
 /** What is only ever listed, one row a trade's job. Local rules and licensed trades decide. */
-export const CALL_ROWS: readonly CallRow[] = [
+const CALL_ROWS: readonly CallRow[] = [
   {
     id: 'chimney',
     what: 'Have the flue swept',

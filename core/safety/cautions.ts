@@ -35,7 +35,7 @@ const uses =
   ({ products }: Work) =>
     products.some((product) => isOf(product, families));
 
-export const HOME_CAUTIONS: readonly HomeCaution[] = [
+const HOME_CAUTIONS: readonly HomeCaution[] = [
   {
     id: 'birds-and-fumes',
     from: 'birds',

@@ -115,9 +115,9 @@ function sum(a: Mixture, b: Mixture): Mixture {
 }
 
 /** Kitchen measures, in millilitres. */
-export const TEASPOON_ML = 5;
-export const TABLESPOON_ML = 15;
-export const CUP_ML = 240;
+const TEASPOON_ML = 5;
+const TABLESPOON_ML = 15;
+const CUP_ML = 240;
 
 /** The millilitres that an amount of a product fills. */
 export function volumeMl(product: ProductName, amount: number, unit: Dose['unit']): number {

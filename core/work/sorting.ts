@@ -6,7 +6,7 @@ import { chooseProducts } from '../products/product-choice';
 import { type CleanTask, scopedTask, type Work } from './task';
 
 /** The method by which a room is sorted through before anything in it is cleaned. */
-export const SORTING_METHOD = 'sorting-pass';
+const SORTING_METHOD = 'sorting-pass';
 
 /** How far a sorting pass may turn out shorter or longer: deciding varies far more than wiping. */
 const SPREAD = { low: 0.6, high: 1.7 };

@@ -1,7 +1,6 @@
 import type { Reason } from '@/core/clean/marks';
 import type { ProblemTask } from '@/core/plan/problem';
 import type { OutReason, Scope } from '@/core/scope/scope';
-import { shortDate } from '../words/words';
 
 export const PRIORITY_WORDS: Record<ProblemTask['priority'], string> = {
   must: 'must',
@@ -35,11 +34,4 @@ export function scopeWords(scope: Scope): string {
   if (scope.in) return scope.by === 'usual' ? 'in' : `in${BY_WORDS[scope.by]}`;
   const why = scope.reason ? OUT_WORDS[scope.reason] : 'left out';
   return `out: ${why}${BY_WORDS[scope.by]}`;
-}
-
-/** When a task is due again, from today: `due since Mon 1 Mar 2027`, `due by …`. */
-export function dueWords(due: string | undefined, today: string): string {
-  if (due === undefined) return '';
-  const when = `${shortDate(due)} ${due.slice(0, 4)}`;
-  return due <= today ? `due since ${when}` : `not due before ${when}`;
 }

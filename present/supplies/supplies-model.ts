@@ -125,7 +125,7 @@ export function suppliesScreen(state: Current): SuppliesScreen {
 }
 
 /** The sessions from today on, with the open work that each begins. */
-export function sessionsNow({ household, tasks, campaign, today }: Current): WorkSession[] {
+function sessionsNow({ household, tasks, campaign, today }: Current): WorkSession[] {
   const done = new Set(household.ticks.map((tick) => tick.step));
   return sessionsOf(campaign?.plans?.latest.plan, tasks, done, today);
 }

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { setTimeout as pause } from 'node:timers/promises';
 
 /** A process ends within this time, or is made to. */
-export const END_MS = 5_000;
+const END_MS = 5_000;
 
 /** When a process was started, in ticks since the machine was; undefined where there is no such process. */
 function startedAt(pid) {

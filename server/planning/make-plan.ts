@@ -6,7 +6,7 @@ import type { Problem } from '../../core/plan/problem';
 import { type ExpandedHousehold, expand, expandWork } from '../../core/problem/expand';
 import type { PlanJob } from '../../workers/plan.worker';
 import type { HouseholdScope } from '../db/scope';
-import { basisOf, sha256 } from '../household/basis';
+import { sha256 } from '../household/basis';
 import { type Kept, keptHousehold } from '../household/kept';
 import type { PlanWish } from '../household/wish';
 import { config } from '../process/config';
@@ -102,9 +102,4 @@ export async function planDocuments(
   const problem = `${JSON.stringify(expandWork({ ...household, clean }, order, madeAt), null, 2)}\n`;
   const job: PlanJob = { do: 'replan', before, problem: JSON.parse(problem), problemHash: sha256(problem) };
   return { problem, plan: `${JSON.stringify(await planInWorker(job), null, 2)}\n` };
-}
-
-/** What a plan rests on, whatever the time is. */
-export function lastingBasis(household: ExpandedHousehold): string {
-  return basisOf(expand(household, CATALOGUE, undefined));
 }

@@ -67,16 +67,6 @@ export async function loadTicks(scope: HouseholdScope, cleanId: string): Promise
   return rows.map(tickOf);
 }
 
-/** The tick of one step; undefined where it is not ticked. */
-export async function loadTick(
-  scope: HouseholdScope,
-  cleanId: string,
-  step: string,
-): Promise<Tick | undefined> {
-  const row: TickRow | undefined = await scope.rows('ticks').where({ clean_id: cleanId, step }).first();
-  return row && tickOf(row);
-}
-
 function tickOf({ step, at, used, seconds, person }: TickRow): Tick {
   return {
     step,

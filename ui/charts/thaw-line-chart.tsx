@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
-import { area, curveMonotoneX, line, scaleLinear, scaleUtc } from 'd3';
+import { scaleLinear, scaleUtc } from 'd3-scale';
+import { area, curveMonotoneX, line } from 'd3-shape';
 import { memo } from 'react';
 import type { ThawLine, ThawPoint } from '@/core/spread/thaw-line';
 import { hours, shortDate } from '@/present/words/words';

@@ -77,7 +77,7 @@ function useRinging(alarms: readonly Alarm[], file: DayFile): void {
   }, [isSilent]);
 }
 
-export function alarmWords({ about }: Alarm, file: DayFile): string {
+function alarmWords({ about }: Alarm, file: DayFile): string {
   const { words } = file;
   switch (about.kind) {
     case 'wait': {

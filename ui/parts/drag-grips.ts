@@ -1,4 +1,5 @@
-import { type D3DragEvent, drag, select } from 'd3';
+import { type D3DragEvent, drag } from 'd3-drag';
+import { select } from 'd3-selection';
 
 export type Point = { readonly x: number; readonly y: number };
 

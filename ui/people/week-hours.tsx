@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { scaleLinear } from 'd3';
+import { scaleLinear } from 'd3-scale';
 import { clockMinutes } from '@/core/basics/local-time';
 import type { WeeklyHours } from '@/core/people/member';
 import { WEEKDAYS } from '@/present/people/weekdays';

@@ -1,6 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
-import { scaleSqrt } from 'd3';
+import { scaleSqrt } from 'd3-scale';
 import type { DayCell, HouseByDay } from '@/present/spread/house-model';
 import { dayOfMonth, duration, longDate, weekday } from '@/present/words/words';
 import { PageLink } from '../parts/page-link';

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3';
+import { scaleLinear } from 'd3-scale';
 import { clockMinutes } from '@/core/basics/local-time';
 import type { PlanSession } from '@/core/plan/plan';
 import { clock } from '@/present/words/words';

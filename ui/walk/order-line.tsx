@@ -1,5 +1,5 @@
 'use client';
-import { curveBumpX, line } from 'd3';
+import { curveBumpX, line } from 'd3-shape';
 import { type ReactNode, type RefObject, useEffect, useState } from 'react';
 
 type Spot = { readonly id: string; readonly x: number; readonly y: number };
