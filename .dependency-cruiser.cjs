@@ -119,7 +119,7 @@ module.exports = {
       severity: 'error',
       comment: 'Models and words are pure: no React, no database.',
       from: from('^present/'),
-      to: { pathNot: ['^core/', '^present/', '^node_modules/(zod|@date-fns|ical\\.js)/'] },
+      to: { pathNot: ['^core/', '^present/', '^node_modules/(zod|ical\\.js)/'] },
     },
     {
       name: 'ui-sees-only-present-and-core',

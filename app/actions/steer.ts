@@ -67,7 +67,7 @@ export async function moveWholeSession(sent: unknown): Promise<ActionResult<Stee
       const problem = expandWork({ ...household, clean }, order, nowIn(household.timezone));
       const { pins, stayed } = moveSession(problem, plans.latest.plan, wish);
       if (pins.length === 0) return { ok: false, why: 'stays' };
-      const titles = new Map(tasks.map((task) => [task.id, task.method.title]));
+      const titles = new Map<string, string>(tasks.map((task) => [task.id, task.method.title]));
       return {
         ok: true,
         change: { do: 'pin', pins: [...pins] },

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
+import { taskOfStep } from '../basics/ids';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Plan } from '../plan/plan';
 import { expand } from '../problem/expand';
@@ -9,14 +10,7 @@ import { changesBetween } from '../spread/plan-changes';
 import { replan } from '../spread/replan';
 import { whyThen } from '../spread/why-then';
 import { placeByHand, type Wish } from '../steering/by-hand';
-import {
-  changeSteering,
-  type Pin,
-  type Steering,
-  type SteeringChange,
-  taskOfStep,
-  UNSTEERED,
-} from './steering';
+import { changeSteering, type Pin, type Steering, type SteeringChange, UNSTEERED } from './steering';
 
 const HASH = '0'.repeat(64);
 const NOW = '2027-03-01T17:00';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { taskOfStep } from '../basics/ids';
 import { dateSchema, dateTimeSchema, idSchema, stepIdSchema, taskIdSchema } from '../basics/scalars';
 
 /** What a person has said about where work lies, over the head of the planner. */
@@ -43,11 +44,6 @@ export type SteeringChange =
   | { readonly do: 'doer'; readonly task: string; readonly person: string }
   | { readonly do: 'free-day'; readonly date: string; readonly free: boolean };
 
-/** The task of which a step is part. */
-export function taskOfStep(step: string): string {
-  return step.slice(0, step.lastIndexOf('/'));
-}
-
 /** One pin a step: the last word counts. */
 export function lastOfEach(pins: readonly Pin[]): Pin[] {
   return [...new Map(pins.map((pin) => [pin.step, pin])).values()];
@@ -57,7 +53,7 @@ export function changeSteering(before: Steering, change: SteeringChange): Steeri
   switch (change.do) {
     case 'pin': {
       const steps = new Set(change.pins.map((pin) => pin.step));
-      const tasks = new Set(change.pins.map((pin) => taskOfStep(pin.step)));
+      const tasks = new Set<string>(change.pins.map((pin) => taskOfStep(pin.step)));
       return {
         ...before,
         pins: [...before.pins.filter((pin) => !steps.has(pin.step)), ...lastOfEach(change.pins)],

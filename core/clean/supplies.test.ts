@@ -1,6 +1,7 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
+import { taskIdOf } from '../basics/ids';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { factsOf } from '../catalogue/product-facts';
 import { PRODUCT_NAMES } from '../catalogue/products';
@@ -49,7 +50,7 @@ describe('amounts', () => {
 
   it('share one bucket in a room, and take a fresh one into the next', () => {
     const other = tasks.find((task) => task.method.id === 'door-wash' && task.room !== DOOR.room)!;
-    const same = { ...DOOR, id: 'second' };
+    const same = { ...DOOR, id: taskIdOf('second', 'door-wash') };
     expect(mixturesFor([DOOR, same])).toMatchObject([{ fills: 1, amount: 5 }]);
     expect(mixturesFor([DOOR, other])).toMatchObject([{ fills: 2, amount: 10 }]);
   });

@@ -1,8 +1,8 @@
+import { taskOfStep } from '../basics/ids';
 import { dayOf, formatDate } from '../basics/local-time';
 import { unitFor } from '../catalogue/product-facts';
 import type { ProductName } from '../catalogue/products';
 import type { DayEvent } from '../clean/events';
-import { taskOfStep } from '../clean/steering';
 import { type Room, roomsOf } from '../home/room';
 import type { HouseholdChange } from '../household/change';
 import type { Editable } from '../household/editable';

@@ -1,5 +1,5 @@
+import { taskOfStep } from '../basics/ids';
 import type { Clean } from '../clean/clean';
-import { taskOfStep } from '../clean/steering';
 import type { HouseholdChange } from '../household/change';
 
 /**

@@ -195,7 +195,7 @@ describe('moving a task by hand', () => {
     );
     if (!move.ok) throw new Error('refused');
     expect(move.breaks.map((rule) => rule.cost)).toContain('The sill is wiped twice.');
-    const order = tasksInOrder(move.work.steps).map((one) => one.id);
+    const order = tasksInOrder(move.work.steps).map((one): string => one.id);
     expect(order.indexOf('bedroom-3-sill:sill-wipe')).toBeLessThan(
       order.indexOf('bedroom-3-window:window-inside'),
     );

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
+import { partsOfStepId } from '../basics/ids';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
 import { fixturesOf, roomsOf } from '../home/room';
@@ -7,7 +8,6 @@ import { householdSchema } from '../household/household';
 import { parseProblem } from '../plan/problem';
 import { checkPlan } from '../spread/check/check';
 import { plan } from '../spread/plan';
-import { partsOfStepId } from '../work/tasks';
 import { expand } from './expand';
 
 const HASH = '0'.repeat(64);

@@ -1,3 +1,4 @@
+import { partsOfStepId } from '../basics/ids';
 import { dayOf, formatDate, formatMinute, minuteOf } from '../basics/local-time';
 import type { Catalogue } from '../catalogue/catalogue';
 import type { HandsStep } from '../catalogue/method';
@@ -13,7 +14,7 @@ import type { Member } from '../people/member';
 import type { Problem, ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
 import { longestWait } from '../work/dwell';
 import { cannotDo, tagsOf } from '../work/step-tags';
-import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from '../work/tasks';
+import { type CleanTask, stepIdOf, tasksOf } from '../work/tasks';
 import { earliestAfter, usesOf } from '../work/uses';
 import { workOf } from '../work/work';
 import { breaksOf, cutForSprints, sessionCapOf } from './blocks';

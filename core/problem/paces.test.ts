@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
+import { taskOfStep } from '../basics/ids';
 import { dayOf, weekdayOf } from '../basics/local-time';
 import { CATALOGUE } from '../catalogue/catalogue';
-import { taskOfStep } from '../clean/steering';
 import type { Household } from '../household/household';
 import type { Plan } from '../plan/plan';
 import { checkPlan } from '../spread/check/check';

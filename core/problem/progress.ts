@@ -1,3 +1,4 @@
+import { fixtureOfTask } from '../basics/ids';
 import { dayOfMinute, minuteOf } from '../basics/local-time';
 import type { Problem } from '../plan/problem';
 
@@ -38,7 +39,7 @@ export function clearFixtures(problem: Problem): Set<string> {
   const open = new Set<string>();
   const all = new Set<string>();
   for (const task of problem.tasks) {
-    const fixture = task.id.slice(0, task.id.lastIndexOf(':'));
+    const fixture = fixtureOfTask(task.id);
     all.add(fixture);
     if (task.steps.some((step) => step.mode === 'hands' && !done.has(step.id))) open.add(fixture);
   }

@@ -1,6 +1,7 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import { DOZEN_HOMES } from '../../demo/dozen-homes';
+import { partsOfStepId } from '../basics/ids';
 import { minuteOf } from '../basics/local-time';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { isOf, mostMinutesOf } from '../catalogue/product-facts';
@@ -14,7 +15,7 @@ import { productsOf } from '../products/product-choice';
 import { plan } from '../spread/plan';
 import { productsWorkingIn } from '../work/dwell';
 import { leastAgeFor } from '../work/step-tags';
-import { type CleanTask, listTasks, partsOfStepId, stepIdOf, tasksOf } from '../work/tasks';
+import { type CleanTask, listTasks, stepIdOf, tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
 
 /** What the cards forbid, looked for in plans of homes of all kinds. */

@@ -2,6 +2,7 @@ import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import { householdAround, LARGE_OLD_HOUSE } from '../../demo/example-homes';
 import { juniperRow } from '../../demo/juniper-row';
+import { partsOfStepId } from '../basics/ids';
 import { CATALOGUE, surfaceOf } from '../catalogue/catalogue';
 import { clashesBetween, clashesOn, mixes } from '../catalogue/clashes';
 import { type Dose, type MethodEntry, methodSchema } from '../catalogue/method';
@@ -16,7 +17,7 @@ import { chooseProducts, type Products, productsOf } from '../products/product-c
 import { plan } from '../spread/plan';
 import { apartIn, clashOf, keepApart } from '../work/apart';
 import { cannotDo, leastAgeFor, mayDo, tagsOf } from '../work/step-tags';
-import { type CleanTask, partsOfStepId, stepIdOf, tasksOf } from '../work/tasks';
+import { type CleanTask, stepIdOf, tasksOf } from '../work/tasks';
 import { usedAt, usesOf } from '../work/uses';
 import { workOf } from '../work/work';
 import { suggestedCalls } from './calls';
@@ -193,7 +194,7 @@ describe('products that must not meet', () => {
       });
     /** When the first of the acid jobs begins, as soon as may be, with nothing else to do. */
     const firstAcid = (household: Household) => {
-      const acids = new Set(
+      const acids = new Set<string>(
         tasksIn(household)
           .filter(acid)
           .map((task) => task.id),
@@ -311,7 +312,7 @@ describe('products that must not meet', () => {
         known.marks = stays ? [] : [{ on: 'task', target: task.id, in: false }];
         known.clean.products = school;
       });
-      const tasks = new Map(tasksIn(household).map((task) => [task.id, task]));
+      const tasks = new Map<string, CleanTask>(tasksIn(household).map((task) => [task.id, task]));
       const problem = expand(household, CATALOGUE, '2027-03-01T17:00');
       const made = plan(problem, { problemHash: '0'.repeat(64), seed: 1, stop: () => true });
       const days = new Map<string, Map<string, Products>>();

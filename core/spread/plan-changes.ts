@@ -1,3 +1,4 @@
+import { taskOfStep } from '../basics/ids';
 import type { Plan, PlanEntry } from '../plan/plan';
 
 /** A task that lies elsewhere than before: when it began and begins, and who does it. */
@@ -25,7 +26,7 @@ export function changesBetween(before: Plan, after: Plan): TaskChange[] {
 function byTask(plan: Plan): Map<string, PlanEntry[]> {
   const tasks = new Map<string, PlanEntry[]>();
   for (const entry of plan.entries) {
-    const task = entry.step.slice(0, entry.step.lastIndexOf('/'));
+    const task = taskOfStep(entry.step);
     tasks.set(task, [...(tasks.get(task) ?? []), entry]);
   }
   return tasks;

@@ -1,4 +1,5 @@
-import { type Pin, taskOfStep } from '../clean/steering';
+import { taskOfStep } from '../basics/ids';
+import type { Pin } from '../clean/steering';
 import type { Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
 import { placeByHand } from './by-hand';

@@ -1,4 +1,5 @@
 import { groupBy } from '../basics/group-by';
+import { taskOfStep } from '../basics/ids';
 import type { ProductName } from '../catalogue/products';
 import type { Stock, Supplies } from '../clean/supplies';
 import { THING_NAMES, type ThingName } from '../clean/thing-names';
@@ -90,7 +91,7 @@ function firstStarts(plan: Plan): Map<string, { readonly at: string; readonly pe
   for (const entry of plan.entries) {
     const person = entry.people[0];
     if (person === undefined) continue;
-    const task = entry.step.slice(0, entry.step.lastIndexOf('/'));
+    const task = taskOfStep(entry.step);
     const known = starts.get(task);
     if (!known || entry.start < known.at) starts.set(task, { at: entry.start, person });
   }
@@ -231,7 +232,7 @@ export function consumedSince(
 ): Map<ProductName, number> {
   const begun = new Map<string, string>();
   for (const { step, at } of ticks) {
-    const task = step.slice(0, step.lastIndexOf('/'));
+    const task = taskOfStep(step);
     const known = begun.get(task);
     if (known === undefined || at < known) begun.set(task, at);
   }

@@ -1,3 +1,4 @@
+import { type StepId, stepIdIn, type TaskId, taskIdOf } from '../basics/ids';
 import type { Catalogue } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
 import type { ProductSchool } from '../catalogue/work-kinds';
@@ -17,7 +18,7 @@ import { type Marks, type Scope, scopeOf } from '../scope/scope';
 /** One method at one place in this clean. */
 export type CleanTask = Place & {
   /** `fixture:method`; it stays the same as long as both do. */
-  readonly id: string;
+  readonly id: TaskId;
   readonly method: Method;
   /** What is planned with. */
   readonly estimate: TaskEstimate;
@@ -62,22 +63,12 @@ export function scopedTask(
   return { floor, room, stop, fixture, id, method, estimate, byRates, scope, products };
 }
 
-export function taskId({ fixture }: Place, method: Method): string {
-  return `${fixture.id}:${method.id}`;
+export function taskId({ fixture }: Place, method: Method): TaskId {
+  return taskIdOf(fixture.id, method.id);
 }
 
-export function stepIdOf(task: CleanTask, step: StepEstimate): string {
-  return `${task.id}/${step.step.key}`;
-}
-
-/** The place and method that a step id names; undefined for text of another shape. */
-export function partsOfStepId(
-  stepId: string,
-): { taskId: string; fixtureId: string; key: string } | undefined {
-  const found = /^((.+):[a-z0-9-]+)\/([a-z-]+)$/.exec(stepId);
-  return found
-    ? { taskId: found[1] as string, fixtureId: found[2] as string, key: found[3] as string }
-    : undefined;
+export function stepIdOf(task: CleanTask, step: StepEstimate): StepId {
+  return stepIdIn(task.id, step.step.key);
 }
 
 /** Hands-on person-minutes of several tasks, with the range of the sum. */

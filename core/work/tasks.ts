@@ -9,7 +9,7 @@ import { joinedRooms } from './floor-runs';
 import { sortingTasks } from './sorting';
 import { type CleanTask, scopedTask, taskId, type Work } from './task';
 
-export { type CleanTask, handsRange, partsOfStepId, stepIdOf, type Work } from './task';
+export { type CleanTask, handsRange, stepIdOf, type Work } from './task';
 
 /** Every task that could be done, room by room in walking order, each with whether it is in scope. */
 export function listTasks(work: Work): CleanTask[] {

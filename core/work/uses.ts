@@ -1,9 +1,10 @@
+import { partsOfStepId } from '../basics/ids';
 import { formatMinute, minuteOf } from '../basics/local-time';
 import type { ProductClash } from '../catalogue/clashes';
 import type { PastUse, Use } from '../clean/use';
 import { clashOf } from './apart';
 import { touchesProducts } from './step-tags';
-import { type CleanTask, partsOfStepId } from './task';
+import type { CleanTask } from './task';
 
 /** What a step is done with by the plan of today; undefined where it touches no product. */
 export function usedAt(task: CleanTask, stepKey: string): Use | undefined {

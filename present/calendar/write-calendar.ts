@@ -1,5 +1,5 @@
-import { TZDate } from '@date-fns/tz';
 import ICAL from 'ical.js';
+import { instantOf } from '@/core/basics/wall-clock';
 import type { Plan } from '@/core/plan/plan';
 
 /** What a calendar of sessions is made from. */
@@ -70,9 +70,5 @@ function eventOf(session: Plan['sessions'][number], uid: string, source: Calenda
 
 /** A time on the wall of the home as a moment. */
 function moment(local: string, timezone: string): ICAL.Time {
-  const [date, clock] = local.split('T') as [string, string];
-  const [year, month, day] = date.split('-').map(Number) as [number, number, number];
-  const [hour, minute] = clock.split(':').map(Number) as [number, number];
-  const instant = new Date(new TZDate(year, month - 1, day, hour, minute, timezone).getTime());
-  return ICAL.Time.fromJSDate(instant, true);
+  return ICAL.Time.fromJSDate(new Date(instantOf(local, timezone)), true);
 }

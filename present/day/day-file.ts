@@ -1,3 +1,4 @@
+import { partsOfStepId } from '@/core/basics/ids';
 import type { ProductName } from '@/core/catalogue/products';
 import { PRODUCTS } from '@/core/catalogue/products';
 import type { Call } from '@/core/clean/call';
@@ -11,7 +12,7 @@ import { breaksOf } from '@/core/problem/blocks';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { cautionsAt, cautionsBeside } from '@/core/safety/step-cautions';
 import { cannotDo } from '@/core/work/step-tags';
-import { type CleanTask, partsOfStepId } from '@/core/work/tasks';
+import type { CleanTask } from '@/core/work/tasks';
 
 /** The day as plain data that a phone can keep: it carries the day by it, whether the server answers or not. */
 

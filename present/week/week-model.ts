@@ -1,5 +1,5 @@
+import { taskOfStep } from '@/core/basics/ids';
 import { dayOf, formatDate, minutesOf, weekdayOf } from '@/core/basics/local-time';
-import { taskOfStep } from '@/core/clean/steering';
 import type { Campaign } from '@/core/problem/campaign';
 import type { CleanTask } from '@/core/work/tasks';
 

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { partsOfStepId } from '../../core/basics/ids';
 import type { Answer, DayAct, DayBatch, DayEvent, ToldEvent, Verdict } from '../../core/clean/events';
 import type { Tick } from '../../core/clean/tick';
 import type { Use } from '../../core/clean/use';
@@ -9,7 +10,7 @@ import { isClockWrong, rightTime } from '../../core/day/seconds';
 import { clashOf } from '../../core/work/apart';
 import { mayDo } from '../../core/work/step-tags';
 import type { CleanTask } from '../../core/work/task';
-import { partsOfStepId, stepIdOf } from '../../core/work/tasks';
+import { stepIdOf } from '../../core/work/tasks';
 import { usedAt } from '../../core/work/uses';
 import type { HouseholdScope } from '../db/scope';
 import type { Kept } from '../household/kept';

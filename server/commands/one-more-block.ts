@@ -1,5 +1,5 @@
+import { taskOfStep } from '../../core/basics/ids';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
-import { taskOfStep } from '../../core/clean/steering';
 import { withMoreFrom } from '../../core/day/hours-today';
 import type { Refusal } from '../../core/household/home-change';
 import { expand } from '../../core/problem/expand';

@@ -57,7 +57,15 @@ export const theme = createTheme({
   components: {
     MuiButton: {
       defaultProps: { disableElevation: true, disableRipple: true },
-      styleOverrides: { root: { minHeight: 44, paddingInline: 18, borderRadius: 3 } },
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          paddingInline: 18,
+          borderRadius: 3,
+          // What is written on it can be read at once, also while the rest of it turns from off to on.
+          transitionProperty: 'background-color, border-color',
+        },
+      },
     },
     MuiButtonBase: {
       defaultProps: { disableRipple: true },

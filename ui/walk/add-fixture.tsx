@@ -36,6 +36,8 @@ export function AddFixture({
         fullWidth
         autoHighlight
         openOnFocus
+        // Above all that lies behind it, and inside the page's main part all the same.
+        slotProps={{ popper: { container: () => document.getElementById('main') } }}
         clearOnBlur={false}
         value={null}
         inputValue={text}

@@ -1,9 +1,10 @@
+import { fixtureOfTask, partsOfStepId } from '@/core/basics/ids';
 import { shownIn, unitName } from '@/core/basics/units';
 import { ROOM_KINDS, type Room, roomsOf } from '@/core/home/room';
 import type { Current } from '@/core/problem/campaign';
 import { clearFixtures } from '@/core/problem/progress';
 import { joinedRooms } from '@/core/work/floor-runs';
-import { handsRange, partsOfStepId } from '@/core/work/tasks';
+import { handsRange } from '@/core/work/tasks';
 import { usesOf } from '@/core/work/uses';
 import { lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/work/work';
 import { roomOrder } from '@/present/walk/room-order';
@@ -79,8 +80,7 @@ function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
     finish: clean?.finish,
     lastsOneDay: lastsOneDay(clean),
     marks: marks.filter(
-      ({ on, target }) =>
-        on === 'kind' || target === room.id || here.has(target.slice(0, target.lastIndexOf(':'))),
+      ({ on, target }) => on === 'kind' || target === room.id || here.has(fixtureOfTask(target)),
     ),
     catalogue,
     joined: joinedRooms(home).has(room.id),
