@@ -60,8 +60,8 @@ describe('in and out', () => {
       await browser.see('got "unobtainium", expected a surface that the catalogue knows');
       await hand(browser, 'Bring a household in', file('broken.json', '{"format":'));
       await browser.see('text that is not JSON');
-      await hand(browser, 'Bring a household in', file('large.json', new Uint8Array(5_000_001)));
-      await browser.see('This file is larger than 5 MB. Nothing was read.');
+      await hand(browser, 'Bring a household in', file('large.json', new Uint8Array(40_000_001)));
+      await browser.see('This file is larger than 40 MB. Nothing was read.');
       expect(await fetched(browser, '/api/household')).toBe(before);
     });
   });

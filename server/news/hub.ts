@@ -18,7 +18,9 @@ export function revisionTold(household: string, events: readonly ToldEvent[], is
   if (isAnother) tell(household, { kind: 'plan' });
 }
 
-const WISH = Symbol('wish');
+// Words, not symbols: pages, routes and what runs from the start are bundled apart, and each would have its own symbol.
+const WISH = 'a plan is wished for';
+const END = 'nothing more is told';
 
 /** When a plan is wanted: at once, or when no more changes come. */
 export type When = 'now' | 'soon';
@@ -32,8 +34,6 @@ export function wishTold(household: string, when: When): void {
 export function whenWished(hear: (household: string, when: When) => void): void {
   hub().on(WISH, hear);
 }
-
-const END = Symbol('end');
 
 /** Lets all go that listen: nothing more will be told. */
 export function endAll(): void {

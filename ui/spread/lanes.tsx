@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
+import { rowsOf } from '@/present/spread/lane-rows';
 import type { Block, DayLanes, Lane } from '@/present/spread/lanes-model';
 import { clock, count, longDate } from '@/present/words/words';
 import type { EditWords } from '../parts/change-actions';
@@ -143,6 +144,8 @@ type TimelineProps = {
 function Timeline({ day, open, onOpen }: TimelineProps) {
   const span = day.to - day.from;
   const left = (minute: number) => `${((minute - day.from) / span) * 100}%`;
+  const width = widthOf(day);
+  const shortest = (SHORTEST_WIDTH * span) / width;
   const hours = Array.from({ length: span / 60 + 1 }, (_, i) => day.from + i * 60);
   const grid = { backgroundSize: `${(60 / span) * 100}% 100%` };
   const place = (block: Block) => ({
@@ -154,7 +157,7 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
       role="group"
       aria-label="Lanes of the day"
       className={styles.lanes}
-      style={{ '--lanes': `${widthOf(day)}px` } as React.CSSProperties}
+      style={{ '--lanes': `${width}px` } as React.CSSProperties}
     >
       <div />
       <div className={styles.hours} aria-hidden>
@@ -171,24 +174,7 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
           open={open === sessionKey(lane)}
           onOpen={() => onOpen(open === sessionKey(lane) ? undefined : sessionKey(lane))}
         >
-          <div className={styles.lane} style={grid} data-person={lane.id}>
-            {lane.blocks.map((block) => (
-              <button
-                key={`${block.step} ${block.start}`}
-                type="button"
-                data-task={block.task}
-                className={block.byHand ? `${styles.block} ${styles.pinned}` : styles.block}
-                style={place(block)}
-                aria-pressed={open === block.step}
-                aria-label={`${clock(block.start)} to ${clock(block.end)}: ${block.title}, ${block.room}${block.byHand ? ', placed by hand' : ''}`}
-                title={`${clock(block.start)}–${clock(block.end)} ${block.title}, ${block.room}`}
-                onClick={() => onOpen(open === block.step ? undefined : block.step)}
-              >
-                {block.title}
-                <small>{block.room}</small>
-              </button>
-            ))}
-          </div>
+          <WorkLane lane={lane} grid={grid} place={place} shortest={shortest} open={open} onOpen={onOpen} />
         </LaneRow>
       ))}
       {day.waits.map((lane) => (
@@ -211,9 +197,44 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
   );
 }
 
+type WorkLaneProps = {
+  readonly lane: Lane;
+  readonly grid: React.CSSProperties;
+  readonly place: (block: Block) => React.CSSProperties;
+  /** Minutes that the shortest block takes up. */
+  readonly shortest: number;
+  readonly open: string | undefined;
+  readonly onOpen: (step: string | undefined) => void;
+};
+
+function WorkLane({ lane, grid, place, shortest, open, onOpen }: WorkLaneProps) {
+  const rows = rowsOf(lane.blocks, shortest);
+  const height = { '--rows': Math.max(1, ...rows.map((row) => row + 1)) } as React.CSSProperties;
+  return (
+    <div className={styles.lane} style={{ ...grid, ...height }} data-person={lane.id}>
+      {lane.blocks.map((block, i) => (
+        <button
+          key={`${block.step} ${block.start}`}
+          type="button"
+          data-task={block.task}
+          className={block.byHand ? `${styles.block} ${styles.pinned}` : styles.block}
+          style={{ ...place(block), '--row': rows[i] } as React.CSSProperties}
+          aria-pressed={open === block.step}
+          aria-label={`${clock(block.start)} to ${clock(block.end)}: ${block.title}, ${block.room}${block.byHand ? ', placed by hand' : ''}`}
+          title={`${clock(block.start)}–${clock(block.end)} ${block.title}, ${block.room}`}
+          onClick={() => onOpen(open === block.step ? undefined : block.step)}
+        >
+          {block.title}
+          <small>{block.room}</small>
+        </button>
+      ))}
+    </div>
+  );
+}
+
 const LEAST_WIDTH = 680;
 const MOST_WIDTH = 2400;
-/** So wide is the shortest piece of work at the least, so that it can be pressed beside the next. */
+/** So wide is the shortest piece of work at the least, so that it can be pressed. */
 const SHORTEST_WIDTH = 24;
 
 /** How wide the lanes have to be, in pixels; wider than the screen they are scrolled. */
