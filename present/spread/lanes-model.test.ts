@@ -54,6 +54,15 @@ describe('a day in lanes', () => {
     expect(steps(night.end.slice(0, 10))).toContain(night.step);
   });
 
+  it('leaves out what has run before the hours in sight, or only runs after them', () => {
+    const dates = [
+      ...new Set(made.entries.flatMap(({ start, end }) => [start.slice(0, 10), end.slice(0, 10)])),
+    ];
+    for (const day of dates.map((on) => lanes(on)))
+      for (const block of day.waits.flatMap((lane) => lane.blocks))
+        expect(block.to > day.from && block.from < day.to).toBe(true);
+  });
+
   it('lays waits that overlap into lanes below each other', () => {
     const dates = [...new Set(made.entries.map((entry) => entry.start.slice(0, 10)))];
     const days = dates.map((on) => lanes(on).waits);

@@ -74,9 +74,13 @@ export function lanesOf(
     name,
     blocks: entries.filter((entry) => entry.people.includes(id)).map(blockOf),
   }));
+  const hours = hoursAround(lanes.flatMap((lane) => lane.blocks));
   const waiting = entries.filter((entry) => entry.people.length === 0);
   const blocksOf = (machine: string | undefined) =>
-    waiting.filter((entry) => machines.get(entry.step) === machine).map(blockOf);
+    waiting
+      .filter((entry) => machines.get(entry.step) === machine)
+      .map(blockOf)
+      .filter((block) => block.to > hours.from && block.from < hours.to);
   const waits = [
     ...problem.machines.flatMap(({ id }) =>
       lanesBelow(id, `${id.slice(0, 1).toUpperCase()}${id.slice(1)}`, blocksOf(id)),
@@ -87,7 +91,7 @@ export function lanesOf(
     date,
     people: lanes,
     waits,
-    ...hoursAround(lanes.flatMap((lane) => lane.blocks)),
+    ...hours,
   };
 }
 

@@ -38,7 +38,7 @@ export const StretchBar = memo(function StretchBar({
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       {stretch && <StretchLine stretch={stretch} person={person} store={store} />}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'flex-end' }}>
         <ActRow
           {...(isNamed && { title: person.name })}
           presses={pressesAt(stretch?.what).map(({ words, press }) => ({

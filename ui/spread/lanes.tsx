@@ -148,10 +148,11 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
   const shortest = (SHORTEST_WIDTH * span) / width;
   const hours = Array.from({ length: span / 60 + 1 }, (_, i) => day.from + i * 60);
   const grid = { backgroundSize: `${(60 / span) * 100}% 100%` };
-  const place = (block: Block) => ({
-    left: left(block.from),
-    width: `${((block.to - block.from) / span) * 100}%`,
-  });
+  // What has run since before keeps its name in sight.
+  const place = (block: Block) => {
+    const from = Math.max(block.from, day.from);
+    return { left: left(from), width: `${(Math.max(0, block.to - from) / span) * 100}%` };
+  };
   return (
     <Box
       role="group"
