@@ -15,6 +15,7 @@ import type { LaneDrop } from './lane-drag';
 import styles from './lanes.module.css';
 import type { Choices } from './move-panel';
 import { MovePanel, SessionPanel } from './panels-later';
+import { showFirst } from './show-first';
 import type { SteeringActions } from './steering-actions';
 import { type SteeringState, useSteering } from './use-steering';
 
@@ -153,8 +154,13 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
     const from = Math.max(block.from, day.from);
     return { left: left(from), width: `${(Math.max(0, block.to - from) / span) * 100}%` };
   };
+  const lanes = useRef<HTMLElement>(null);
+  useEffect(() => {
+    if (lanes.current) showFirst(lanes.current);
+  }, []);
   return (
     <Box
+      ref={lanes}
       role="group"
       aria-label="Lanes of the day"
       className={styles.lanes}
