@@ -1,58 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { juniperRow } from '../../demo/juniper-row';
+import { BEFORE, call, once, rule, stock } from '../../demo/changes';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
-import type { Call } from '../clean/call';
 import type { OrderRule } from '../clean/rule';
-import type { Stock } from '../clean/supplies';
 import { newFixture } from '../furnish/fixture';
 import { usualStops } from '../furnish/templates';
 import { type Fixture, fixturesOf, type Room, roomsOf } from '../home/room';
-import { applyChange, type HouseholdChange } from './change';
+import { applyChange } from './change';
 import type { Editable } from './editable';
-
-const { home, marks, catalogue, units, rules, supplies, calls, steering, people, machines, clean, weather } =
-  juniperRow('2027-03-01');
-const BEFORE: Editable = {
-  home,
-  marks,
-  catalogue,
-  units,
-  rules,
-  supplies,
-  calls,
-  steering,
-  people,
-  machines,
-  clean,
-  weather,
-};
-
-const rule = (id: string): OrderRule => ({
-  id,
-  name: id,
-  before: { methods: ['door-wash'] },
-  after: { methods: ['floor-mop'] },
-  within: 'room',
-  hard: false,
-  orderOnly: true,
-  reason: 'Ours.',
-});
-const stock = (amount: number): Stock => ({
-  product: 'vinegar',
-  amount,
-  unit: 'ml',
-  counted: '2027-03-01T08:00',
-});
-const call = (id: string): Call => ({ id, what: 'Have it looked at', why: '', note: '', done: false });
-
-function once(...changes: HouseholdChange[]): Editable {
-  return changes.reduce((state, change) => {
-    const made = applyChange(state, change);
-    if (!made.ok) throw new Error(`${change.do}: ${made.why}`);
-    return made.value;
-  }, BEFORE);
-}
 
 const room = (state: Editable, id: string): Room => roomsOf(state.home).find((found) => found.id === id)!;
 const stopNames = (state: Editable, id: string) => room(state, id).stops.map((stop) => stop.name);
@@ -211,7 +166,7 @@ describe('a change by hand', () => {
     }, made);
     expect(back.catalogue).toEqual({ changed: {}, off: [], own: [own] });
     expect(once({ do: 'put-method', method: own }, { do: 'drop-method', id: 'own-desk' }).catalogue).toEqual(
-      catalogue,
+      BEFORE.catalogue,
     );
     const stray = { ...own, id: 'door-wash' };
     expect(applyChange(BEFORE, { do: 'put-method', method: stray })).toEqual({

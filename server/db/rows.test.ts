@@ -1,57 +1,11 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
-import type { Call } from '../../core/clean/call';
-import type { OrderRule } from '../../core/clean/rule';
-import type { Stock } from '../../core/clean/supplies';
 import { newFixture } from '../../core/furnish/fixture';
 import { fixturesOf, roomsOf } from '../../core/home/room';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
 import type { Editable } from '../../core/household/editable';
-import { juniperRow } from '../../demo/juniper-row';
+import { BEFORE, call, once, rule, stock } from '../../demo/changes';
 import { type RowChange, reversed, rowChanges, rowsOf } from './rows';
-
-const { home, marks, catalogue, units, rules, supplies, calls, steering, people, machines, clean, weather } =
-  juniperRow('2027-03-01');
-const BEFORE: Editable = {
-  home,
-  marks,
-  catalogue,
-  units,
-  rules,
-  supplies,
-  calls,
-  steering,
-  people,
-  machines,
-  clean,
-  weather,
-};
-
-const rule = (id: string): OrderRule => ({
-  id,
-  name: id,
-  before: { methods: ['door-wash'] },
-  after: { methods: ['floor-mop'] },
-  within: 'room',
-  hard: false,
-  orderOnly: true,
-  reason: 'Ours.',
-});
-const stock = (amount: number): Stock => ({
-  product: 'vinegar',
-  amount,
-  unit: 'ml',
-  counted: '2027-03-01T08:00',
-});
-const call = (id: string): Call => ({ id, what: 'Have it looked at', why: '', note: '', done: false });
-
-function once(...changes: HouseholdChange[]): Editable {
-  return changes.reduce((state, change) => {
-    const made = applyChange(state, change);
-    if (!made.ok) throw new Error(`${change.do}: ${made.why}`);
-    return made.value;
-  }, BEFORE);
-}
 
 describe('rows of a change', () => {
   type Tables = Record<string, Map<string, unknown>>;
@@ -76,13 +30,13 @@ describe('rows of a change', () => {
       ]),
     );
 
-  const rooms = roomsOf(home);
+  const rooms = roomsOf(BEFORE.home);
   const stops = rooms.flatMap((one) => one.stops);
   const fixtures = rooms.flatMap(fixturesOf);
   const pick = <T>(list: readonly T[]) => fc.constantFrom(...list);
   const anyChange: fc.Arbitrary<HouseholdChange> = fc.oneof(
     fc.record({ do: fc.constant('drop-room' as const), id: pick(rooms).map((one) => one.id) }),
-    fc.record({ do: fc.constant('drop-floor' as const), id: pick(home.floors).map((one) => one.id) }),
+    fc.record({ do: fc.constant('drop-floor' as const), id: pick(BEFORE.home.floors).map((one) => one.id) }),
     fc.record({ do: fc.constant('drop-stop' as const), id: pick(stops).map((one) => one.id) }),
     fc.record({
       do: fc.constant('copy-room' as const),
