@@ -1,6 +1,7 @@
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { type ActionResult, refused, WHOLE_FORM } from '@/present/forms/result';
+import { IN_SENTENCES } from '@/present/forms/sentences';
 import type { HouseholdScope } from '@/server/db/scope';
 import { log } from '@/server/process/log';
 import { currentScope, isSameOrigin } from '@/server/session';
@@ -50,7 +51,7 @@ export async function guarded<I, T>(
   run: (value: I) => Promise<ActionResult<T>>,
 ): Promise<ActionResult<T>> {
   if (!(await isSameOrigin())) return refused(ELSEWHERE);
-  const parsed = schema.safeParse(input);
+  const parsed = schema.safeParse(input, IN_SENTENCES);
   if (!parsed.success) {
     return {
       ok: false,

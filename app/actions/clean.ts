@@ -2,10 +2,10 @@
 import { z } from 'zod';
 import type { Clean } from '@/core/clean/clean';
 import type { HouseholdChange } from '@/core/household/change';
+import { REFUSALS } from '@/core/household/refusals';
 import { areasInTurn, atPace, CLEAN_PACES } from '@/core/problem/paces';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
 import { cleanFormSchema } from '@/present/forms/schemas';
-import { REFUSAL_WORDS } from '@/present/walk/change-words';
 import { changeBy } from '@/server/commands/change';
 import { setOutOn } from '@/server/commands/set-out';
 import { nowIn } from '@/server/process/clock';
@@ -45,7 +45,7 @@ export async function choosePace(sent: unknown): Promise<ActionResult> {
       return { ok: true, change: { do: 'several', changes }, words: 'Another pace', value: null };
     });
     if (answer.ok) return accepted();
-    return refused(answer.why === 'no-aim' ? NO_PACE : REFUSAL_WORDS[answer.why]);
+    return refused(answer.why === 'no-aim' ? NO_PACE : REFUSALS[answer.why]);
   });
 }
 

@@ -1,8 +1,8 @@
 'use server';
 import { z } from 'zod';
-import { changeSchema } from '@/present/forms/change-schema';
+import { changeSchema, changeWords } from '@/core/household/change';
+import { REFUSALS } from '@/core/household/refusals';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
-import { changeWords, REFUSAL_WORDS } from '@/present/walk/change-words';
 import { changeHousehold } from '@/server/commands/change';
 import { redo, undo } from '@/server/commands/journal';
 import { act } from './act';
@@ -11,7 +11,7 @@ import { act } from './act';
 export async function change(sent: unknown): Promise<ActionResult> {
   return act(changeSchema, sent, async (scope, wanted, id) => {
     const { answer } = await changeHousehold(scope, id, wanted, (before) => changeWords(wanted, before));
-    return answer.ok ? accepted() : refused(REFUSAL_WORDS[answer.why]);
+    return answer.ok ? accepted() : refused(REFUSALS[answer.why]);
   });
 }
 

@@ -1,10 +1,10 @@
 'use server';
 import { z } from 'zod';
 import { taskIdSchema } from '@/core/basics/scalars';
+import { REFUSALS } from '@/core/household/refusals';
 import { moveBefore } from '@/core/order/move';
 import { type ActionResult, refused } from '@/present/forms/result';
 import { costWords, heldWords } from '@/present/order/move-words';
-import { REFUSAL_WORDS } from '@/present/walk/change-words';
 import { changeBy } from '@/server/commands/change';
 import { USUAL_GROUPING } from '@/server/household/kept';
 import { act } from './act';
@@ -31,7 +31,7 @@ export async function moveTask(sent: unknown): Promise<ActionResult<string>> {
       return { ok: true, change: { do: 'put-rule', rule: move.rule }, words, value: costWords(move.breaks) };
     });
     if (answer.ok) return answer;
-    return refused(typeof answer.why === 'string' ? REFUSAL_WORDS[answer.why] : answer.why.held);
+    return refused(typeof answer.why === 'string' ? REFUSALS[answer.why] : answer.why.held);
   });
 }
 

@@ -1,9 +1,9 @@
 'use server';
-import type { HouseholdChange } from '@/core/household/change';
+import { changeWords, type HouseholdChange } from '@/core/household/change';
+import { REFUSALS } from '@/core/household/refusals';
 import { type Member, memberSchema } from '@/core/people/member';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
 import { idOnlySchema, memberFormSchema } from '@/present/forms/schemas';
-import { changeWords, REFUSAL_WORDS } from '@/present/walk/change-words';
 import { changeBy } from '@/server/commands/change';
 import type { HouseholdScope } from '@/server/db/scope';
 import { act } from './act';
@@ -45,5 +45,5 @@ async function changed(
       ? { ok: true, change, words: changeWords(change, household), value: null }
       : { ok: false, why: 'gone' };
   });
-  return answer.ok ? accepted() : refused(REFUSAL_WORDS[answer.why]);
+  return answer.ok ? accepted() : refused(REFUSALS[answer.why]);
 }

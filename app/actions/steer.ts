@@ -1,15 +1,15 @@
 'use server';
 import { z } from 'zod';
 import { clockSchema, dateSchema, idSchema, taskIdSchema } from '@/core/basics/scalars';
+import { changeSchema, changeWords } from '@/core/household/change';
+import { REFUSALS } from '@/core/household/refusals';
 import { expandWork } from '@/core/problem/expand';
 import { whyThen } from '@/core/spread/why-then';
 import { type NoPlace, placeByHand } from '@/core/steering/by-hand';
 import { moveSession } from '@/core/steering/session-by-hand';
-import { changeSchema } from '@/present/forms/change-schema';
 import { type ActionResult, refused } from '@/present/forms/result';
 import { MOVE_REFUSALS, SESSION_STAYS, type Steered, withStayed } from '@/present/spread/steer-words';
 import { whyThenWords } from '@/present/spread/why-words';
-import { changeWords, REFUSAL_WORDS } from '@/present/walk/change-words';
 import { changeBy, type Outcome } from '@/server/commands/change';
 import { redo, undo } from '@/server/commands/journal';
 import { goBackTo as wishBack } from '@/server/commands/plan';
@@ -42,7 +42,7 @@ export async function moveWork(sent: unknown): Promise<ActionResult<Steered>> {
       return { ok: true, change: { do: 'pin', pins: placed.pins }, words, value: null };
     });
     return steered(scope, done, (why) =>
-      typeof why === 'string' ? REFUSAL_WORDS[why] : MOVE_REFUSALS[why.no](why.task),
+      typeof why === 'string' ? REFUSALS[why] : MOVE_REFUSALS[why.no](why.task),
     );
   });
 }
@@ -75,9 +75,7 @@ export async function moveWholeSession(sent: unknown): Promise<ActionResult<Stee
         value: stayed.map((task) => titles.get(task) ?? task),
       };
     });
-    const result = await steered(scope, done, (why) =>
-      why === 'stays' ? SESSION_STAYS : REFUSAL_WORDS[why],
-    );
+    const result = await steered(scope, done, (why) => (why === 'stays' ? SESSION_STAYS : REFUSALS[why]));
     return result.ok && done.answer.ok
       ? { ok: true, value: withStayed(result.value, done.answer.value) }
       : result;
@@ -93,7 +91,7 @@ export async function steerPlan(sent: unknown): Promise<ActionResult<Steered>> {
       words: changeWords(change, household),
       value: null,
     }));
-    return steered(scope, done, (why) => REFUSAL_WORDS[why]);
+    return steered(scope, done, (why) => REFUSALS[why]);
   });
 }
 
@@ -114,7 +112,7 @@ export async function explainPlace(input: unknown): Promise<ActionResult<string>
   return ask(taskIdSchema, input, async (scope, id) => {
     const { household, order, tasks, plans } = await keptHousehold(scope);
     const { clean } = household;
-    if (!clean || !plans) return refused(REFUSAL_WORDS.gone);
+    if (!clean || !plans) return refused(REFUSALS.gone);
     const problem = expandWork({ ...household, clean }, order, nowIn(household.timezone));
     const titles = new Map(tasks.map((task) => [task.id, task.method.title]));
     return { ok: true, value: whyThenWords(whyThen(problem, plans.latest.plan, id), titles) };

@@ -1,8 +1,8 @@
 'use server';
+import { REFUSALS } from '@/core/household/refusals';
 import { changeOf } from '@/core/what-if/change-of';
 import { whatIfSchema } from '@/core/what-if/what-if-schema';
 import { type ActionResult, refused } from '@/present/forms/result';
-import { REFUSAL_WORDS } from '@/present/walk/change-words';
 import { whatIfWords } from '@/present/what-if/what-if-words';
 import { changeBy } from '@/server/commands/change';
 import { act } from './act';
@@ -18,6 +18,6 @@ export async function takeWhatIf(sent: unknown): Promise<ActionResult<{ unplaced
       const words = whatIfWords(whatIf, new Map(rooms.map((room) => [room.id, room.name])));
       return { ok: true, change: changeOf(whatIf, { ...household, clean }), words, value: null };
     });
-    return answer.ok ? spreadNow(scope, `${id} spread`) : refused(REFUSAL_WORDS[answer.why]);
+    return answer.ok ? spreadNow(scope, `${id} spread`) : refused(REFUSALS[answer.why]);
   });
 }

@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { taskOfStep } from '../basics/ids';
 import { dateSchema, dateTimeSchema, idSchema, stepIdSchema, taskIdSchema } from '../basics/scalars';
 
 /** What a person has said about where work lies, over the head of the planner. */
@@ -34,65 +33,7 @@ export type Steering = z.infer<typeof steeringSchema>;
 
 export const UNSTEERED: Steering = { pins: [], later: [], doers: [], free: [] };
 
-export type SteeringChange =
-  /** Places steps by hand; each replaces where the same step was put before. */
-  | { readonly do: 'pin'; readonly pins: readonly Pin[] }
-  /** Leaves where and by whom tasks are done to the planner again. */
-  | { readonly do: 'let-go'; readonly tasks: readonly string[] }
-  /** Not before a date. */
-  | { readonly do: 'later'; readonly later: readonly Later[] }
-  | { readonly do: 'doer'; readonly task: string; readonly person: string }
-  | { readonly do: 'free-day'; readonly date: string; readonly free: boolean };
-
 /** One pin a step: the last word counts. */
 export function lastOfEach(pins: readonly Pin[]): Pin[] {
   return [...new Map(pins.map((pin) => [pin.step, pin])).values()];
-}
-
-export function changeSteering(before: Steering, change: SteeringChange): Steering {
-  switch (change.do) {
-    case 'pin': {
-      const steps = new Set(change.pins.map((pin) => pin.step));
-      const tasks = new Set<string>(change.pins.map((pin) => taskOfStep(pin.step)));
-      return {
-        ...before,
-        pins: [...before.pins.filter((pin) => !steps.has(pin.step)), ...lastOfEach(change.pins)],
-        // Where it is put is said anew: what was said of it before holds no longer.
-        later: before.later.filter(({ task }) => !tasks.has(task)),
-      };
-    }
-    case 'let-go': {
-      const gone = new Set(change.tasks);
-      return {
-        ...before,
-        pins: before.pins.filter((pin) => !gone.has(taskOfStep(pin.step))),
-        later: before.later.filter(({ task }) => !gone.has(task)),
-        doers: before.doers.filter(({ task }) => !gone.has(task)),
-      };
-    }
-    case 'later': {
-      const moved = new Set(change.later.map(({ task }) => task));
-      return {
-        ...before,
-        pins: before.pins.filter((pin) => !moved.has(taskOfStep(pin.step))),
-        later: [...before.later.filter(({ task }) => !moved.has(task)), ...change.later],
-      };
-    }
-    case 'doer':
-      return {
-        ...before,
-        doers: [
-          ...before.doers.filter(({ task }) => task !== change.task),
-          { task: change.task, person: change.person },
-        ],
-      };
-    case 'free-day':
-      return {
-        ...before,
-        free: [
-          ...before.free.filter((date) => date !== change.date),
-          ...(change.free ? [change.date] : []),
-        ].sort(),
-      };
-  }
 }

@@ -13,6 +13,7 @@ import {
   VENTILATIONS,
   WAYS_ROUND,
 } from './scales';
+import { SURFACES } from './surfaces';
 
 /** What a home has to look like to be taken in; the types of its parts follow from it. */
 
@@ -48,6 +49,11 @@ export const fixtureSchema = z.strictObject({
 });
 export type Fixture = z.infer<typeof fixtureSchema>;
 
+/** A surface of which the catalogue knows what it stands. */
+export const surfaceSchema = fixtureSchema.shape.surface
+  .unwrap()
+  .refine((surface) => (SURFACES as readonly string[]).includes(surface));
+
 const stopSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
@@ -71,6 +77,21 @@ export const roomSchema = z.strictObject({
   stops: z.array(stopSchema).max(MOST.stops),
 });
 export type Room = z.infer<typeof roomSchema>;
+
+/** What is said of a room as a whole; the floor and the walls are made of what their fixtures are made of. */
+export const roomFactsSchema = z
+  .strictObject({
+    name: nameSchema,
+    lengthM: metresSchema,
+    widthM: metresSchema,
+    heightM: metresSchema,
+    ventilation: z.enum(VENTILATIONS),
+    opensTo: roomSchema.shape.opensTo.unwrap(),
+    floor: surfaceSchema,
+    walls: surfaceSchema,
+  })
+  .partial();
+export type RoomFacts = z.infer<typeof roomFactsSchema>;
 
 const floorSchema = z.strictObject({
   id: idSchema,

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { z } from 'zod';
+import { homeFactsSchema } from '@/core/home/facts';
+import { fixtureSchema, surfaceSchema } from '@/core/home/room-schema';
 import {
   cleanFormSchema,
-  countSchema,
-  fixtureFieldsSchema,
-  homeFactsFormSchema,
   memberFormSchema,
   methodNumbersSchema,
   ownMethodSchema,
@@ -13,10 +12,11 @@ import {
   signInSchema,
   signUpSchema,
 } from './schemas';
+import { IN_SENTENCES } from './sentences';
 
 /** What a person is told of each field that can't be taken; nothing where all of it can. */
 function told(schema: z.ZodType, value: unknown): Record<string, string> {
-  const parsed = schema.safeParse(value);
+  const parsed = schema.safeParse(value, IN_SENTENCES);
   return parsed.success
     ? {}
     : Object.fromEntries(parsed.error.issues.map((issue) => [issue.path.join('.'), issue.message]));
@@ -58,7 +58,7 @@ describe('the walk', () => {
     for (const lengthM of [0, -3, Number.NaN, 1e9, Number.POSITIVE_INFINITY, '3', undefined])
       expect(told(roomFormSchema, { ...room, lengthM }), String(lengthM)).toHaveProperty('lengthM');
     expect(told(roomFormSchema, { ...room, kind: 'dungeon' })).toEqual({
-      kind: 'Please choose a kind of room.',
+      kind: 'Please choose one that is on the list.',
     });
     expect(told(roomFormSchema, { ...room, name: LONG })).toEqual({
       name: 'Please keep it under 80 characters.',
@@ -77,12 +77,13 @@ describe('the walk', () => {
   });
 
   it('counts in whole things from one up', () => {
-    expect(told(countSchema, 3)).toEqual({});
-    expect(told(countSchema, 0)['']).toMatch(/at least 1/);
-    expect(told(countSchema, -3)['']).toMatch(/at least 1/);
-    expect(told(countSchema, 1.5)['']).toBe('A count is a whole number.');
-    expect(told(countSchema, 1e9)['']).toMatch(/digit too many/);
-    expect(told(countSchema, 'three')['']).toBe('Please give the count as a number.');
+    const counted = (count: unknown) => told(fixtureSchema.pick({ count: true }), { count });
+    expect(counted(3)).toEqual({});
+    expect(counted(0).count).toMatch(/at least 1/);
+    expect(counted(-3).count).toMatch(/at least 1/);
+    expect(counted(1.5).count).toBe('A count is a whole number.');
+    expect(counted(1e9).count).toMatch(/digit too many/);
+    expect(counted('three').count).toBe('Please give the count as a number.');
   });
 
   it('takes nothing of a fixture that it does not know', () => {
@@ -96,22 +97,23 @@ describe('the walk', () => {
       fullness: 'half',
       leave: false,
     };
-    expect(told(fixtureFieldsSchema, fixture)).toEqual({});
-    expect(told(fixtureFieldsSchema, { ...fixture, evil: true })).toHaveProperty('');
-    expect(told(fixtureFieldsSchema, { ...fixture, size: { drawers: -1 } })).toHaveProperty('size.drawers');
-    expect(told(fixtureFieldsSchema, { ...fixture, lastDone: '2027-02-30' })).toHaveProperty('lastDone');
-    expect(told(fixtureFieldsSchema, { ...fixture, id: LONG })).toHaveProperty('id');
-    expect(told(fixtureFieldsSchema, { ...fixture, mend: ' ' }).mend).toBe('Please say what is to mend.');
+    expect(told(fixtureSchema, fixture)).toEqual({});
+    expect(told(fixtureSchema, { ...fixture, evil: true })).toHaveProperty('');
+    expect(told(fixtureSchema, { ...fixture, size: { drawers: -1 } })).toHaveProperty('size.drawers');
+    expect(told(fixtureSchema, { ...fixture, lastDone: '2027-02-30' })).toHaveProperty('lastDone');
+    expect(told(fixtureSchema, { ...fixture, id: LONG })).toHaveProperty('id');
+    expect(told(fixtureSchema.extend({ surface: surfaceSchema }), { ...fixture, surface: 'lava' })).toEqual({
+      surface: 'The catalogue does not know this surface.',
+    });
+    expect(told(fixtureSchema, { ...fixture, mend: ' ' }).mend).toBe('Please say what is to mend.');
   });
 
   it('knows the year of a house in four digits, or not at all', () => {
     const facts = { hardWater: true, pets: false, birds: false, smokers: false, well: false, tank: false };
-    expect(told(homeFactsFormSchema, facts)).toEqual({});
-    expect(told(homeFactsFormSchema, { ...facts, builtYear: 1931 })).toEqual({});
+    expect(told(homeFactsSchema, facts)).toEqual({});
+    expect(told(homeFactsSchema, { ...facts, builtYear: 1931 })).toEqual({});
     for (const builtYear of [31, 19_310, 1931.5, 'old'])
-      expect(told(homeFactsFormSchema, { ...facts, builtYear }), String(builtYear)).toHaveProperty(
-        'builtYear',
-      );
+      expect(told(homeFactsSchema, { ...facts, builtYear }), String(builtYear)).toHaveProperty('builtYear');
   });
 });
 

@@ -1,28 +1,20 @@
 import { z } from 'zod';
-import { ESTIMATES, FIRST_JOBS, PRIORITIES } from '@/core/basics/choices';
+import { PRIORITIES } from '@/core/basics/choices';
 import { dateSchema, idSchema, lineSchema, timezoneSchema } from '@/core/basics/scalars';
 import { isFixtureKind } from '@/core/catalogue/fixture-kinds';
+import { methodChangeSchema } from '@/core/catalogue/household-catalogue';
 import { TAGS } from '@/core/catalogue/tags';
-import { PRODUCT_SCHOOLS, WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
-import {
-  BELONGINGS,
-  FULLNESSES,
-  HEIGHTS,
-  MOST_COUNT,
-  MOST_ROOM_M,
-  PACES,
-  type Pace,
-  ROOM_KINDS,
-  type RoomKind,
-  SOILS,
-  VENTILATIONS,
-} from '@/core/home/room';
-import { SURFACES } from '@/core/home/surfaces';
-import { GROUPINGS, SPREADS } from '@/core/plan/problem';
+import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
+import { cleanSchema } from '@/core/clean/clean';
+import { homeFactsSchema } from '@/core/home/facts';
+import { PACES, type Pace } from '@/core/home/room';
+import { roomFactsSchema, roomSchema } from '@/core/home/room-schema';
+import { LEAST_PASSPHRASE } from './limits';
 
-import { LEAST_PASSPHRASE, STOP_NEEDS_NAME } from './limits';
-
-/** What the forms ask for. The browser and the server read by the same schemas; the messages are for the person. */
+/**
+ * What the forms ask for: the schemas of the core, with a sentence of their own where a form has something to say. The
+ * browser and the server read by the same ones.
+ */
 
 const textField = (empty: string, most: number) =>
   lineSchema(most, `Please keep it under ${most} characters.`).min(1, empty);
@@ -56,86 +48,18 @@ export const signUpSchema = z.object({
   timezone: z.string().refine((zone) => timezoneSchema.safeParse(zone).success, CHOOSE_ZONE),
 });
 
-const metres = (what: string) =>
-  z
-    .number({ error: `Please give the ${what} in metres, such as 3.5.` })
-    .gt(0, `The ${what} has to be more than 0 m.`)
-    .max(MOST_ROOM_M, `The ${what} can be ${MOST_ROOM_M} m at the most.`);
-
-const roomKind = z.enum(
-  Object.keys(ROOM_KINDS) as [RoomKind, ...RoomKind[]],
-  'Please choose a kind of room.',
-);
-
-export const roomFormSchema = z.object({
-  name: textField('Please give the room a name.', 80),
-  kind: roomKind,
-  lengthM: metres('length'),
-  widthM: metres('width'),
-  heightM: metres('height'),
-});
+/** A room as it is put on the plan. */
+export const roomFormSchema = roomSchema
+  .pick({ kind: true, lengthM: true, widthM: true, heightM: true })
+  .extend({ name: textField('Please give the room a name.', 80) });
 
 /** What is said of a room as a whole. */
-export const roomFactsFormSchema = roomFormSchema.omit({ kind: true }).extend({
-  ventilation: z.enum(VENTILATIONS),
-  opensTo: z.array(idSchema).max(20),
-  floor: z.enum(SURFACES).optional(),
-  walls: z.enum(SURFACES).optional(),
-});
-
-export const homeFactsFormSchema = z.strictObject({
-  hardWater: z.boolean(),
-  pets: z.boolean(),
-  birds: z.boolean(),
-  smokers: z.boolean(),
-  well: z.boolean(),
-  tank: z.boolean(),
-  builtYear: z
-    .number({ error: 'Please give the year in four digits, or leave it empty.' })
-    .int('A year is a whole number.')
-    .min(1000, 'Please give the year in four digits.')
-    .max(2200, 'Please give the year in four digits.')
-    .optional(),
-});
+export const roomFactsFormSchema = roomFactsSchema
+  .required({ lengthM: true, widthM: true, heightM: true, ventilation: true, opensTo: true })
+  .extend({ name: textField('Please give the room a name.', 80) });
 
 export const floorFormSchema = z.object({
   name: textField('Please give the floor a name, such as “First floor”.', 80),
-});
-
-export const stopFormSchema = z.object({
-  name: textField(STOP_NEEDS_NAME, 80),
-});
-
-export const countSchema = z
-  .number({ error: 'Please give the count as a number.' })
-  .int('A count is a whole number.')
-  .min(1, 'There has to be at least 1. To drop it, use “Leave it this time” or “Remove”.')
-  .max(MOST_COUNT, `The most is ${MOST_COUNT} at one stop. Is there a digit too many?`);
-
-const sizeField = z
-  .number()
-  .gt(0, 'A size has to be more than 0.')
-  .max(MOST_COUNT, `The most is ${MOST_COUNT}.`)
-  .optional();
-
-export const fixtureFieldsSchema = z.strictObject({
-  id: idSchema,
-  kind: z.string().min(1).max(60),
-  height: z.enum(HEIGHTS),
-  count: countSchema,
-  size: z.strictObject({
-    widthM: metres('width').optional(),
-    heightM: metres('height').optional(),
-    shelfM: sizeField,
-    drawers: sizeField,
-    slats: sizeField,
-  }),
-  surface: z.enum(SURFACES, 'The catalogue does not know this surface.').optional(),
-  soil: z.enum(SOILS),
-  fullness: z.enum(FULLNESSES),
-  leave: z.boolean(),
-  lastDone: dateSchema.optional(),
-  mend: textField('Please say what is to mend.', 300).optional(),
 });
 
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Please give a time such as 18:30.');
@@ -179,30 +103,16 @@ export const memberFormSchema = z.object({
 
 const date = z.string().min(1, 'Please choose a date.').pipe(dateSchema);
 
-const blockFormSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('fixed') }),
-  z.object({
-    kind: z.literal('sprints'),
-    minutes: minutes('the length of a sprint', 10, 120),
-    rest: minutes('the rest after it', 1, 60),
-  }),
-  z.object({ kind: z.literal('until-done') }),
-]);
-
-export const cleanFormSchema = z
-  .object({
+export const cleanFormSchema = cleanSchema
+  .omit({ id: true, openRooms: true, reserve: true, sessionCap: true })
+  .extend({
     name: textField('Please give this clean a name, such as “Spring 2027”.', 80),
-    reason: lineSchema(300, 'Please keep it under 300 characters.'),
-    reward: lineSchema(200, 'Please keep it under 200 characters.'),
     start: date,
     finish: date,
-    spread: z.enum(SPREADS),
-    grouping: z.enum(GROUPINGS),
-    firstJob: z.enum(FIRST_JOBS),
-    block: blockFormSchema,
-    belongings: z.enum(BELONGINGS),
-    estimates: z.enum(ESTIMATES),
-    products: z.enum(PRODUCT_SCHOOLS),
+    firstJob: cleanSchema.shape.firstJob.unwrap(),
+    block: cleanSchema.shape.block.unwrap(),
+    belongings: cleanSchema.shape.belongings.unwrap(),
+    estimates: cleanSchema.shape.estimates.unwrap(),
   })
   .refine((clean) => clean.start <= clean.finish, {
     message: 'The finish is before the start. Choose a later finish or an earlier start.',
@@ -224,21 +134,9 @@ const MOST_MINUTES = 1440;
 const MOST_WAIT = 2880;
 
 /** The numbers of a method that a household can override. */
-export const methodNumbersSchema = z.object({
-  steps: z.record(
-    z.string().max(60),
-    z.strictObject({
-      setUpMinutes: number('the set-up', 0, MOST_MINUTES).optional(),
-      perHour: number('the rate', 0.01, 100_000).optional(),
-      secondsEach: number('the seconds', 0.1, 3600).optional(),
-      minutes: whole('the wait', 1, MOST_WAIT).optional(),
-    }),
-  ),
-  intervalMonths: whole('the months', 1, 60),
-  hardness: whole('the dread', 1, 5),
-  leastAge: whole('the age', 0, 18),
-  priority: z.enum(PRIORITIES),
-});
+export const methodNumbersSchema = methodChangeSchema
+  .required({ intervalMonths: true, hardness: true, leastAge: true, priority: true })
+  .extend({ steps: methodChangeSchema.shape.steps.unwrap() });
 
 export const ownMethodSchema = z
   .object({
@@ -268,7 +166,7 @@ export const FORMS = {
   signUp: signUpSchema,
   room: roomFormSchema,
   roomFacts: roomFactsFormSchema,
-  homeFacts: homeFactsFormSchema,
+  homeFacts: homeFactsSchema,
   methodNumbers: methodNumbersSchema,
   ownMethod: ownMethodSchema,
   floor: floorFormSchema,

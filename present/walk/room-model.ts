@@ -2,7 +2,7 @@ import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
 import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
 import { naturalStop } from '@/core/furnish/templates';
 import { type Fixture, HEIGHTS, type Height, type Home, type Room, type Stop } from '@/core/home/room';
-import { changeHome, type HomeChange } from '@/core/household/home-change';
+import { changeHome, type HomeChange } from '@/core/household/home-changes';
 
 /** What is changed by one press on the strip. */
 export type StripChange = HomeChange | { readonly do: 'several'; readonly changes: HomeChange[] };
@@ -16,7 +16,7 @@ export function roomAfter(room: Room, change: StripChange): Room {
     facts: { hardWater: false, pets: false, birds: false, smokers: false, well: false, tank: false },
   };
   const made = changeHome(home, change);
-  return (made.ok && made.home.floors[0]?.rooms[0]) || room;
+  return (made.ok && made.value.floors[0]?.rooms[0]) || room;
 }
 
 export type Place = { readonly stop: Stop; readonly fixture: Fixture };

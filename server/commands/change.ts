@@ -1,6 +1,6 @@
-import type { HouseholdChange } from '../../core/household/change';
+import { type HouseholdChange, restsOn } from '../../core/household/change';
 import type { Editable } from '../../core/household/editable';
-import type { Refusal } from '../../core/household/home-change';
+import type { Refusal } from '../../core/household/refusals';
 import type { HouseholdScope } from '../db/scope';
 import type { Kept } from '../household/kept';
 import type { Ledger } from '../household/ledger';
@@ -15,21 +15,6 @@ export type Outcome<Value = undefined, Why = Refusal> =
 export type Wanted<Value, Why> =
   | { readonly ok: true; readonly change: HouseholdChange; readonly words: string; readonly value: Value }
   | { readonly ok: false; readonly why: Why };
-
-/** Changes that no plan rests on. */
-const PLANLESS: ReadonlySet<HouseholdChange['do']> = new Set([
-  'units',
-  'put-stock',
-  'drop-stock',
-  'put-thing',
-  'vessels',
-  'put-call',
-  'drop-call',
-]);
-
-function restsOn(change: HouseholdChange): boolean {
-  return change.do === 'several' ? change.changes.some(restsOn) : !PLANLESS.has(change.do);
-}
 
 /** Carries out one change, and wants the plan made to fit it where there is one. */
 export async function changeIn(

@@ -1,7 +1,7 @@
 import { taskOfStep } from '../../core/basics/ids';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import { withMoreFrom } from '../../core/day/hours-today';
-import type { Refusal } from '../../core/household/home-change';
+import type { Refusal } from '../../core/household/refusals';
 import { expand } from '../../core/problem/expand';
 import { moveSession } from '../../core/steering/session-by-hand';
 import type { HouseholdScope } from '../db/scope';

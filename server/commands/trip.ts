@@ -3,7 +3,7 @@ import { CATALOGUE } from '../../core/catalogue/catalogue';
 import { openingsOf, THE_OLD_STATION } from '../../core/day/drop-off';
 import { roomsOf } from '../../core/home/room';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
-import type { Refusal } from '../../core/household/home-change';
+import type { Refusal } from '../../core/household/refusals';
 import { expand } from '../../core/problem/expand';
 import { placeByHand } from '../../core/steering/by-hand';
 import type { HouseholdScope } from '../db/scope';

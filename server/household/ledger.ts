@@ -3,7 +3,7 @@ import type { Answer, DayEvent, ToldEvent } from '../../core/clean/events';
 import { markKey } from '../../core/clean/marks';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
 import type { Editable } from '../../core/household/editable';
-import type { Refusal } from '../../core/household/home-change';
+import type { Refusal } from '../../core/household/refusals';
 import { rowChanges } from '../db/rows';
 import type { HouseholdScope, Standing } from '../db/scope';
 import { addEvent } from '../repositories/day';

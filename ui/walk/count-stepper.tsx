@@ -4,9 +4,12 @@ import Remove from '@mui/icons-material/Remove';
 import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
 import { memo, useState } from 'react';
-import { countSchema } from '@/present/forms/schemas';
+import { fixtureSchema } from '@/core/home/room-schema';
+import { sentenceOf } from '@/present/forms/sentences';
 import { TextField } from '../parts/text-field';
 import { afterPaint } from '../state/after-paint';
+
+const countSchema = fixtureSchema.shape.count;
 
 /** How many there are: one press for one more, or typed. A count that can't be is kept as typed and says why. */
 export const CountStepper = memo(function CountStepper({
@@ -19,6 +22,7 @@ export const CountStepper = memo(function CountStepper({
   const [typed, setTyped] = useState<string>();
   const parsed = countSchema.safeParse(
     typed === undefined ? count : Number(typed.trim() === '' ? Number.NaN : typed),
+    { error: (issue) => sentenceOf(issue, 'count') },
   );
   const fault = parsed.success ? undefined : parsed.error.issues[0]?.message;
   const type = (text: string) => {

@@ -1,8 +1,9 @@
 import { download, upload } from '@/app/api/guard';
 import { type ReadTable, writeRoomsTable } from '@/core/formats/rooms-table';
 import { roomsOf } from '@/core/home/room';
+import { changeWords } from '@/core/household/change';
+import { REFUSALS } from '@/core/household/refusals';
 import type { FileReport } from '@/present/files/file-report';
-import { changeWords, REFUSAL_WORDS } from '@/present/walk/change-words';
 import { count } from '@/present/words/words';
 import { changeBy } from '@/server/commands/change';
 import { readFileAs } from '@/server/file-reader';
@@ -34,7 +35,7 @@ export async function POST(request: Request): Promise<Response> {
     if (!answer.ok)
       return {
         ...lookedAt(read),
-        sentence: answer.why === 'meanwhile' ? MEANWHILE : REFUSAL_WORDS[answer.why],
+        sentence: answer.why === 'meanwhile' ? MEANWHILE : REFUSALS[answer.why],
       };
     return { ...lookedAt(read), taken: true, sentence: 'Taken in. Undo takes it back.' };
   });

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
 import { taskOfStep } from '../basics/ids';
 import { CATALOGUE } from '../catalogue/catalogue';
+import { type Pin, type Steering, UNSTEERED } from '../clean/steering';
+import { changeSteering, type SteeringChange } from '../household/steering-changes';
 import type { Plan } from '../plan/plan';
 import { expand } from '../problem/expand';
 import { checkPlan, describeViolation } from '../spread/check/check';
@@ -9,8 +11,7 @@ import { plan } from '../spread/plan';
 import { changesBetween } from '../spread/plan-changes';
 import { replan } from '../spread/replan';
 import { whyThen } from '../spread/why-then';
-import { placeByHand, type Wish } from '../steering/by-hand';
-import { changeSteering, type Pin, type Steering, type SteeringChange, UNSTEERED } from './steering';
+import { placeByHand, type Wish } from './by-hand';
 
 const HASH = '0'.repeat(64);
 const NOW = '2027-03-01T17:00';
@@ -25,7 +26,12 @@ const pin = (step: string, start = '2027-03-06T10:00'): Pin => ({
   start,
   end: start,
 });
-const saying = (...changes: SteeringChange[]) => changes.reduce(changeSteering, UNSTEERED);
+const said = (before: Steering, change: SteeringChange): Steering => {
+  const made = changeSteering(before, change);
+  if (!made.ok) throw new Error(made.why);
+  return made.value;
+};
+const saying = (...changes: SteeringChange[]) => changes.reduce(said, UNSTEERED);
 
 /** A task of one hands-on step, done by one person. */
 const single = usual.tasks.find(
@@ -44,7 +50,7 @@ describe('what is said by hand', () => {
       { do: 'later', later: [{ task: 'a:b', from: '2027-03-09' }] },
     );
     expect(off).toMatchObject({ pins: [], later: [{ task: 'a:b', from: '2027-03-09' }] });
-    const gone = changeSteering(changeSteering(off, { do: 'doer', task: 'a:b', person: 'bram' }), {
+    const gone = said(said(off, { do: 'doer', task: 'a:b', person: 'bram' }), {
       do: 'let-go',
       tasks: ['a:b'],
     });

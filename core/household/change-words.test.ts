@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { newFixture } from '@/core/furnish/fixture';
-import { fixturesOf, roomsOf } from '@/core/home/room';
-import type { HouseholdChange } from '@/core/household/change';
-import type { Editable } from '@/core/household/editable';
-import { juniperRow } from '@/demo/juniper-row';
-import { changeWords, REFUSAL_WORDS } from './change-words';
+import { juniperRow } from '../../demo/juniper-row';
+import { newFixture } from '../furnish/fixture';
+import { fixturesOf, roomsOf } from '../home/room';
+import { changeWords, type HouseholdChange } from './change';
+import type { Editable } from './editable';
+import { REFUSALS } from './refusals';
 
 const BEFORE: Editable = juniperRow('2027-03-01');
 const [room] = roomsOf(BEFORE.home);
@@ -51,6 +51,6 @@ describe('what a change was', () => {
 
 describe('why a change could not be made', () => {
   it('is a sentence', () => {
-    for (const sentence of Object.values(REFUSAL_WORDS)) expect(sentence).toMatch(/^[A-Z].*\.$/);
+    for (const sentence of Object.values(REFUSALS)) expect(sentence).toMatch(/^[A-Z].*\.$/);
   });
 });
