@@ -54,7 +54,7 @@ export const surfaceSchema = fixtureSchema.shape.surface
   .unwrap()
   .refine((surface) => (SURFACES as readonly string[]).includes(surface));
 
-const stopSchema = z.strictObject({
+export const stopSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   /** The room itself: ceiling, walls, skirting and floor run along the whole strip. */
@@ -93,7 +93,7 @@ export const roomFactsSchema = z
   .partial();
 export type RoomFacts = z.infer<typeof roomFactsSchema>;
 
-const floorSchema = z.strictObject({
+export const floorSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   rooms: z.array(roomSchema).max(MOST.rooms),

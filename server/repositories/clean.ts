@@ -1,80 +1,25 @@
-import { type Clean, cleanSchema } from '../../core/clean/clean';
+import type { Clean } from '../../core/clean/clean';
 import type { PartDone, Tick } from '../../core/clean/tick';
-import { useSchema } from '../../core/clean/use';
 import type { KeptPlan } from '../../core/plan/kept-plan';
 import { planSchema } from '../../core/plan/plan';
+import { CLEANS, TICKS } from '../db/codecs';
 import type { HouseholdScope, Row } from '../db/scope';
 
 /** The clean that a household is about, its plans by version, and what is ticked off. */
 
-type CleanRow = {
-  id: string;
-  name: string;
-  reason: string;
-  reward: string;
-  start: string;
-  finish: string;
-  spread: string;
-  grouping: string;
-  first_job: string;
-  block: string;
-  open_rooms: number;
-  reserve: string;
-  session_cap: number;
-  products: string;
-  belongings: string;
-  estimates: string;
-};
-
 export async function loadClean(scope: HouseholdScope): Promise<Clean | undefined> {
-  const row: CleanRow | undefined = await scope.rows('cleans').orderBy('start', 'desc').first();
-  if (!row) return undefined;
-  return cleanSchema.parse({
-    id: row.id,
-    name: row.name,
-    reason: row.reason,
-    reward: row.reward,
-    start: row.start,
-    finish: row.finish,
-    spread: row.spread,
-    grouping: row.grouping,
-    firstJob: row.first_job,
-    block: JSON.parse(row.block),
-    openRooms: row.open_rooms,
-    reserve: JSON.parse(row.reserve),
-    sessionCap: row.session_cap,
-    products: row.products,
-    belongings: row.belongings,
-    estimates: row.estimates,
-  });
+  const row: Row | undefined = await scope.rows('cleans').orderBy('start', 'desc').first();
+  return row && CLEANS.ofRow(row);
 }
 
-type TickRow = {
-  step: string;
-  at: string;
-  used: string | null;
-  seconds: number | null;
-  person: string | null;
-};
-
 export async function loadTicks(scope: HouseholdScope, cleanId: string): Promise<Tick[]> {
-  const rows: TickRow[] = await scope
+  const rows: Row[] = await scope
     .rows('ticks')
     .where({ clean_id: cleanId })
     .orderBy('at')
     .orderBy('step')
     .select('step', 'at', 'used', 'seconds', 'person');
-  return rows.map(tickOf);
-}
-
-function tickOf({ step, at, used, seconds, person }: TickRow): Tick {
-  return {
-    step,
-    at,
-    ...(used !== null && { used: useSchema.parse(JSON.parse(used)) }),
-    ...(seconds !== null && { seconds }),
-    ...(person !== null && { person }),
-  };
+  return rows.map(TICKS.ofRow);
 }
 
 export async function insertTicks(
@@ -88,15 +33,8 @@ export async function insertTicks(
   );
 }
 
-function tickRow(cleanId: string, { step, at, used, seconds, person }: Tick) {
-  return {
-    clean_id: cleanId,
-    step,
-    at,
-    used: used ? JSON.stringify(used) : null,
-    seconds: seconds ?? null,
-    person: person ?? null,
-  };
+function tickRow(cleanId: string, tick: Tick): Row {
+  return { ...TICKS.toRow(tick), clean_id: cleanId };
 }
 
 /** Ticks a step off. Ticked already, it keeps the time of the first tick. */
