@@ -1,7 +1,8 @@
 'use client';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
+import type { UseFormReturn } from 'react-hook-form';
 import type { CleanForm } from '@/present/forms/schemas';
 import { SCHOOL_WORDS } from '@/present/scope/school-words';
 import { Field } from '../forms/field';
@@ -56,6 +57,8 @@ const BLOCKS: Record<BlockKind, CleanForm['block']> = {
   'until-done': { kind: 'until-done' },
 };
 
+type AimSection = { readonly form: UseFormReturn<CleanForm> };
+
 /** Why, by when, for whom, and how to go about it. */
 export function AimForm({
   clean,
@@ -67,16 +70,11 @@ export function AimForm({
   onSaved?: () => void;
 }) {
   const [saved, setSaved] = useState(false);
-  const { form, submit, sentence } = useActionForm(
-    'clean',
-    clean,
-    (input, id) => action({ id, input }),
-    () => {
-      setSaved(true);
-      onSaved?.();
-    },
-  );
-  const block = form.watch('block');
+  const save = (input: CleanForm, id: string) => action({ id, input });
+  const { form, submit, sentence } = useActionForm('clean', clean, save, () => {
+    setSaved(true);
+    onSaved?.();
+  });
   return (
     <Stack
       component="form"
@@ -88,81 +86,10 @@ export function AimForm({
       sx={{ maxWidth: 640 }}
     >
       <Sentence>{sentence}</Sentence>
-      <Field form={form} name="name" label="Name of this clean" />
-      <Field form={form} name="reason" label="Why, and for whom" multiline minRows={2} />
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-        <Field
-          form={form}
-          name="start"
-          label="First day"
-          type="date"
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
-        <Field
-          form={form}
-          name="finish"
-          label="Finish line"
-          type="date"
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
-      </Stack>
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-        <SelectField
-          form={form}
-          name="grouping"
-          label="Which way through the house"
-          options={Object.entries(GROUPING_WORDS)}
-        />
-        <SelectField
-          form={form}
-          name="spread"
-          label="How the work is spread"
-          options={Object.entries(SPREAD_WORDS)}
-        />
-      </Stack>
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-        <SelectField
-          form={form}
-          name="belongings"
-          label="What happens with belongings"
-          options={Object.entries(BELONGINGS_WORDS)}
-        />
-        <SelectField
-          form={form}
-          name="estimates"
-          label="Hours are taken from"
-          options={Object.entries(ESTIMATE_WORDS)}
-        />
-      </Stack>
-      <SelectField
-        form={form}
-        name="products"
-        label="What it is cleaned with"
-        options={Object.entries(SCHOOL_WORDS)}
-      />
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-        <SelectField
-          form={form}
-          name="firstJob"
-          label="What comes first"
-          options={Object.entries(FIRST_JOB_WORDS)}
-        />
-        <TextField
-          label="A stretch of work"
-          select
-          fullWidth
-          value={block.kind}
-          onChange={(event) => form.setValue('block', BLOCKS[event.target.value as BlockKind])}
-        >
-          <Options options={Object.entries(BLOCK_WORDS)} />
-        </TextField>
-      </Stack>
-      {block.kind === 'sprints' && (
-        <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
-          <Field form={form} name="block.minutes" label="Length of a sprint, min" number />
-          <Field form={form} name="block.rest" label="Rest after it, min" number />
-        </Stack>
-      )}
+      <WhyAndWhen form={form} />
+      <WayThrough form={form} />
+      <WithWhat form={form} />
+      <Stretches form={form} />
       <Field form={form} name="reward" label="The reward to look forward to" />
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
         <Button
@@ -176,5 +103,104 @@ export function AimForm({
         <span role="status">{saved ? 'Kept.' : ''}</span>
       </Stack>
     </Stack>
+  );
+}
+
+function SideBySide({ children }: { children: ReactNode }) {
+  return (
+    <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+      {children}
+    </Stack>
+  );
+}
+
+function WhyAndWhen({ form }: AimSection) {
+  const date = { form, type: 'date', slotProps: { inputLabel: { shrink: true } } } as const;
+  return (
+    <>
+      <Field form={form} name="name" label="Name of this clean" />
+      <Field form={form} name="reason" label="Why, and for whom" multiline minRows={2} />
+      <SideBySide>
+        <Field {...date} name="start" label="First day" />
+        <Field {...date} name="finish" label="Finish line" />
+      </SideBySide>
+    </>
+  );
+}
+
+function WayThrough({ form }: AimSection) {
+  return (
+    <SideBySide>
+      <SelectField
+        form={form}
+        name="grouping"
+        label="Which way through the house"
+        options={Object.entries(GROUPING_WORDS)}
+      />
+      <SelectField
+        form={form}
+        name="spread"
+        label="How the work is spread"
+        options={Object.entries(SPREAD_WORDS)}
+      />
+    </SideBySide>
+  );
+}
+
+function WithWhat({ form }: AimSection) {
+  return (
+    <>
+      <SideBySide>
+        <SelectField
+          form={form}
+          name="belongings"
+          label="What happens with belongings"
+          options={Object.entries(BELONGINGS_WORDS)}
+        />
+        <SelectField
+          form={form}
+          name="estimates"
+          label="Hours are taken from"
+          options={Object.entries(ESTIMATE_WORDS)}
+        />
+      </SideBySide>
+      <SelectField
+        form={form}
+        name="products"
+        label="What it is cleaned with"
+        options={Object.entries(SCHOOL_WORDS)}
+      />
+    </>
+  );
+}
+
+function Stretches({ form }: AimSection) {
+  const { kind } = form.watch('block');
+  return (
+    <>
+      <SideBySide>
+        <SelectField
+          form={form}
+          name="firstJob"
+          label="What comes first"
+          options={Object.entries(FIRST_JOB_WORDS)}
+        />
+        <TextField
+          label="A stretch of work"
+          select
+          fullWidth
+          value={kind}
+          onChange={(event) => form.setValue('block', BLOCKS[event.target.value as BlockKind])}
+        >
+          <Options options={Object.entries(BLOCK_WORDS)} />
+        </TextField>
+      </SideBySide>
+      {kind === 'sprints' && (
+        <SideBySide>
+          <Field form={form} name="block.minutes" label="Length of a sprint, min" number />
+          <Field form={form} name="block.rest" label="Rest after it, min" number />
+        </SideBySide>
+      )}
+    </>
   );
 }

@@ -12,195 +12,214 @@ const MARGIN = { top: 26, right: 46, bottom: 34, left: 44 };
 const DAY_MS = 86_400_000;
 const LEAST_PX_BETWEEN_DATES = 84;
 
-const at = (point: ThawPoint) => new Date(`${point.date}T00:00Z`);
+const WATER = 'var(--mui-palette-thaw-water)';
+const INK = 'var(--mui-palette-text-primary)';
+const QUIET = 'var(--mui-palette-text-secondary)';
+const SUN_INK = 'var(--mui-palette-thaw-sunInk)';
+
+const midnight = (date: string) => new Date(`${date}T00:00Z`);
+
+/** A line as it would be, and what it is called. */
+type Bent = { readonly line: readonly ThawPoint[]; readonly name: string };
+
+type ThawLineChartProps = {
+  readonly thaw: ThawLine;
+  readonly finish: string;
+  readonly today: string;
+  readonly height?: number;
+  readonly bent?: Bent | undefined;
+};
 
 /** Hours of work still frozen, day by day, down to the finish line: what was done, what is planned, what was meant first. */
-export const ThawLineChart = memo(function ThawLineChart({
-  thaw,
-  finish,
-  today,
-  height = 330,
-  bent,
-}: {
-  thaw: ThawLine;
-  finish: string;
-  today: string;
-  height?: number;
-  /** The line as it would be, and what it is called. */
-  bent?: { readonly line: readonly ThawPoint[]; readonly name: string } | undefined;
-}) {
+export const ThawLineChart = memo(function ThawLineChart(props: ThawLineChartProps) {
+  const { thaw, finish, today, height = 330, bent } = props;
   const [ref, width] = useWidth<HTMLDivElement>(900);
-  const inner = { width: width - MARGIN.left - MARGIN.right, height: height - MARGIN.top - MARGIN.bottom };
-  const first = thaw.done[0] as ThawPoint;
-  const last = bent?.line.at(-1)?.date ?? finish;
-  const x = scaleUtc([at(first), new Date(`${last > finish ? last : finish}T00:00Z`)], [0, inner.width]);
-  const y = scaleLinear([0, Math.max(1, thaw.total / 60)], [inner.height, 0]).nice(4);
-  const path = line<ThawPoint>(
-    (point) => x(at(point)),
-    (point) => y(point.minutes / 60),
-  ).curve(curveMonotoneX);
-  const frost = area<ThawPoint>(
-    (point) => x(at(point)),
-    inner.height,
-    (point) => y(point.minutes / 60),
-  ).curve(curveMonotoneX);
   const left = thaw.planned[0]?.minutes ?? thaw.total;
-  const all = [...thaw.done.slice(0, -1), ...thaw.planned];
-  const nowX = x(new Date(`${today}T00:00Z`));
-  const end = { x: x(new Date(`${finish}T00:00Z`)), y: y(thaw.unplaced / 60) };
-  const days = Math.round((x.domain()[1]?.getTime() ?? 0) / DAY_MS - at(first).getTime() / DAY_MS);
-  const every = Math.max(1, Math.ceil(days / Math.max(1, Math.floor(inner.width / LEAST_PX_BETWEEN_DATES))));
-  const dates = Array.from(
-    { length: Math.floor(days / every) + 1 },
-    (_, i) => new Date(x.domain()[1] as Date).getTime() - i * every * DAY_MS,
-  ).map((ms) => new Date(ms));
-  const labelLeft = nowX > inner.width * 0.55;
+  const drawing = drawingOf({ thaw, finish, width, height, last: bent?.line.at(-1)?.date ?? finish });
   return (
     <Box ref={ref} component="figure" sx={{ m: 0 }}>
       <svg width={width} height={height} role="img" aria-label={summary(thaw, left, finish)}>
-        <defs>
-          <pattern
-            id="thaw-frost"
-            width="8"
-            height="8"
-            patternUnits="userSpaceOnUse"
-            patternTransform="rotate(38)"
-          >
-            <line
-              x1="0"
-              y1="0"
-              x2="0"
-              y2="8"
-              stroke="var(--mui-palette-thaw-iceEdge)"
-              strokeWidth="1.1"
-              opacity="0.55"
-            />
-          </pattern>
-        </defs>
+        <FrostPattern />
         <g transform={`translate(${MARGIN.left},${MARGIN.top})`}>
-          <rect
-            width={inner.width}
-            height={inner.height}
-            fill="var(--mui-palette-thaw-waterSoft)"
-            opacity={0.45}
-          />
-          <path d={frost(all) ?? ''} fill="var(--mui-palette-thaw-ice)" />
-          <path d={frost(all) ?? ''} fill="url(#thaw-frost)" />
-          {y.ticks(4).map((tick) => (
-            <g key={tick} transform={`translate(0,${y(tick)})`}>
-              <line x2={inner.width} stroke="var(--mui-palette-divider)" strokeWidth={tick === 0 ? 2 : 0.6} />
-              <text
-                x={-8}
-                dy="0.32em"
-                textAnchor="end"
-                fontSize={12.5}
-                fill="var(--mui-palette-text-secondary)"
-              >
-                {tick} h
-              </text>
-            </g>
-          ))}
-          {dates.map((date) => (
-            <text
-              key={date.getTime()}
-              x={x(date)}
-              y={inner.height + 22}
-              textAnchor="middle"
-              fontSize={12.5}
-              fill="var(--mui-palette-text-secondary)"
-            >
-              {shortDate(date.toISOString().slice(0, 10))}
-            </text>
-          ))}
-          <path
-            d={path(thaw.first) ?? ''}
-            fill="none"
-            stroke="var(--mui-palette-text-secondary)"
-            strokeWidth={1.4}
-            strokeDasharray="1 5"
-            strokeLinecap="round"
-          />
-          <path
-            d={path(thaw.planned) ?? ''}
-            fill="none"
-            stroke="var(--mui-palette-thaw-water)"
-            strokeWidth={3}
-            strokeDasharray="9 6"
-          />
-          <BentLine line={bent?.line} draw={path} />
-          <path
-            d={path(thaw.done) ?? ''}
-            fill="none"
-            stroke="var(--mui-palette-thaw-water)"
-            strokeWidth={4.5}
-            strokeLinecap="round"
-          />
-          <line
-            x1={nowX}
-            x2={nowX}
-            y1={-8}
-            y2={inner.height}
-            stroke="var(--mui-palette-text-primary)"
-            strokeWidth={1}
-          />
-          <circle
-            cx={nowX}
-            cy={y(left / 60)}
-            r={6}
-            fill="var(--mui-palette-background-paper)"
-            stroke="var(--mui-palette-thaw-water)"
-            strokeWidth={3.5}
-          />
-          <text
-            x={nowX + (labelLeft ? -10 : 10)}
-            y={-10}
-            textAnchor={labelLeft ? 'end' : 'start'}
-            fontSize={15}
-            fontWeight={650}
-            fill="var(--mui-palette-text-primary)"
-          >
-            today · {hours(left)} still frozen
-          </text>
-          <circle
-            cx={end.x}
-            cy={end.y}
-            r={10}
-            fill="var(--mui-palette-thaw-sun)"
-            stroke="var(--mui-palette-thaw-sunInk)"
-            strokeWidth={1.5}
-          />
+          <Frost drawing={drawing} thaw={thaw} />
+          <HourLines drawing={drawing} />
+          <Dates drawing={drawing} />
+          <Lines drawing={drawing} thaw={thaw} bent={bent} />
+          <Today drawing={drawing} x={drawing.x(midnight(today))} left={left} />
+          <FinishSun x={drawing.x(midnight(finish))} y={drawing.y(thaw.unplaced / 60)} />
         </g>
       </svg>
-      <Box
-        component="figcaption"
-        sx={{
-          display: 'flex',
-          flexWrap: 'wrap',
-          columnGap: 3,
-          rowGap: 0.5,
-          color: 'text.secondary',
-          fontSize: '0.9rem',
-          pl: `${MARGIN.left}px`,
-        }}
-      >
-        <Key dash="" width={4.5}>
-          done
-        </Key>
-        <Key dash="9 6" width={3}>
-          planned
-        </Key>
-        <Key dash="1 5" width={1.6} quiet>
-          as first planned
-        </Key>
-        {bent && (
-          <Key dash="" width={3.5} stroke="var(--mui-palette-thaw-sunInk)">
-            {bent.name}
-          </Key>
-        )}
-      </Box>
+      <Legend bent={bent?.name} />
     </Box>
   );
 });
+
+type Drawing = ReturnType<typeof drawingOf>;
+
+/** Scales and shapes of the chart, in px from its inner corner. */
+function drawingOf(of: { thaw: ThawLine; finish: string; last: string; width: number; height: number }) {
+  const { thaw, finish, last } = of;
+  const width = of.width - MARGIN.left - MARGIN.right;
+  const height = of.height - MARGIN.top - MARGIN.bottom;
+  const first = thaw.done[0] as ThawPoint;
+  const x = scaleUtc([midnight(first.date), midnight(last > finish ? last : finish)], [0, width]);
+  const y = scaleLinear([0, Math.max(1, thaw.total / 60)], [height, 0]).nice(4);
+  const xOf = (point: ThawPoint) => x(midnight(point.date));
+  const yOf = (point: ThawPoint) => y(point.minutes / 60);
+  return {
+    width,
+    height,
+    x,
+    y,
+    path: line<ThawPoint>(xOf, yOf).curve(curveMonotoneX),
+    frost: area<ThawPoint>(xOf, height, yOf).curve(curveMonotoneX),
+  };
+}
+
+type DrawingProps = { readonly drawing: Drawing };
+
+function FrostPattern() {
+  return (
+    <defs>
+      <pattern
+        id="thaw-frost"
+        width="8"
+        height="8"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(38)"
+      >
+        <line x2="0" y2="8" stroke="var(--mui-palette-thaw-iceEdge)" strokeWidth="1.1" opacity="0.55" />
+      </pattern>
+    </defs>
+  );
+}
+
+function Frost({ drawing, thaw }: DrawingProps & { thaw: ThawLine }) {
+  const { width, height } = drawing;
+  const frost = drawing.frost([...thaw.done.slice(0, -1), ...thaw.planned]) ?? '';
+  return (
+    <>
+      <rect width={width} height={height} fill="var(--mui-palette-thaw-waterSoft)" opacity={0.45} />
+      <path d={frost} fill="var(--mui-palette-thaw-ice)" />
+      <path d={frost} fill="url(#thaw-frost)" />
+    </>
+  );
+}
+
+function HourLines({ drawing: { y, width } }: DrawingProps) {
+  return y.ticks(4).map((tick) => (
+    <g key={tick} transform={`translate(0,${y(tick)})`}>
+      <line x2={width} stroke="var(--mui-palette-divider)" strokeWidth={tick === 0 ? 2 : 0.6} />
+      <text x={-8} dy="0.32em" textAnchor="end" fontSize={12.5} fill={QUIET}>
+        {tick} h
+      </text>
+    </g>
+  ));
+}
+
+function Dates({ drawing }: DrawingProps) {
+  return datesOf(drawing).map((date) => (
+    <text
+      key={date.getTime()}
+      x={drawing.x(date)}
+      y={drawing.height + 22}
+      textAnchor="middle"
+      fontSize={12.5}
+      fill={QUIET}
+    >
+      {shortDate(date.toISOString().slice(0, 10))}
+    </text>
+  ));
+}
+
+/** As many dates as there is room for, counted back from the last. */
+function datesOf({ x, width }: Drawing): Date[] {
+  const [first, last] = x.domain() as [Date, Date];
+  const days = Math.round((last.getTime() - first.getTime()) / DAY_MS);
+  const every = Math.max(1, Math.ceil(days / Math.max(1, Math.floor(width / LEAST_PX_BETWEEN_DATES))));
+  return Array.from(
+    { length: Math.floor(days / every) + 1 },
+    (_, i) => new Date(last.getTime() - i * every * DAY_MS),
+  );
+}
+
+function Lines({ drawing: { path }, thaw, bent }: DrawingProps & { thaw: ThawLine; bent: Bent | undefined }) {
+  const { first, planned, done } = thaw;
+  const line = { fill: 'none', strokeLinecap: 'round' } as const;
+  return (
+    <>
+      <path {...line} d={path(first) ?? ''} stroke={QUIET} strokeWidth={1.4} strokeDasharray="1 5" />
+      <path d={path(planned) ?? ''} fill="none" stroke={WATER} strokeWidth={3} strokeDasharray="9 6" />
+      <BentLine line={bent?.line} draw={path} />
+      <path {...line} d={path(done) ?? ''} stroke={WATER} strokeWidth={4.5} />
+    </>
+  );
+}
+
+function Today({ drawing, x, left }: DrawingProps & { x: number; left: number }) {
+  const isLabelLeft = x > drawing.width * 0.55;
+  return (
+    <>
+      <line x1={x} x2={x} y1={-8} y2={drawing.height} stroke={INK} strokeWidth={1} />
+      <circle
+        cx={x}
+        cy={drawing.y(left / 60)}
+        r={6}
+        fill="var(--mui-palette-background-paper)"
+        stroke={WATER}
+        strokeWidth={3.5}
+      />
+      <text
+        x={x + (isLabelLeft ? -10 : 10)}
+        y={-10}
+        textAnchor={isLabelLeft ? 'end' : 'start'}
+        fontSize={15}
+        fontWeight={650}
+        fill={INK}
+      >
+        today · {hours(left)} still frozen
+      </text>
+    </>
+  );
+}
+
+function FinishSun({ x, y }: { x: number; y: number }) {
+  return (
+    <circle cx={x} cy={y} r={10} fill="var(--mui-palette-thaw-sun)" stroke={SUN_INK} strokeWidth={1.5} />
+  );
+}
+
+function Legend({ bent }: { bent: string | undefined }) {
+  return (
+    <Box
+      component="figcaption"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        columnGap: 3,
+        rowGap: 0.5,
+        color: 'text.secondary',
+        fontSize: '0.9rem',
+        pl: `${MARGIN.left}px`,
+      }}
+    >
+      <Key dash="" width={4.5}>
+        done
+      </Key>
+      <Key dash="9 6" width={3}>
+        planned
+      </Key>
+      <Key dash="1 5" width={1.6} stroke={QUIET}>
+        as first planned
+      </Key>
+      {bent && (
+        <Key dash="" width={3.5} stroke={SUN_INK}>
+          {bent}
+        </Key>
+      )}
+    </Box>
+  );
+}
 
 type BentLineProps = {
   readonly line: readonly ThawPoint[] | undefined;
@@ -212,26 +231,18 @@ function BentLine({ line, draw }: BentLineProps) {
   const moving = useTweened(line);
   if (moving.length === 0) return null;
   return (
-    <path
-      d={draw([...moving]) ?? ''}
-      fill="none"
-      stroke="var(--mui-palette-thaw-sunInk)"
-      strokeWidth={3.5}
-      strokeLinecap="round"
-    />
+    <path d={draw([...moving]) ?? ''} fill="none" stroke={SUN_INK} strokeWidth={3.5} strokeLinecap="round" />
   );
 }
 
 function Key({
   dash,
   width,
-  quiet = false,
-  stroke = quiet ? 'var(--mui-palette-text-secondary)' : 'var(--mui-palette-thaw-water)',
+  stroke = WATER,
   children,
 }: {
   dash: string;
   width: number;
-  quiet?: boolean;
   stroke?: string;
   children: string;
 }) {

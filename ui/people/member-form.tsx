@@ -35,17 +35,12 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   const [saved, setSaved] = useState('');
   const { id, name, hours, dailyCap, breakAfter, breakLength, cannot, dislikes, pace, age } = member;
   const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot, dislikes, pace, age };
-  const { form, submit, sentence } = useActionForm(
-    'member',
-    values,
-    (input, id) => save({ id, input }),
-    () => {
-      setSaved('Kept.');
-      onSaved?.();
-    },
-  );
+  const keep = (input: Values, id: string) => save({ id, input });
+  const { form, submit, sentence } = useActionForm('member', values, keep, () => {
+    setSaved('Kept.');
+    onSaved?.();
+  });
   const command = useCommand();
-  const remove = () => drop && command.send(drop, { id });
   return (
     <Stack
       component="form"
@@ -56,58 +51,10 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
       sx={{ maxWidth: 640 }}
     >
       <Sentence>{sentence ?? command.fault}</Sentence>
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
-        <Field form={form} name="name" label="Name" />
-        <Field
-          form={form}
-          name="age"
-          label="Age"
-          number
-          hint="Empty: grown up. What is for older people goes to somebody else."
-        />
-      </Stack>
+      <WhoItIs form={form} />
       <Hours form={form} />
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
-        <Field form={form} name="dailyCap" label="Most a day, min" number />
-        <Field form={form} name="breakAfter" label="Break after, min" number />
-        <Field form={form} name="breakLength" label="Length of break, min" number />
-        <Field form={form} name="pace" label="Pace" select>
-          {Object.entries(PACES).map(([value, factor]) => (
-            <option key={value} value={value}>
-              {factor === 1 ? value : `${value}, × ${factor}`}
-            </option>
-          ))}
-        </Field>
-      </Stack>
-      <Controller
-        control={form.control}
-        name="cannot"
-        render={({ field }) => (
-          <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-            <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
-              Never gives this person
-            </Typography>
-            {Object.entries(TAGS).map(([tag, words]) => (
-              <FormControlLabel
-                key={tag}
-                control={
-                  <Checkbox
-                    checked={field.value.includes(tag)}
-                    onChange={(event) =>
-                      field.onChange(
-                        event.target.checked
-                          ? [...field.value, tag]
-                          : field.value.filter((other) => other !== tag),
-                      )
-                    }
-                  />
-                }
-                label={words}
-              />
-            ))}
-          </Box>
-        )}
-      />
+      <HowMuch form={form} />
+      <NeverGives form={form} />
       <RatherNot form={form} />
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
@@ -115,7 +62,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
         </Button>
         <span role="status">{saved}</span>
         {drop && (
-          <Button color="inherit" onClick={remove} sx={{ ml: 'auto' }}>
+          <Button color="inherit" onClick={() => command.send(drop, { id })} sx={{ ml: 'auto' }}>
             {name} does not help
           </Button>
         )}
@@ -124,11 +71,76 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   );
 }
 
+type MemberSection = { readonly form: UseFormReturn<Values> };
+
+function WhoItIs({ form }: MemberSection) {
+  return (
+    <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+      <Field form={form} name="name" label="Name" />
+      <Field
+        form={form}
+        name="age"
+        label="Age"
+        number
+        hint="Empty: grown up. What is for older people goes to somebody else."
+      />
+    </Stack>
+  );
+}
+
+function HowMuch({ form }: MemberSection) {
+  return (
+    <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+      <Field form={form} name="dailyCap" label="Most a day, min" number />
+      <Field form={form} name="breakAfter" label="Break after, min" number />
+      <Field form={form} name="breakLength" label="Length of break, min" number />
+      <Field form={form} name="pace" label="Pace" select>
+        {Object.entries(PACES).map(([value, factor]) => (
+          <option key={value} value={value}>
+            {factor === 1 ? value : `${value}, × ${factor}`}
+          </option>
+        ))}
+      </Field>
+    </Stack>
+  );
+}
+
+function NeverGives({ form }: MemberSection) {
+  return (
+    <Controller
+      control={form.control}
+      name="cannot"
+      render={({ field: { value, onChange } }) => (
+        <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+          <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
+            Never gives this person
+          </Typography>
+          {Object.entries(TAGS).map(([tag, words]) => {
+            const others = value.filter((other) => other !== tag);
+            return (
+              <FormControlLabel
+                key={tag}
+                control={
+                  <Checkbox
+                    checked={value.includes(tag)}
+                    onChange={(_event, checked) => onChange(checked ? [...others, tag] : others)}
+                  />
+                }
+                label={words}
+              />
+            );
+          })}
+        </Box>
+      )}
+    />
+  );
+}
+
 const WORK_KIND_NAMES = Object.keys(WORK_KINDS) as WorkKind[];
 const RATHER_NOT = ['Does not mind', 'Rather not', 'Dislikes it', 'Hates it'] as const;
 
 /** What goes to somebody else where it can. */
-function RatherNot({ form }: { form: UseFormReturn<Values> }) {
+function RatherNot({ form }: MemberSection) {
   return (
     <Controller
       control={form.control}
@@ -170,7 +182,7 @@ function ratherNotWords(dislikes: Values['dislikes']): string {
     : `Would rather not do: ${kinds.join(', ')}`;
 }
 
-function Hours({ form }: { form: UseFormReturn<Values> }) {
+function Hours({ form }: MemberSection) {
   const { fields, append, remove } = useFieldArray({ control: form.control, name: 'hours' });
   return (
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
@@ -179,34 +191,7 @@ function Hours({ form }: { form: UseFormReturn<Values> }) {
       </Typography>
       <Stack spacing={1.5}>
         {fields.map((row, i) => (
-          <Stack key={row.id} direction="row" spacing={1} role="group" aria-label={`Hours ${i + 1}`}>
-            <Field form={form} name={`hours.${i}.weekday`} label="Day" size="small" select number>
-              {WEEKDAYS.map((day, weekday) => (
-                <option key={day} value={weekday + 1}>
-                  {day}
-                </option>
-              ))}
-            </Field>
-            <Field
-              form={form}
-              name={`hours.${i}.from`}
-              label="From"
-              type="time"
-              size="small"
-              slotProps={{ inputLabel: { shrink: true } }}
-            />
-            <Field
-              form={form}
-              name={`hours.${i}.to`}
-              label="To"
-              type="time"
-              size="small"
-              slotProps={{ inputLabel: { shrink: true } }}
-            />
-            <IconButton aria-label={`Remove hours ${i + 1}`} onClick={() => remove(i)}>
-              <Close />
-            </IconButton>
-          </Stack>
+          <OneTime key={row.id} form={form} i={i} onRemove={() => remove(i)} />
         ))}
       </Stack>
       <Button
@@ -218,5 +203,25 @@ function Hours({ form }: { form: UseFormReturn<Values> }) {
         Add hours
       </Button>
     </Box>
+  );
+}
+
+function OneTime({ form, i, onRemove }: MemberSection & { i: number; onRemove: () => void }) {
+  const time = { form, type: 'time', size: 'small', slotProps: { inputLabel: { shrink: true } } } as const;
+  return (
+    <Stack direction="row" spacing={1} role="group" aria-label={`Hours ${i + 1}`}>
+      <Field form={form} name={`hours.${i}.weekday`} label="Day" size="small" select number>
+        {WEEKDAYS.map((day, weekday) => (
+          <option key={day} value={weekday + 1}>
+            {day}
+          </option>
+        ))}
+      </Field>
+      <Field {...time} name={`hours.${i}.from`} label="From" />
+      <Field {...time} name={`hours.${i}.to`} label="To" />
+      <IconButton aria-label={`Remove hours ${i + 1}`} onClick={onRemove}>
+        <Close />
+      </IconButton>
+    </Stack>
   );
 }

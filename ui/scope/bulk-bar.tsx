@@ -9,76 +9,81 @@ import { PRIORITY_WORDS, REASON_WORDS } from '@/present/scope/scope-words';
 import { count, hours } from '@/present/words/words';
 import { NativeSelect } from '../parts/native-select';
 
-type Says = Omit<Partial<Mark>, 'on' | 'target'>;
-type Whole = Pick<Mark, 'on' | 'target'>;
+export type Says = Omit<Partial<Mark>, 'on' | 'target'>;
+export type Target = Pick<Mark, 'on' | 'target'>;
 
 type BulkBarProps = {
   readonly filters: Filters;
   readonly screen: ScopeScreen;
   readonly picked: readonly ScopeRow[];
   /** Of what is chosen, or of a whole room or kind. */
-  readonly onSay: (says: Says, whole?: Whole) => void;
+  readonly onSay: (says: Says, whole?: Target) => void;
 };
 
 /** What can be said of all the chosen jobs at once; with none chosen, of the whole room or kind that is shown. */
 export function BulkBar({ filters, screen, picked, onSay }: BulkBarProps) {
   const whole = picked.length === 0 ? wholeOf(filters, screen) : undefined;
   if (picked.length === 0 && !whole) return null;
-  const minutes = picked.reduce((sum, row) => sum + row.minutes, 0);
-  const say = (says: Says) => onSay(says, whole);
   return (
-    <Box
-      role="group"
-      aria-label={whole ? whole.words : 'Chosen jobs'}
-      sx={{
-        position: 'sticky',
-        top: 0,
-        zIndex: 3,
-        display: 'flex',
-        flexWrap: 'wrap',
-        gap: 1,
-        alignItems: 'center',
-        py: 1,
-        bgcolor: 'background.default',
-      }}
-    >
-      <Box sx={{ fontWeight: 620 }}>
-        {whole ? whole.words : `${count(picked.length, 'job', 'jobs')} chosen, ${hours(minutes)}`}
-      </Box>
+    <Box role="group" aria-label={whole ? whole.words : 'Chosen jobs'} sx={BAR}>
+      <Box sx={{ fontWeight: 620 }}>{whole ? whole.words : pickedWords(picked)}</Box>
+      <WhatToSay onSay={(says) => onSay(says, whole)} />
+    </Box>
+  );
+}
+
+const BAR = {
+  position: 'sticky',
+  top: 0,
+  zIndex: 3,
+  display: 'flex',
+  flexWrap: 'wrap',
+  gap: 1,
+  alignItems: 'center',
+  py: 1,
+  bgcolor: 'background.default',
+} as const;
+
+function pickedWords(picked: readonly ScopeRow[]): string {
+  const minutes = picked.reduce((sum, row) => sum + row.minutes, 0);
+  return `${count(picked.length, 'job', 'jobs')} chosen, ${hours(minutes)}`;
+}
+
+/** All that was said of a job, taken back. */
+const AS_USUAL: Says = {
+  in: undefined,
+  reason: undefined,
+  priority: undefined,
+  matters: undefined,
+  dreaded: undefined,
+};
+
+function WhatToSay({ onSay }: { onSay: (says: Says) => void }) {
+  return (
+    <>
       <Say
         label="Leave out because"
         options={REASONS.map((reason) => [reason, REASON_WORDS[reason]])}
-        onSay={(reason) => say({ in: false, reason: reason as (typeof REASONS)[number] })}
+        onSay={(reason) => onSay({ in: false, reason: reason as (typeof REASONS)[number] })}
       />
-      <Button variant="outlined" onClick={() => say({ in: true, reason: undefined })}>
+      <Button variant="outlined" onClick={() => onSay({ in: true, reason: undefined })}>
         Take in
       </Button>
       <Say
         label="Priority"
         options={PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]])}
-        onSay={(priority) => say({ priority: priority as (typeof PRIORITIES)[number] })}
+        onSay={(priority) => onSay({ priority: priority as (typeof PRIORITIES)[number] })}
       />
-      <Button onClick={() => say({ matters: true })}>Matters most</Button>
-      <Button onClick={() => say({ dreaded: true })}>Dreaded</Button>
-      <Button
-        color="inherit"
-        onClick={() =>
-          say({
-            in: undefined,
-            reason: undefined,
-            priority: undefined,
-            matters: undefined,
-            dreaded: undefined,
-          })
-        }
-      >
+      <Button onClick={() => onSay({ matters: true })}>Matters most</Button>
+      <Button onClick={() => onSay({ dreaded: true })}>Dreaded</Button>
+      <Button color="inherit" onClick={() => onSay(AS_USUAL)}>
         As usual
       </Button>
-    </Box>
+    </>
   );
 }
 
-function wholeOf(filters: Filters, screen: ScopeScreen): (Whole & { words: string }) | undefined {
+function wholeOf(filters: Filters, screen: ScopeScreen): (Target & { words: string }) | undefined {
   const { room, kind, text, person, product, scope } = filters;
   if (text || person || product || scope || (room !== '') === (kind !== '')) return undefined;
   const name = screen.rooms.find(({ id }) => id === room)?.name;

@@ -4,6 +4,7 @@ import type { SortingState } from '@tanstack/react-table';
 import { useDeferredValue, useMemo, useOptimistic, useState } from 'react';
 import type { Mark } from '@/core/clean/marks';
 import {
+  type Filters,
   filtered,
   marksFor,
   NO_FILTERS,
@@ -17,9 +18,9 @@ import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
-import { useChanges } from '../parts/use-changes';
+import { type Changes, useChanges } from '../parts/use-changes';
 import { useStableEvents } from '../parts/use-stable-events';
-import { BulkBar } from './bulk-bar';
+import { BulkBar, type Says, type Target } from './bulk-bar';
 import { HoursBalance } from './hours-balance';
 import { ScopeFilters } from './scope-filters';
 import { ScopeTable } from './scope-table';
@@ -38,41 +39,12 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
   const [sorting, setSorting] = useState<SortingState>([]);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const changes = useChanges(actions);
-  const settled = useDeferredValue(filters);
-  // The hours answer at once; the lines follow.
-  const lines = useDeferredValue(rows);
-  const shown = useMemo(() => filtered(lines, settled, screen.today), [lines, settled, screen.today]);
-  const needed = neededMinutes(rows);
-  const mark = (marks: Mark[]) => changes.send({ do: 'mark', marks }, 'Kept.', () => show(marks));
-  const { take } = useStableEvents({
-    take: (row: ScopeRow, taken: boolean) =>
-      mark(
-        marksFor([{ on: 'task', target: row.id }], screen.marks, {
-          in: taken,
-          reason: taken ? undefined : 'not-worth-it',
-        }),
-      ),
-  });
-  const picked = shown.filter((row) => chosen.has(row.id));
+  const shown = useShown(rows, filters, screen.today);
+  const { take, say } = useStableEvents(saying(screen, changes, show));
   const targets = [...chosen].map((target) => ({ on: 'task', target }) as const);
   return (
     <>
-      <PageHead
-        title={`${tenths(needed)} to do`}
-        actions={
-          <Box role="toolbar" aria-label="Changes" sx={{ display: 'flex' }}>
-            <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-          </Box>
-        }
-      >
-        {count(rows.filter((row) => row.in).length, 'job', 'jobs')} in, {rows.filter((row) => !row.in).length}{' '}
-        out. What the weekly round covers, what was redone lately and what is not worth it can stay out.
-      </PageHead>
-      <HoursBalance needed={needed} offered={screen.offered} />
-      <Sentence>{changes.sentence}</Sentence>
-      <span role="status" className="visually-hidden">
-        {changes.said}
-      </span>
+      <Head rows={rows} offered={screen.offered} edits={edits} changes={changes} />
       <ScopeFilters
         screen={screen}
         filters={filters}
@@ -83,9 +55,9 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
       <BulkBar
         filters={filters}
         screen={screen}
-        picked={picked}
+        picked={shown.filter((row) => chosen.has(row.id))}
         onSay={(says, whole) => {
-          mark(marksFor(whole ? [whole] : targets, screen.marks, says));
+          say(whole ? [whole] : targets, says);
           if (!whole) setChosen(new Set());
         }}
       />
@@ -98,6 +70,56 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
         onSort={setSorting}
         onTake={take}
       />
+    </>
+  );
+}
+
+/** The hours answer at once; the lines follow. */
+function useShown(rows: readonly ScopeRow[], filters: Filters, today: string): ScopeRow[] {
+  const settled = useDeferredValue(filters);
+  const lines = useDeferredValue(rows);
+  return useMemo(() => filtered(lines, settled, today), [lines, settled, today]);
+}
+
+/** What can be said of jobs, of a room or of a kind of work. */
+function saying(screen: ScopeScreen, changes: Changes, show: (marks: Mark[]) => void) {
+  const say = (targets: readonly Target[], says: Says) => {
+    const marks = marksFor(targets, screen.marks, says);
+    changes.send({ do: 'mark', marks }, 'Kept.', () => show(marks));
+  };
+  const take = (row: ScopeRow, taken: boolean) =>
+    say([{ on: 'task', target: row.id }], { in: taken, reason: taken ? undefined : 'not-worth-it' });
+  return { say, take };
+}
+
+type HeadProps = {
+  readonly rows: readonly ScopeRow[];
+  readonly offered: ScopeScreen['offered'];
+  readonly edits: EditWords;
+  readonly changes: Changes;
+};
+
+function Head({ rows, offered, edits, changes }: HeadProps) {
+  const needed = neededMinutes(rows);
+  const taken = rows.filter((row) => row.in).length;
+  return (
+    <>
+      <PageHead
+        title={`${tenths(needed)} to do`}
+        actions={
+          <Box role="toolbar" aria-label="Changes" sx={{ display: 'flex' }}>
+            <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
+          </Box>
+        }
+      >
+        {count(taken, 'job', 'jobs')} in, {rows.length - taken} out. What the weekly round covers, what was
+        redone lately and what is not worth it can stay out.
+      </PageHead>
+      <HoursBalance needed={needed} offered={offered} />
+      <Sentence>{changes.sentence}</Sentence>
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
     </>
   );
 }

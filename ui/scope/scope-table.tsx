@@ -11,10 +11,11 @@ import {
   type Header,
   type OnChangeFn,
   type SortingState,
+  type Table,
   useReactTable,
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useMemo, useRef } from 'react';
+import { memo, type ReactNode, useMemo, useRef } from 'react';
 import { kindName, type ScopeRow } from '@/present/scope/scope-model';
 import { PRIORITY_WORDS, scopeWords } from '@/present/scope/scope-words';
 import { duration, shortDate } from '@/present/words/words';
@@ -76,25 +77,9 @@ const GRID = {
 const ROW_PX = 64;
 
 /** The list as lines; only those in sight are in the page. */
-export const ScopeTable = memo(function ScopeTable({
-  rows,
-  today,
-  chosen,
-  onChoose,
-  onTake,
-  sorting,
-  onSort,
-}: ScopeTableProps) {
-  const data = useMemo(() => [...rows], [rows]);
-  const table = useReactTable({
-    data,
-    columns: COLUMNS,
-    state: { sorting },
-    onSortingChange: onSort,
-    getRowId: (row) => row.id,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-  });
+export const ScopeTable = memo(function ScopeTable(props: ScopeTableProps) {
+  const { rows, today, chosen, onChoose, onTake } = props;
+  const table = useSorted(props);
   const sorted = table.getRowModel().rows;
   const box = useRef<HTMLDivElement>(null);
   const virtual = useVirtualizer({
@@ -112,68 +97,96 @@ export const ScopeTable = memo(function ScopeTable({
     },
     take: onTake,
   });
-  const all = rows.length > 0 && rows.every((row) => chosen.has(row.id));
   return (
-    <Box
-      ref={box}
-      role="table"
-      aria-label="Jobs"
-      aria-rowcount={sorted.length + 1}
-      sx={{
-        height: 'min(72dvh, 760px)',
-        minHeight: 320,
-        overflow: 'auto',
-        borderTop: '2px solid',
-        borderColor: 'text.primary',
-      }}
-    >
-      <Box
-        role="row"
-        aria-rowindex={1}
-        sx={{ ...GRID, position: 'sticky', top: 0, zIndex: 2, bgcolor: 'background.default', minHeight: 46 }}
-      >
-        <Box role="columnheader">
-          <Checkbox
-            checked={all}
-            indeterminate={!all && rows.some((row) => chosen.has(row.id))}
-            onChange={() => onChoose(all ? new Set() : new Set(rows.map((row) => row.id)))}
-            slotProps={{ input: { 'aria-label': 'Choose all that are shown' } }}
-          />
-        </Box>
-        {table
-          .getFlatHeaders()
-          .filter((header) => !NOT_DRAWN.includes(header.id))
-          .map((header) => (
-            <Head key={header.id} header={header} />
-          ))}
-      </Box>
+    <Box ref={box} role="table" aria-label="Jobs" aria-rowcount={sorted.length + 1} sx={FRAME}>
+      <HeadRow rows={rows} chosen={chosen} onChoose={onChoose} table={table} />
       <Box role="rowgroup" sx={{ position: 'relative', height: virtual.getTotalSize() }}>
-        {virtual.getVirtualItems().map((item) => {
-          const row = sorted[item.index]?.original as ScopeRow;
+        {virtual.getVirtualItems().map(({ index, start }) => {
+          const row = sorted[index]?.original as ScopeRow;
           return (
-            <Box
-              key={row.id}
-              role="row"
-              aria-rowindex={item.index + 2}
-              sx={{
-                ...GRID,
-                position: 'absolute',
-                insetInline: 0,
-                top: 0,
-                height: ROW_PX,
-                borderBottom: '1px solid',
-                borderColor: 'divider',
-              }}
-              style={{ transform: `translateY(${item.start}px)` }}
-            >
+            <Line key={row.id} index={index + 2} start={start}>
               <Cells row={row} today={today} chosen={chosen.has(row.id)} onToggle={toggle} onTake={take} />
-            </Box>
+            </Line>
           );
         })}
       </Box>
     </Box>
   );
 });
+
+const FRAME = {
+  height: 'min(72dvh, 760px)',
+  minHeight: 320,
+  overflow: 'auto',
+  borderTop: '2px solid',
+  borderColor: 'text.primary',
+} as const;
+
+function useSorted({ rows, sorting, onSort }: Pick<ScopeTableProps, 'rows' | 'sorting' | 'onSort'>) {
+  const data = useMemo(() => [...rows], [rows]);
+  return useReactTable({
+    data,
+    columns: COLUMNS,
+    state: { sorting },
+    onSortingChange: onSort,
+    getRowId: (row) => row.id,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+}
+
+function HeadRow({
+  rows,
+  chosen,
+  onChoose,
+  table,
+}: Pick<ScopeTableProps, 'rows' | 'chosen' | 'onChoose'> & { readonly table: Table<ScopeRow> }) {
+  const all = rows.length > 0 && rows.every((row) => chosen.has(row.id));
+  return (
+    <Box
+      role="row"
+      aria-rowindex={1}
+      sx={{ ...GRID, position: 'sticky', top: 0, zIndex: 2, bgcolor: 'background.default', minHeight: 46 }}
+    >
+      <Box role="columnheader">
+        <Checkbox
+          checked={all}
+          indeterminate={!all && rows.some((row) => chosen.has(row.id))}
+          onChange={() => onChoose(all ? new Set() : new Set(rows.map((row) => row.id)))}
+          slotProps={{ input: { 'aria-label': 'Choose all that are shown' } }}
+        />
+      </Box>
+      {table
+        .getFlatHeaders()
+        .filter((header) => !NOT_DRAWN.includes(header.id))
+        .map((header) => (
+          <Head key={header.id} header={header} />
+        ))}
+    </Box>
+  );
+}
+
+/** One line of the list, where it lies in its height. */
+function Line({ index, start, children }: { index: number; start: number; children: ReactNode }) {
+  return (
+    <Box
+      role="row"
+      aria-rowindex={index}
+      sx={{
+        ...GRID,
+        position: 'absolute',
+        insetInline: 0,
+        top: 0,
+        height: ROW_PX,
+        borderBottom: '1px solid',
+        borderColor: 'divider',
+      }}
+      style={{ transform: `translateY(${start}px)` }}
+    >
+      {children}
+    </Box>
+  );
+}
 
 /** On a narrow screen the other columns are part of the job's own line. */
 const ON_PHONE = ['title', 'in'];
@@ -215,7 +228,6 @@ type CellsProps = {
 const WIDE = { display: { xs: 'none', md: 'block' } } as const;
 
 const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: CellsProps) {
-  const scope = scopeWords({ ...row, reason: row.reason as NonNullable<ScopeRow['reason']>, hardness: 0 });
   const [taken, take] = useAnswered(row.in, (next: boolean) => onTake(row, next));
   return (
     <>
@@ -226,19 +238,35 @@ const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: Cell
           slotProps={{ input: { 'aria-label': `Choose ${row.title}, ${row.room}` } }}
         />
       </Box>
-      <Box role="cell" sx={{ minWidth: 0, color: taken ? 'text.primary' : 'text.secondary' }}>
-        <Box sx={{ ...TWO_LINES, fontWeight: 520, textDecoration: taken ? 'none' : 'line-through' }}>
-          {row.title}
-        </Box>
-        <Box sx={{ ...CLIP, fontSize: '0.85rem', color: 'text.secondary' }}>
-          {row.where}
-          <Box component="span" sx={{ display: { md: 'none' } }}>
-            , {row.room}, {duration(row.minutes)}
-          </Box>
-          {row.matters && ', matters most'}
-          {row.dreaded && ', dreaded'}
-        </Box>
+      <Job row={row} taken={taken} />
+      <Columns row={row} today={today} />
+      <Taking row={row} taken={taken} onTake={take} />
+    </>
+  );
+});
+
+function Job({ row, taken }: { row: ScopeRow; taken: boolean }) {
+  return (
+    <Box role="cell" sx={{ minWidth: 0, color: taken ? 'text.primary' : 'text.secondary' }}>
+      <Box sx={{ ...TWO_LINES, fontWeight: 520, textDecoration: taken ? 'none' : 'line-through' }}>
+        {row.title}
       </Box>
+      <Box sx={{ ...CLIP, fontSize: '0.85rem', color: 'text.secondary' }}>
+        {row.where}
+        <Box component="span" sx={{ display: { md: 'none' } }}>
+          , {row.room}, {duration(row.minutes)}
+        </Box>
+        {row.matters && ', matters most'}
+        {row.dreaded && ', dreaded'}
+      </Box>
+    </Box>
+  );
+}
+
+/** What a narrow screen has no room for. */
+function Columns({ row, today }: { row: ScopeRow; today: string }) {
+  return (
+    <>
       <Box role="cell" sx={{ ...WIDE, ...CLIP }}>
         <TextLink href={`/walk/${encodeURIComponent(row.roomId)}`}>{row.room}</TextLink>
       </Box>
@@ -260,24 +288,37 @@ const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: Cell
       <Box role="cell" sx={WIDE}>
         {PRIORITY_WORDS[row.priority]}
       </Box>
-      <Box role="cell" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, minWidth: 0 }}>
-        <Button
-          size="small"
-          variant={taken ? 'text' : 'outlined'}
-          color={taken ? 'inherit' : 'primary'}
-          onClick={() => take(!taken)}
-          aria-label={`${taken ? 'Leave out' : 'Take in'} ${row.title}, ${row.room}`}
-          sx={{ minHeight: 44, flexShrink: 0 }}
-        >
-          {taken ? 'Leave out' : 'Take in'}
-        </Button>
-        <Box sx={{ ...WIDE, fontSize: '0.82rem', lineHeight: 1.15, color: 'text.secondary', minWidth: 0 }}>
-          {taken ? '' : scope.replace(/^out: /, '')}
-        </Box>
-      </Box>
     </>
   );
-});
+}
+
+type TakingProps = {
+  readonly row: ScopeRow;
+  readonly taken: boolean;
+  readonly onTake: (taken: boolean) => void;
+};
+
+function Taking({ row, taken, onTake }: TakingProps) {
+  const scope = scopeWords({ ...row, reason: row.reason as NonNullable<ScopeRow['reason']>, hardness: 0 });
+  const words = taken ? 'Leave out' : 'Take in';
+  return (
+    <Box role="cell" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, minWidth: 0 }}>
+      <Button
+        size="small"
+        variant={taken ? 'text' : 'outlined'}
+        color={taken ? 'inherit' : 'primary'}
+        onClick={() => onTake(!taken)}
+        aria-label={`${words} ${row.title}, ${row.room}`}
+        sx={{ minHeight: 44, flexShrink: 0 }}
+      >
+        {words}
+      </Button>
+      <Box sx={{ ...WIDE, fontSize: '0.82rem', lineHeight: 1.15, color: 'text.secondary', minWidth: 0 }}>
+        {taken ? '' : scope.replace(/^out: /, '')}
+      </Box>
+    </Box>
+  );
+}
 
 const TWO_LINES = {
   display: '-webkit-box',

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import type { ThawLine } from '@/core/spread/thaw-line';
 import type { Outcome } from '@/core/what-if/outcome';
 import type { Answer } from '@/core/what-if/protocol';
@@ -18,7 +18,7 @@ import { useStableEvents } from '../parts/use-stable-events';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
 import { usePlanner } from './use-planner';
-import { WhatIfRow } from './what-if-row';
+import { type WhatIfEvents, WhatIfRow } from './what-if-row';
 
 export type WhatIfBoardProps = {
   readonly thaw: ThawLine;
@@ -46,34 +46,11 @@ export function WhatIfBoard({
   jobs,
   take,
 }: WhatIfBoardProps) {
-  const planner = usePlanner();
-  const { ask } = planner;
   const names = useMemo(() => new Map(rooms), [rooms]);
-  const [room, setRoom] = useState(whatIfs.flatMap((one) => (one.do === 'without-room' ? one.room : []))[0]);
-  const asked = useMemo(
-    () => whatIfs.map((one): WhatIf => (one.do === 'without-room' && room ? { ...one, room } : one)),
-    [whatIfs, room],
-  );
+  const { planner, asked, askRoom } = useAsked(whatIfs, ladders, today);
   const [shown, setShown] = useState<string>();
   const { send, pending: taking, fault: sentence } = useCommand();
   const router = useRouter();
-  const answered = planner.answers;
-  const anew = answered.get(UNCHANGED);
-  const unchanged = anew && 'outcome' in anew ? anew.outcome : now;
-
-  useEffect(() => {
-    const [unchanged, ...others] = whatIfs.map((whatIf) => ({ ask: 'what-if' as const, whatIf, today }));
-    if (unchanged) ask(keyOf(unchanged.whatIf), unchanged);
-    for (const ladder of ladders) ask(ladder.id, { ask: 'smallest', ladder, today });
-    for (const other of others) ask(keyOf(other.whatIf), other);
-  }, [ladders, whatIfs, today, ask]);
-
-  const askRoom = (id: string) => {
-    setRoom(id);
-    const whatIf: WhatIf = { do: 'without-room', room: id };
-    if (!answered.has(keyOf(whatIf))) ask(keyOf(whatIf), { ask: 'what-if', whatIf, today });
-    setShown(keyOf(whatIf));
-  };
   const events = useStableEvents({
     show: (key: string) => setShown(shown === key ? undefined : key),
     take: (whatIf: WhatIf) => {
@@ -81,85 +58,187 @@ export function WhatIfBoard({
       send(take, whatIf, { onKept: () => router.push('/spread') });
     },
   });
-  const row = (key: string, name: string, whatIf: WhatIf | undefined, more?: React.ReactNode) => (
-    <WhatIfRow
-      key={key}
-      id={key}
-      name={name}
-      whatIf={whatIf}
-      answer={answered.get(key)}
-      isStopped={planner.open === 0}
-      now={key === UNCHANGED ? now : unchanged}
-      isShown={shown === key}
-      busy={taking}
-      events={events}
-    >
-      {more}
-    </WhatIfRow>
-  );
-  const seen = shown === undefined ? undefined : answered.get(shown);
-  const seenLine = seen && 'outcome' in seen ? seen.outcome.line : undefined;
-  const seenName = nameOf(shown, asked, answered, names);
-  const bent = useMemo(() => seenLine && { line: seenLine, name: seenName }, [seenLine, seenName]);
+  const bent = useBent(shown, asked, planner.answers, names);
+  const rows: Rows = { planner, now, shown, taking, events, names };
   return (
     <Stack spacing={3}>
       <Sentence>{sentence}</Sentence>
       <Box sx={{ position: 'sticky', top: 0, zIndex: 2, bgcolor: 'background.default', pt: 1 }}>
         <ThawLineChart thaw={thaw} finish={finish} today={today} height={210} bent={bent} />
       </Box>
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 44 }}>
-        <span role="status">
-          {taking
-            ? 'Spreading the work…'
-            : planner.open > 0
-              ? `Planning ${planner.open} more in the background.`
-              : 'All are planned.'}
-        </span>
-        {planner.open > 0 && (
-          <Button color="inherit" variant="outlined" onClick={planner.stop}>
-            Stop
-          </Button>
-        )}
-      </Box>
-      {ladders.length > 0 && (
-        <Section title="What would make it fit" id="smallest">
-          {ladders
-            .filter(({ id }) => answered.get(id)?.state !== 'none')
-            .map((ladder) => {
-              const answer = answered.get(ladder.id);
-              const whatIf = answer?.state === 'done' ? answer.whatIf : undefined;
-              return row(
-                ladder.id,
-                whatIf ? whatIfWords(whatIf, names) : ladderWords(ladder, names),
-                whatIf,
-                whatIf?.do === 'without' && <Jobs tasks={whatIf.tasks} jobs={jobs} />,
-              );
-            })}
-          <NotEnough ladders={ladders.filter(({ id }) => answered.get(id)?.state === 'none')} names={names} />
-        </Section>
-      )}
-      <Section title="What if" id="what-ifs">
-        {asked.map((whatIf) =>
-          row(
-            keyOf(whatIf),
-            whatIfWords(whatIf, names),
-            whatIf,
-            whatIf.do === 'without-room' && (
-              <NativeSelect
-                label="Room to leave out"
-                value={whatIf.room}
-                onChange={askRoom}
-                options={rooms.map(([id, name]) => [id, name])}
-              />
-            ),
-          ),
-        )}
-      </Section>
+      <HowFar open={planner.open} taking={taking} onStop={planner.stop} />
+      {ladders.length > 0 && <ToMakeItFit ladders={ladders} jobs={jobs} rows={rows} />}
+      <WhatIfs
+        asked={asked}
+        rooms={rooms}
+        rows={rows}
+        onRoom={(room) => {
+          askRoom(room);
+          setShown(keyOf({ do: 'without-room', room }));
+        }}
+      />
     </Stack>
   );
 }
 
-function Section({ title, id, children }: { title: string; id: string; children: React.ReactNode }) {
+/** What the rows of the board have in common. */
+type Rows = {
+  readonly planner: ReturnType<typeof usePlanner>;
+  readonly now: Outcome;
+  readonly shown: string | undefined;
+  readonly taking: boolean;
+  readonly events: WhatIfEvents;
+  readonly names: ReadonlyMap<string, string>;
+};
+
+/** Asks the planner for all of them: the plan as it is first, then what would make it fit, then the rest. */
+function useAsked(whatIfs: readonly WhatIf[], ladders: readonly Ladder[], today: string) {
+  const planner = usePlanner();
+  const { ask, answers } = planner;
+  const [room, setRoom] = useState(whatIfs.flatMap((one) => (one.do === 'without-room' ? one.room : []))[0]);
+  const asked = useMemo(
+    () => whatIfs.map((one): WhatIf => (one.do === 'without-room' && room ? { ...one, room } : one)),
+    [whatIfs, room],
+  );
+  useEffect(() => {
+    const [unchanged, ...others] = whatIfs.map((whatIf) => ({ ask: 'what-if' as const, whatIf, today }));
+    if (unchanged) ask(keyOf(unchanged.whatIf), unchanged);
+    for (const ladder of ladders) ask(ladder.id, { ask: 'smallest', ladder, today });
+    for (const other of others) ask(keyOf(other.whatIf), other);
+  }, [ladders, whatIfs, today, ask]);
+  const askRoom = (id: string) => {
+    setRoom(id);
+    const whatIf: WhatIf = { do: 'without-room', room: id };
+    if (!answers.has(keyOf(whatIf))) ask(keyOf(whatIf), { ask: 'what-if', whatIf, today });
+  };
+  return { planner, asked, askRoom };
+}
+
+/** The line of what is looked at, and what it is called. */
+function useBent(
+  shown: string | undefined,
+  asked: readonly WhatIf[],
+  answers: ReadonlyMap<string, Answer>,
+  names: ReadonlyMap<string, string>,
+) {
+  const seen = shown === undefined ? undefined : answers.get(shown);
+  const line = seen && 'outcome' in seen ? seen.outcome.line : undefined;
+  const name = nameOf(shown, asked, answers, names);
+  return useMemo(() => line && { line, name }, [line, name]);
+}
+
+function HowFar({ open, taking, onStop }: { open: number; taking: boolean; onStop: () => void }) {
+  const planning = open > 0 ? `Planning ${open} more in the background.` : 'All are planned.';
+  return (
+    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 44 }}>
+      <span role="status">{taking ? 'Spreading the work…' : planning}</span>
+      {open > 0 && (
+        <Button color="inherit" variant="outlined" onClick={onStop}>
+          Stop
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+function Row({
+  id,
+  name,
+  whatIf,
+  rows,
+  children,
+}: {
+  id: string;
+  name: string;
+  whatIf: WhatIf | undefined;
+  rows: Rows;
+  children?: ReactNode;
+}) {
+  const { planner, now, shown, taking, events } = rows;
+  const anew = planner.answers.get(UNCHANGED);
+  const unchanged = anew && 'outcome' in anew ? anew.outcome : now;
+  return (
+    <WhatIfRow
+      id={id}
+      name={name}
+      whatIf={whatIf}
+      answer={planner.answers.get(id)}
+      isStopped={planner.open === 0}
+      now={id === UNCHANGED ? now : unchanged}
+      isShown={shown === id}
+      busy={taking}
+      events={events}
+    >
+      {children}
+    </WhatIfRow>
+  );
+}
+
+/** Kinds of change that can make it fit, each with the smallest that does. */
+function ToMakeItFit({
+  ladders,
+  jobs,
+  rows,
+}: {
+  ladders: readonly Ladder[];
+  jobs: WhatIfBoardProps['jobs'];
+  rows: Rows;
+}) {
+  const { names, planner } = rows;
+  const isEnough = ({ id }: Ladder) => planner.answers.get(id)?.state !== 'none';
+  return (
+    <Section title="What would make it fit" id="smallest">
+      {ladders.filter(isEnough).map((ladder) => {
+        const answer = planner.answers.get(ladder.id);
+        const whatIf = answer?.state === 'done' ? answer.whatIf : undefined;
+        const name = whatIf ? whatIfWords(whatIf, names) : ladderWords(ladder, names);
+        return (
+          <Row key={ladder.id} id={ladder.id} name={name} whatIf={whatIf} rows={rows}>
+            {whatIf?.do === 'without' && <Jobs tasks={whatIf.tasks} jobs={jobs} />}
+          </Row>
+        );
+      })}
+      <NotEnough ladders={ladders.filter((ladder) => !isEnough(ladder))} names={names} />
+    </Section>
+  );
+}
+
+function WhatIfs({
+  asked,
+  rooms,
+  rows,
+  onRoom,
+}: {
+  asked: readonly WhatIf[];
+  rooms: WhatIfBoardProps['rooms'];
+  rows: Rows;
+  onRoom: (id: string) => void;
+}) {
+  return (
+    <Section title="What if" id="what-ifs">
+      {asked.map((whatIf) => (
+        <Row
+          key={keyOf(whatIf)}
+          id={keyOf(whatIf)}
+          name={whatIfWords(whatIf, rows.names)}
+          whatIf={whatIf}
+          rows={rows}
+        >
+          {whatIf.do === 'without-room' && (
+            <NativeSelect
+              label="Room to leave out"
+              value={whatIf.room}
+              onChange={onRoom}
+              options={rooms.map(([id, name]) => [id, name])}
+            />
+          )}
+        </Row>
+      ))}
+    </Section>
+  );
+}
+
+function Section({ title, id, children }: { title: string; id: string; children: ReactNode }) {
   return (
     <Box component="section" aria-labelledby={id}>
       <Box component="h2" id={id} sx={{ typography: 'h2', mt: 0, mb: 1 }}>

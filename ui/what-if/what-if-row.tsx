@@ -6,6 +6,12 @@ import type { Answer } from '@/core/what-if/protocol';
 import type { WhatIf } from '@/core/what-if/what-if';
 import { outcomeWords } from '@/present/what-if/what-if-words';
 
+/** What can be done with a what-if. */
+export type WhatIfEvents = {
+  readonly show: (id: string) => void;
+  readonly take: (whatIf: WhatIf) => void;
+};
+
 type WhatIfRowProps = {
   readonly id: string;
   readonly name: string;
@@ -17,7 +23,7 @@ type WhatIfRowProps = {
   readonly now: Outcome;
   readonly isShown: boolean;
   readonly busy: boolean;
-  readonly events: { readonly show: (id: string) => void; readonly take: (whatIf: WhatIf) => void };
+  readonly events: WhatIfEvents;
   readonly children?: ReactNode;
 };
 

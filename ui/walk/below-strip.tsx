@@ -1,0 +1,79 @@
+'use client';
+import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
+import { placeOf } from '@/present/walk/room-model';
+import type { RoomSurroundings } from '@/present/walk/room-work';
+import { useStableEvents } from '../parts/use-stable-events';
+import type { PanelEvents } from './fixture-panel';
+import { StopPanel } from './stop-panel';
+import type { Open, RoomDesk } from './use-room-desk';
+
+/** The catalogue comes with these two; the strip can be looked at without it. */
+const FixturePanel = dynamic(() => import('./fixture-panel').then((module) => module.FixturePanel));
+const AddFixture = dynamic(() => import('./add-fixture').then((module) => module.AddFixture));
+
+type BelowStripProps = {
+  readonly desk: RoomDesk;
+  readonly around: RoomSurroundings;
+  readonly shown: Open;
+};
+
+/** What is open below the strip, or what can be done on it. */
+export function BelowStrip({ desk, around, shown }: BelowStripProps) {
+  const { room } = desk;
+  const fixture = shown?.what === 'fixture' ? placeOf(room, shown.id)?.fixture.id : undefined;
+  const stop = room.stops.find((known) => known.id === shown?.id);
+  if (fixture) return <OpenFixture desk={desk} around={around} id={fixture} />;
+  if (stop && shown?.what === 'adding')
+    return (
+      <AddFixture
+        key={`${stop.id} ${shown.typed}`}
+        stop={stop}
+        roomKind={room.kind}
+        typed={shown.typed}
+        onAdd={desk.add}
+        onClose={() => desk.setOpen(undefined)}
+      />
+    );
+  if (stop && shown?.what === 'stop')
+    return (
+      <StopPanel
+        key={stop.id}
+        stop={stop}
+        onRename={(name) => desk.make({ do: 'rename-stop', id: stop.id, name })}
+        onMove={(way) => desk.moveStop(stop.id, way)}
+        onAdd={() => desk.setOpen({ what: 'adding', id: stop.id, typed: '' })}
+        onDrop={() => desk.dropStop(stop)}
+      />
+    );
+  return (
+    <Typography id="strip-keys" sx={{ color: 'text.secondary' }}>
+      Press a thing to rate it, + to add what else stands there, or just type its name. Drag things and stops
+      to where they are, or move them with Alt and the arrow keys.
+    </Typography>
+  );
+}
+
+function OpenFixture({ desk, around, id }: { desk: RoomDesk; around: RoomSurroundings; id: string }) {
+  const { room, stops, make, changes, drop, setOpen } = desk;
+  const place = placeOf(room, id);
+  const events = useStableEvents<PanelEvents>({
+    onChange: (fixture) => place && make({ do: 'put-fixture', stopId: place.stop.id, fixture }),
+    onMove: (stopId) =>
+      place && make({ do: 'move-fixture', id, stopId, height: place.fixture.height }, 'Moved.'),
+    onMark: (mark) => changes.send({ do: 'mark', marks: [mark] }),
+    onDrop: () => place && drop(place.fixture),
+    onClose: () => setOpen(undefined),
+  });
+  if (!place) return null;
+  return (
+    <FixturePanel
+      room={room}
+      around={around}
+      stop={place.stop}
+      stops={stops}
+      fixture={place.fixture}
+      {...events}
+    />
+  );
+}
