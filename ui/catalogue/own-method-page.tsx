@@ -3,10 +3,12 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import type { UseFormReturn } from 'react-hook-form';
 import { PRIORITIES } from '@/core/basics/choices';
 import { FIXTURE_KINDS, searchFixtureKinds } from '@/core/catalogue/fixture-kinds';
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { ownMethod } from '@/present/catalogue/own-method';
+import type { FormValues } from '@/present/forms/schemas';
 import { PRIORITY_WORDS } from '@/present/scope/scope-words';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
@@ -29,31 +31,33 @@ const LAYER_WORDS = [
 
 const KINDS = searchFixtureKinds('').map((kind) => [kind, FIXTURE_KINDS[kind].name] as const);
 
+const BLANK: FormValues<'ownMethod'> = {
+  title: '',
+  fixture: 'something-else',
+  kind: 'furniture',
+  layer: 4,
+  doing: '',
+  setUpMinutes: 2,
+  minutesEach: 10,
+  waitMinutes: 0,
+  after: '',
+  afterMinutes: 0,
+  intervalMonths: 12,
+  priority: 'should',
+  how: '',
+  doneWhen: '',
+};
+
 /** A method of one's own: what it is for, its hands-on work, a wait in the middle where there is one. */
 export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'change'> }) {
   const router = useRouter();
   const [id] = useState(newId);
   const { form, submit, sentence } = useActionForm(
     'ownMethod',
-    {
-      title: '',
-      fixture: 'something-else',
-      kind: 'furniture',
-      layer: 4,
-      doing: '',
-      setUpMinutes: 2,
-      minutesEach: 10,
-      waitMinutes: 0,
-      after: '',
-      afterMinutes: 0,
-      intervalMonths: 12,
-      priority: 'should',
-      how: '',
-      doneWhen: '',
-    },
+    BLANK,
     (values, command) =>
       actions.change({ id: command, input: { do: 'put-method', method: ownMethod(id, values) } }),
-    () => router.push(`/catalogue/${ownMethod(id, form.getValues()).id}`),
+    (values) => router.push(`/catalogue/${ownMethod(id, values).id}`),
   );
   return (
     <>
@@ -70,31 +74,9 @@ export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'chang
         sx={{ maxWidth: 640 }}
       >
         <Sentence>{sentence}</Sentence>
-        <Field form={form} name="title" label="What is done" placeholder="Wax the piano" />
-        <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
-          <SelectField form={form} name="fixture" label="For every" options={KINDS} />
-          <SelectField form={form} name="kind" label="Kind of work" options={Object.entries(WORK_KINDS)} />
-          <SelectField form={form} name="layer" label="In the order" number options={LAYER_WORDS} />
-        </Stack>
-        <Field form={form} name="doing" label="The work itself" placeholder="Thin, with the grain" />
-        <Stack direction="row" spacing={1.5}>
-          <Field form={form} name="setUpMinutes" label="Set-up, min" number />
-          <Field form={form} name="minutesEach" label="Minutes for each" number />
-          <Field form={form} name="waitMinutes" label="Then a wait, min" number hint="0 for none" />
-        </Stack>
-        <Stack direction="row" spacing={1.5}>
-          <Field form={form} name="after" label="After the wait" placeholder="Buff" fullWidth />
-          <Field form={form} name="afterMinutes" label="Minutes" number />
-        </Stack>
-        <Stack direction="row" spacing={1.5}>
-          <Field form={form} name="intervalMonths" label="Every … months" number />
-          <SelectField
-            form={form}
-            name="priority"
-            label="Priority"
-            options={PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]] as const)}
-          />
-        </Stack>
+        <WhatFor form={form} />
+        <TheWork form={form} />
+        <HowOften form={form} />
         <Field form={form} name="how" label="How to do it, in a line" multiline />
         <Field form={form} name="doneWhen" label="How one knows that it is done" />
         <Stack direction="row">
@@ -104,5 +86,52 @@ export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'chang
         </Stack>
       </Stack>
     </>
+  );
+}
+
+type Section = { readonly form: UseFormReturn<FormValues<'ownMethod'>> };
+
+function WhatFor({ form }: Section) {
+  return (
+    <>
+      <Field form={form} name="title" label="What is done" placeholder="Wax the piano" />
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+        <SelectField form={form} name="fixture" label="For every" options={KINDS} />
+        <SelectField form={form} name="kind" label="Kind of work" options={Object.entries(WORK_KINDS)} />
+        <SelectField form={form} name="layer" label="In the order" number options={LAYER_WORDS} />
+      </Stack>
+    </>
+  );
+}
+
+/** Hands-on work, a wait, and what comes after it. */
+function TheWork({ form }: Section) {
+  return (
+    <>
+      <Field form={form} name="doing" label="The work itself" placeholder="Thin, with the grain" />
+      <Stack direction="row" spacing={1.5}>
+        <Field form={form} name="setUpMinutes" label="Set-up, min" number />
+        <Field form={form} name="minutesEach" label="Minutes for each" number />
+        <Field form={form} name="waitMinutes" label="Then a wait, min" number hint="0 for none" />
+      </Stack>
+      <Stack direction="row" spacing={1.5}>
+        <Field form={form} name="after" label="After the wait" placeholder="Buff" fullWidth />
+        <Field form={form} name="afterMinutes" label="Minutes" number />
+      </Stack>
+    </>
+  );
+}
+
+function HowOften({ form }: Section) {
+  return (
+    <Stack direction="row" spacing={1.5}>
+      <Field form={form} name="intervalMonths" label="Every … months" number />
+      <SelectField
+        form={form}
+        name="priority"
+        label="Priority"
+        options={PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]] as const)}
+      />
+    </Stack>
   );
 }

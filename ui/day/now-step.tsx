@@ -28,38 +28,42 @@ const DOUBLE_MS = 400;
 
 const SHARES = [25, 50, 75] as const;
 
-/** The one thing to do now, with everything one needs to know and one big press. */
-export function NowStep({
-  step,
-  isToday,
-  work,
-  share,
-  others,
-  carry,
-  store,
-  onDone,
-}: {
-  step: StepFace;
-  isToday: boolean;
-  work: Work | undefined;
+type NowStepProps = {
+  readonly step: StepFace;
+  readonly isToday: boolean;
+  readonly work: Work | undefined;
   /** How far it has come, in hundredths. */
-  share: number | undefined;
+  readonly share: number | undefined;
   /** Who else could take it. */
-  others: readonly DayPerson[];
+  readonly others: readonly DayPerson[];
   /** In the name of whose step it is. */
-  carry: (act: DayAct) => void;
-  store: DayStore;
-  onDone: (step: StepFace) => void;
-}) {
-  const { item } = step;
-  const runs = work?.since !== undefined;
-  const shownAt = useShownAt(step.id);
+  readonly carry: (act: DayAct) => void;
+  readonly store: DayStore;
+  readonly onDone: (step: StepFace) => void;
+};
+
+/** The one thing to do now, with everything one needs to know and one big press. */
+export function NowStep(props: NowStepProps) {
+  const { step, isToday, work, share, others, carry, store, onDone } = props;
   return (
     <Box
       component="section"
       aria-labelledby="now"
       sx={{ background: FROST, clipPath: CUT, p: { xs: 2, sm: 3 } }}
     >
+      <WhatItIs step={step} isToday={isToday} share={share} />
+      <HowItGoes step={step} />
+      <Presses step={step} work={work} carry={carry} onDone={onDone} />
+      {work && <Spent work={work} store={store} />}
+      <MoreAboutStep key={step.id} step={step} isToday={isToday} others={others} carry={carry} />
+    </Box>
+  );
+}
+
+function WhatItIs({ step, isToday, share }: Pick<NowStepProps, 'step' | 'isToday' | 'share'>) {
+  const { item } = step;
+  return (
+    <>
       <Typography id="now" component="h2" sx={{ fontSize: '0.95rem', fontWeight: 600 }}>
         {isToday ? 'Now' : 'First'} · planned for {clock(item.start)} to {clock(item.end)} · {step.who}
       </Typography>
@@ -70,53 +74,63 @@ export function NowStep({
         {step.where}. {step.job}, {duration(item.step.minutes)}.
         {share !== undefined && ` ${share} % of it is done.`}
       </Typography>
-      <Box sx={{ mt: 2, display: 'grid', gap: 1, fontSize: '1.05rem', maxWidth: '60ch' }}>
-        {step.cautions.length > 0 && <Cautions cautions={step.cautions} />}
-        <div>{step.how}</div>
-        {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
-        <div>Done when: {step.doneWhen}</div>
-      </Box>
-      <Box
-        sx={{
-          mt: 2.5,
-          display: 'flex',
-          flexWrap: 'wrap',
-          gap: 1.5,
-          maxWidth: { md: 620 },
-          // Under the thumb on a phone, however much there is to read; nothing to read shows through between.
-          position: { xs: 'sticky', md: 'static' },
-          bottom: 'var(--bar-height, 56px)',
-          mx: { xs: -2, sm: -3, md: 0 },
-          px: { xs: 2, sm: 3, md: 0 },
-          py: { xs: 1.5, md: 0 },
-          background: { xs: FROST, md: 'none' },
-        }}
+    </>
+  );
+}
+
+function HowItGoes({ step }: { step: StepFace }) {
+  return (
+    <Box sx={{ mt: 2, display: 'grid', gap: 1, fontSize: '1.05rem', maxWidth: '60ch' }}>
+      {step.cautions.length > 0 && <Cautions cautions={step.cautions} />}
+      <div>{step.how}</div>
+      {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
+      <div>Done when: {step.doneWhen}</div>
+    </Box>
+  );
+}
+
+/** Under the thumb on a phone, however much there is to read; nothing to read shows through between. */
+const UNDER_THUMB = {
+  mt: 2.5,
+  display: 'flex',
+  flexWrap: 'wrap',
+  gap: 1.5,
+  maxWidth: { md: 620 },
+  position: { xs: 'sticky', md: 'static' },
+  bottom: 'var(--bar-height, 56px)',
+  mx: { xs: -2, sm: -3, md: 0 },
+  px: { xs: 2, sm: 3, md: 0 },
+  py: { xs: 1.5, md: 0 },
+  background: { xs: FROST, md: 'none' },
+} as const;
+
+function Presses({ step, work, carry, onDone }: Pick<NowStepProps, 'step' | 'work' | 'carry' | 'onDone'>) {
+  const runs = work?.since !== undefined;
+  const shownAt = useShownAt(step.id);
+  return (
+    <Box sx={UNDER_THUMB}>
+      <Button
+        variant="contained"
+        size="large"
+        // The second press of a double one would land on the next step.
+        onClick={(event) =>
+          (event.detail <= 1 || performance.now() - shownAt.current > DOUBLE_MS) && onDone(step)
+        }
+        // A key that is held down is one press.
+        onKeyDown={(event) => event.repeat && event.preventDefault()}
+        sx={{ minHeight: 64, flex: '2 1 160px', fontSize: '1.25rem' }}
       >
-        <Button
-          variant="contained"
-          size="large"
-          // The second press of a double one would land on the next step.
-          onClick={(event) =>
-            (event.detail <= 1 || performance.now() - shownAt.current > DOUBLE_MS) && onDone(step)
-          }
-          // A key that is held down is one press.
-          onKeyDown={(event) => event.repeat && event.preventDefault()}
-          sx={{ minHeight: 64, flex: '2 1 160px', fontSize: '1.25rem' }}
-        >
-          Done
-        </Button>
-        <Button
-          variant="outlined"
-          size="large"
-          color="inherit"
-          onClick={() => carry({ do: runs ? 'pause' : 'start', step: step.id })}
-          sx={{ minHeight: 64, flex: '1 1 110px', bgcolor: 'background.paper' }}
-        >
-          {runs ? 'Pause' : work ? 'Carry on' : 'Start'}
-        </Button>
-      </Box>
-      {work && <Spent work={work} store={store} />}
-      <MoreAboutStep key={step.id} step={step} isToday={isToday} others={others} carry={carry} />
+        Done
+      </Button>
+      <Button
+        variant="outlined"
+        size="large"
+        color="inherit"
+        onClick={() => carry({ do: runs ? 'pause' : 'start', step: step.id })}
+        sx={{ minHeight: 64, flex: '1 1 110px', bgcolor: 'background.paper' }}
+      >
+        {runs ? 'Pause' : work ? 'Carry on' : 'Start'}
+      </Button>
     </Box>
   );
 }
@@ -164,57 +178,46 @@ function Spent({ work, store }: { work: Work; store: DayStore }) {
   );
 }
 
+type MoreProps = Pick<NowStepProps, 'step' | 'isToday' | 'others' | 'carry'>;
+
 /** What else can become of a step: in part, not at all, and on its day also later or by somebody else. */
-function MoreAboutStep({
-  step,
-  isToday,
-  others,
-  carry,
-}: {
-  step: StepFace;
-  isToday: boolean;
-  others: readonly DayPerson[];
-  carry: (act: DayAct) => void;
-}) {
-  const [asks, setAsks] = useState<'part' | 'cannot'>();
+function MoreAboutStep({ step, isToday, others, carry }: MoreProps) {
+  const [asks, setAsks] = useState<Question>();
   const { id } = step;
   const say = (act: DayAct) => {
     setAsks(undefined);
     carry(act);
   };
+  const later = { words: 'Not today', press: () => say({ do: 'not-today', step: id }) };
+  const handOn = others.map((person) => ({
+    words: `To ${person.name}`,
+    label: `Hand on to ${person.name}`,
+    press: () => say({ do: 'hand', step: id, to: person.id }),
+  }));
   return (
     <Box sx={{ mt: 2, display: 'grid', gap: 1.5 }}>
       <ActRow
         presses={[
           { words: 'Part done', press: () => setAsks('part') },
-          ...(isToday ? [{ words: 'Not today', press: () => say({ do: 'not-today', step: id }) }] : []),
+          ...(isToday ? [later] : []),
           { words: 'Can’t', press: () => setAsks('cannot') },
           { words: 'Read aloud', press: () => readAloud(step) },
-          ...(isToday ? others : []).map((person) => ({
-            words: `To ${person.name}`,
-            label: `Hand on to ${person.name}`,
-            press: () => say({ do: 'hand', step: id, to: person.id }),
-          })),
+          ...(isToday ? handOn : []),
         ]}
       />
-      {asks === 'part' && (
-        <ActRow
-          title="How far has it come?"
-          presses={SHARES.map((share) => ({
-            words: `${share} %`,
-            press: () => say({ do: 'part', step: id, share }),
-          }))}
-        />
-      )}
-      {asks === 'cannot' && (
-        <ActRow
-          title="What is in the way?"
-          presses={HINDRANCES.map((why) => ({
-            words: HINDRANCE_WORDS[why],
-            press: () => say({ do: 'cannot', step: id, why }),
-          }))}
-        />
-      )}
+      {asks && <ActRow title={QUESTIONS[asks]} presses={answersTo(asks, id, say)} />}
     </Box>
   );
+}
+
+const QUESTIONS = { part: 'How far has it come?', cannot: 'What is in the way?' } as const;
+type Question = keyof typeof QUESTIONS;
+
+function answersTo(question: Question, step: StepFace['id'], say: (act: DayAct) => void) {
+  return question === 'part'
+    ? SHARES.map((share) => ({ words: `${share} %`, press: () => say({ do: 'part', step, share }) }))
+    : HINDRANCES.map((why) => ({
+        words: HINDRANCE_WORDS[why],
+        press: () => say({ do: 'cannot', step, why }),
+      }));
 }

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
-import type { OrderRule, Within } from '@/core/clean/rule';
+import { type OrderRule, OWN_RULE_PREFIX, type Within } from '@/core/clean/rule';
 import type { OrderScreen } from '@/present/order/order-model';
 import { WITHIN_WORDS } from '@/present/order/order-words';
 import { NativeSelect } from '../parts/native-select';
@@ -16,34 +16,27 @@ type OwnRuleFormProps = {
   readonly onAdd: (rule: OrderRule) => void;
 };
 
+type Draft = {
+  readonly before: string;
+  readonly after: string;
+  readonly within: Within;
+  readonly hard: boolean;
+  readonly reason: string;
+};
+
+const EMPTY: Draft = { before: '', after: '', within: 'room', hard: false, reason: '' };
+
 /** One job before another, where, how strictly, and why. */
 export function OwnRuleForm({ methods, onAdd }: OwnRuleFormProps) {
-  const [before, setBefore] = useState('');
-  const [after, setAfter] = useState('');
-  const [within, setWithin] = useState<Within>('room');
-  const [hard, setHard] = useState(false);
-  const [reason, setReason] = useState('');
+  const [draft, setDraft] = useState(EMPTY);
   const [fault, setFault] = useState<string>();
-  const title = (id: string) => methods.find(([known]) => known === id)?.[1] ?? id;
+  const set = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
   const add = () => {
-    const wrong = faultOf(before, after);
+    const wrong = faultOf(draft.before, draft.after);
     setFault(wrong);
     if (wrong) return;
-    onAdd({
-      id: `own-${newId()
-        .toLowerCase()
-        .replace(/[^a-z0-9-]/g, '')}`,
-      name: `“${title(before)}” before “${title(after)}”`.slice(0, 120),
-      before: { methods: [before] },
-      after: { methods: [after] },
-      within,
-      hard,
-      orderOnly: true,
-      reason: reason.trim() || 'Our own way.',
-    });
-    setBefore('');
-    setAfter('');
-    setReason('');
+    onAdd(ruleOf(draft, methods));
+    set({ before: '', after: '', reason: '' });
   };
   return (
     <Box
@@ -56,40 +49,8 @@ export function OwnRuleForm({ methods, onAdd }: OwnRuleFormProps) {
       }}
       sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 1fr' }, maxWidth: 760 }}
     >
-      <NativeSelect
-        size="small"
-        label="First"
-        value={before}
-        none="choose a job"
-        options={methods}
-        onChange={setBefore}
-      />
-      <NativeSelect
-        size="small"
-        label="Then"
-        value={after}
-        none="choose a job"
-        options={methods}
-        onChange={setAfter}
-      />
-      <NativeSelect
-        size="small"
-        label="Where"
-        value={within}
-        options={Object.entries(WITHIN_WORDS)}
-        onChange={(chosen) => setWithin(chosen as Within)}
-      />
-      <TextField
-        size="small"
-        label="Why"
-        value={reason}
-        onChange={(event) => setReason(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: 300 } }}
-      />
-      <FormControlLabel
-        control={<Checkbox checked={hard} onChange={(event) => setHard(event.target.checked)} />}
-        label="It must be, not only a wish"
-      />
+      <WhichJobs draft={draft} set={set} methods={methods} />
+      <HowStrictly draft={draft} set={set} />
       <Button type="submit" variant="contained" sx={{ justifySelf: 'start' }}>
         Add the rule
       </Button>
@@ -100,6 +61,60 @@ export function OwnRuleForm({ methods, onAdd }: OwnRuleFormProps) {
       )}
     </Box>
   );
+}
+
+type Section = { readonly draft: Draft; readonly set: (part: Partial<Draft>) => void };
+
+function WhichJobs({ draft, set, methods }: Section & Pick<OwnRuleFormProps, 'methods'>) {
+  const job = { size: 'small', none: 'choose a job', options: methods } as const;
+  return (
+    <>
+      <NativeSelect {...job} label="First" value={draft.before} onChange={(before) => set({ before })} />
+      <NativeSelect {...job} label="Then" value={draft.after} onChange={(after) => set({ after })} />
+    </>
+  );
+}
+
+function HowStrictly({ draft, set }: Section) {
+  return (
+    <>
+      <NativeSelect
+        size="small"
+        label="Where"
+        value={draft.within}
+        options={Object.entries(WITHIN_WORDS)}
+        onChange={(chosen) => set({ within: chosen as Within })}
+      />
+      <TextField
+        size="small"
+        label="Why"
+        value={draft.reason}
+        onChange={(event) => set({ reason: event.target.value })}
+        slotProps={{ htmlInput: { maxLength: 300 } }}
+      />
+      <FormControlLabel
+        control={<Checkbox checked={draft.hard} onChange={(_event, hard) => set({ hard })} />}
+        label="It must be, not only a wish"
+      />
+    </>
+  );
+}
+
+function ruleOf({ before, after, reason, within, hard }: Draft, methods: OrderScreen['methods']): OrderRule {
+  const title = (id: string) => methods.find(([known]) => known === id)?.[1] ?? id;
+  const id = newId()
+    .toLowerCase()
+    .replace(/[^a-z0-9-]/g, '');
+  return {
+    id: `${OWN_RULE_PREFIX}${id}`,
+    name: `“${title(before)}” before “${title(after)}”`.slice(0, 120),
+    before: { methods: [before] },
+    after: { methods: [after] },
+    within,
+    hard,
+    orderOnly: true,
+    reason: reason.trim() || 'Our own way.',
+  };
 }
 
 function faultOf(before: string, after: string): string | undefined {

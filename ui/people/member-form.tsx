@@ -2,8 +2,6 @@
 import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
@@ -16,6 +14,7 @@ import type { Member } from '@/core/people/member';
 import type { MemberForm as Values } from '@/present/forms/schemas';
 import { WEEKDAYS } from '@/present/people/weekdays';
 import { Field } from '../forms/field';
+import { TickList } from '../forms/tick-list';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
@@ -54,7 +53,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
       <WhoItIs form={form} />
       <Hours form={form} />
       <HowMuch form={form} />
-      <NeverGives form={form} />
+      <TickList form={form} name="cannot" legend="Never gives this person" options={Object.entries(TAGS)} />
       <RatherNot form={form} />
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
@@ -102,37 +101,6 @@ function HowMuch({ form }: MemberSection) {
         ))}
       </Field>
     </Stack>
-  );
-}
-
-function NeverGives({ form }: MemberSection) {
-  return (
-    <Controller
-      control={form.control}
-      name="cannot"
-      render={({ field: { value, onChange } }) => (
-        <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-          <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
-            Never gives this person
-          </Typography>
-          {Object.entries(TAGS).map(([tag, words]) => {
-            const others = value.filter((other) => other !== tag);
-            return (
-              <FormControlLabel
-                key={tag}
-                control={
-                  <Checkbox
-                    checked={value.includes(tag)}
-                    onChange={(_event, checked) => onChange(checked ? [...others, tag] : others)}
-                  />
-                }
-                label={words}
-              />
-            );
-          })}
-        </Box>
-      )}
-    />
   );
 }
 

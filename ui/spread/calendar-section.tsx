@@ -16,8 +16,48 @@ export type FeedActions = {
   readonly revoke: CommandAction<string>;
 };
 
+/** What can be taken away, and where it lies. */
+const FILES = [
+  ['/api/calendar', 'Take the file away'],
+  ['/api/plan/plan.json', 'The plan document'],
+  ['/api/plan/problem.json', 'The problem it solves'],
+  ['/api/work', 'All work as a table'],
+] as const;
+
 /** The sessions for a calendar program: as a file, or at a private address that can be taken back. */
 export function CalendarSection({ hasFeed, actions }: { hasFeed: boolean; actions: FeedActions }) {
+  const { address, said, make, revoke, pending, fault } = useFeed(actions);
+  return (
+    <Unfold title="Sessions in a calendar">
+      <Stack spacing={1.5} sx={{ alignItems: 'flex-start', maxWidth: 700, pb: 2 }}>
+        <Typography>
+          As a file, as they are now; or at a private address that a calendar program looks up by itself, so
+          that it follows when the plan moves.
+        </Typography>
+        <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+          {FILES.map(([href, words]) => (
+            <Button key={href} component="a" href={href} download variant="outlined">
+              {words}
+            </Button>
+          ))}
+          <Button variant="outlined" loading={pending} onClick={make}>
+            {hasFeed ? 'Make a new address' : 'Make a private address'}
+          </Button>
+          {hasFeed && (
+            <Button color="inherit" disabled={pending} onClick={revoke}>
+              Revoke the address
+            </Button>
+          )}
+        </Stack>
+        {address && <Address address={address} />}
+        <Sentence>{fault}</Sentence>
+        <span role="status">{said}</span>
+      </Stack>
+    </Unfold>
+  );
+}
+
+function useFeed(actions: FeedActions) {
   const [address, setAddress] = useState<string>();
   const [said, setSaid] = useState('');
   const { send, pending, fault } = useCommand();
@@ -35,53 +75,23 @@ export function CalendarSection({ hasFeed, actions }: { hasFeed: boolean; action
         setSaid(words);
       },
     });
+  return { address, said, make, revoke, pending, fault };
+}
+
+function Address({ address }: { address: string }) {
   return (
-    <Unfold title="Sessions in a calendar">
-      <Stack spacing={1.5} sx={{ alignItems: 'flex-start', maxWidth: 700, pb: 2 }}>
-        <Typography>
-          As a file, as they are now; or at a private address that a calendar program looks up by itself, so
-          that it follows when the plan moves.
-        </Typography>
-        <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-          <Button component="a" href="/api/calendar" download variant="outlined">
-            Take the file away
-          </Button>
-          <Button component="a" href="/api/plan/plan.json" download variant="outlined">
-            The plan document
-          </Button>
-          <Button component="a" href="/api/plan/problem.json" download variant="outlined">
-            The problem it solves
-          </Button>
-          <Button component="a" href="/api/work" download variant="outlined">
-            All work as a table
-          </Button>
-          <Button variant="outlined" loading={pending} onClick={make}>
-            {hasFeed ? 'Make a new address' : 'Make a private address'}
-          </Button>
-          {hasFeed && (
-            <Button color="inherit" disabled={pending} onClick={revoke}>
-              Revoke the address
-            </Button>
-          )}
-        </Stack>
-        {address && (
-          <FormControl fullWidth variant="outlined">
-            <InputLabel shrink htmlFor="private-address">
-              Private address
-            </InputLabel>
-            <OutlinedInput
-              id="private-address"
-              label="Private address"
-              notched
-              readOnly
-              value={address}
-              onFocus={(event) => event.target.select()}
-            />
-          </FormControl>
-        )}
-        <Sentence>{fault}</Sentence>
-        <span role="status">{said}</span>
-      </Stack>
-    </Unfold>
+    <FormControl fullWidth variant="outlined">
+      <InputLabel shrink htmlFor="private-address">
+        Private address
+      </InputLabel>
+      <OutlinedInput
+        id="private-address"
+        label="Private address"
+        notched
+        readOnly
+        value={address}
+        onFocus={(event) => event.target.select()}
+      />
+    </FormControl>
   );
 }

@@ -31,11 +31,7 @@ const FIELD = { width: { xs: '100%', sm: 190 } };
 
 /** Moves one piece of work without a pointer, says why it is where it is, and lets it go again. */
 export function MovePanel({ block, choices, steering, why }: MovePanelProps) {
-  const [date, setDate] = useState<string | undefined>(block.start.slice(0, 10));
-  const [time, setTime] = useState('');
-  const [person, setPerson] = useState('');
   const reason = useReason(block, why);
-  const nextWeek = plusDays(block.start.slice(0, 10), DAYS_A_WEEK);
   return (
     <Box
       role="region"
@@ -49,50 +45,69 @@ export function MovePanel({ block, choices, steering, why }: MovePanelProps) {
         {longDate(block.start.slice(0, 10))}, {clock(block.start)} to {clock(block.end)}
       </Typography>
       <Typography sx={{ my: 1 }}>{reason}</Typography>
-      <Box
-        component="form"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (date)
-            steering.move({ task: block.task, date, ...(time && { time }), ...(person && { person }) });
-        }}
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', my: 2 }}
+      <WhereTo block={block} choices={choices} steering={steering} />
+      <Otherwise block={block} choices={choices} steering={steering} />
+    </Box>
+  );
+}
+
+type Section = Omit<MovePanelProps, 'why'>;
+
+function WhereTo({ block, choices, steering }: Section) {
+  const [date, setDate] = useState<string | undefined>(block.start.slice(0, 10));
+  const [time, setTime] = useState('');
+  const [person, setPerson] = useState('');
+  const move = () =>
+    date && steering.move({ task: block.task, date, ...(time && { time }), ...(person && { person }) });
+  return (
+    <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        move();
+      }}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', my: 2 }}
+    >
+      <DateField label="To the date" value={date} onKeep={setDate} sx={FIELD} />
+      <TextField
+        size="small"
+        type="time"
+        label="Time, if it matters"
+        value={time}
+        onChange={({ target }) => setTime(target.value)}
+        slotProps={{ inputLabel: { shrink: true } }}
+        sx={FIELD}
+      />
+      <NativeSelect
+        size="small"
+        label="Who"
+        value={person}
+        onChange={setPerson}
+        sx={FIELD}
+        none="whoever suits"
+        options={choices.people.map(({ id, name }) => [id, name] as const)}
+      />
+      <Button type="submit" variant="contained" disabled={!date} loading={steering.pending}>
+        Move it
+      </Button>
+    </Box>
+  );
+}
+
+function Otherwise({ block: { task, start }, choices, steering }: Section) {
+  const nextWeek = plusDays(start.slice(0, 10), DAYS_A_WEEK);
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      <Button
+        color="inherit"
+        disabled={nextWeek > choices.last}
+        onClick={() => steering.steer({ do: 'later', later: [{ task, from: nextWeek }] })}
       >
-        <DateField label="To the date" value={date} onKeep={setDate} sx={FIELD} />
-        <TextField
-          size="small"
-          type="time"
-          label="Time, if it matters"
-          value={time}
-          onChange={({ target }) => setTime(target.value)}
-          slotProps={{ inputLabel: { shrink: true } }}
-          sx={FIELD}
-        />
-        <NativeSelect
-          size="small"
-          label="Who"
-          value={person}
-          onChange={setPerson}
-          sx={FIELD}
-          none="whoever suits"
-          options={choices.people.map(({ id, name }) => [id, name] as const)}
-        />
-        <Button type="submit" variant="contained" disabled={!date} loading={steering.pending}>
-          Move it
-        </Button>
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <Button
-          color="inherit"
-          disabled={nextWeek > choices.last}
-          onClick={() => steering.steer({ do: 'later', later: [{ task: block.task, from: nextWeek }] })}
-        >
-          Not in the next seven days
-        </Button>
-        <Button color="inherit" onClick={() => steering.steer({ do: 'let-go', tasks: [block.task] })}>
-          Leave it to the plan
-        </Button>
-      </Box>
+        Not in the next seven days
+      </Button>
+      <Button color="inherit" onClick={() => steering.steer({ do: 'let-go', tasks: [task] })}>
+        Leave it to the plan
+      </Button>
     </Box>
   );
 }

@@ -14,7 +14,7 @@ import { ChangeBar } from '../parts/change-bar';
 import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
-import { useChanges } from '../parts/use-changes';
+import { type Changes, useChanges } from '../parts/use-changes';
 import { useTyped } from '../parts/use-typed';
 
 type CupboardProps = {
@@ -34,14 +34,9 @@ export function Cupboard({ screen, edits, actions }: CupboardProps) {
   const [rows, showRow] = useOptimistic(screen.cupboard, (known, row: CupboardRow) =>
     put(known, row, ({ product }) => product),
   );
-  const [vessels, showVessels] = useOptimistic<Vessels>(screen);
   const send: Send = (change) => changes.send(change);
   const putRow: PutRow = (row, stock) =>
     changes.send({ do: 'put-stock', stock }, 'Kept.', () => showRow({ ...row, stock, left: stock.amount }));
-  const putVessels = (part: Partial<Vessels>) => {
-    const next = { bucketMl: vessels.bucketMl, bottleMl: vessels.bottleMl, ...part };
-    changes.send({ do: 'vessels', ...next }, 'Kept.', () => showVessels(next));
-  };
   return (
     <>
       <ChangeBar label="The cupboard" edits={edits} changes={changes} />
@@ -63,23 +58,34 @@ export function Cupboard({ screen, edits, actions }: CupboardProps) {
           />
         ))}
       </Section>
-      <Section title="To mix in">
-        <Amount
-          label="The bucket holds, ml"
-          value={vessels.bucketMl}
-          least={500}
-          most={30_000}
-          onKeep={(bucketMl) => putVessels({ bucketMl })}
-        />
-        <Amount
-          label="The bottle holds, ml"
-          value={vessels.bottleMl}
-          least={100}
-          most={5000}
-          onKeep={(bottleMl) => putVessels({ bottleMl })}
-        />
-      </Section>
+      <ToMixIn screen={screen} changes={changes} />
     </>
+  );
+}
+
+function ToMixIn({ screen, changes }: { screen: SuppliesScreen; changes: Changes }) {
+  const [{ bucketMl, bottleMl }, show] = useOptimistic<Vessels>(screen);
+  const keep = (part: Partial<Vessels>) => {
+    const next = { bucketMl, bottleMl, ...part };
+    changes.send({ do: 'vessels', ...next }, 'Kept.', () => show(next));
+  };
+  return (
+    <Section title="To mix in">
+      <Amount
+        label="The bucket holds, ml"
+        value={bucketMl}
+        least={500}
+        most={30_000}
+        onKeep={(ml) => keep({ bucketMl: ml })}
+      />
+      <Amount
+        label="The bottle holds, ml"
+        value={bottleMl}
+        least={100}
+        most={5000}
+        onKeep={(ml) => keep({ bottleMl: ml })}
+      />
+    </Section>
   );
 }
 
@@ -100,60 +106,22 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
 type ProductLineProps = { readonly row: CupboardRow; readonly now: string; readonly putRow: PutRow };
 
 function ProductLine({ row, now, putRow }: ProductLineProps) {
-  const { product, words, unit, left, stock } = row;
-  const change = (part: { amount?: number; opened?: string | undefined; expires?: string | undefined }) => {
-    const { opened, expires, amount } = {
-      amount: left,
-      opened: stock?.opened,
-      expires: stock?.expires,
-      ...part,
-    };
-    putRow(row, {
-      product,
-      unit,
-      amount,
-      counted: now,
-      ...(opened && { opened }),
-      ...(expires && { expires }),
-    });
-  };
+  const { words, left } = row;
+  const change = (part: Part) => putRow(row, stockOf(row, now, part));
   return (
-    <Box
-      component="li"
-      aria-label={words}
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr 1fr', md: 'minmax(220px, 1fr) 150px 170px 170px 120px' },
-        gap: 1.5,
-        alignItems: 'start',
-        borderTop: '1px solid',
-        borderColor: 'divider',
-        py: 1.5,
-      }}
-    >
+    <Box component="li" aria-label={words} sx={PRODUCT_LINE}>
       <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>
         <Box sx={{ fontWeight: 600 }}>{words}</Box>
         <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>{stateWords(row)}</Box>
       </Box>
       <Amount
-        label={`There, ${unit}`}
+        label={`There, ${row.unit}`}
         name={words}
         value={left}
         most={MOST_AMOUNT}
         onKeep={(amount) => change({ amount })}
       />
-      <DateField
-        label="Opened"
-        value={stock?.opened}
-        disabled={!stock}
-        onKeep={(opened) => change({ opened })}
-      />
-      <DateField
-        label="Good until"
-        value={stock?.expires}
-        disabled={!stock}
-        onKeep={(expires) => change({ expires })}
-      />
+      <BottleDates stock={row.stock} onChange={change} />
       <Button
         color="inherit"
         disabled={left === 0}
@@ -163,6 +131,55 @@ function ProductLine({ row, now, putRow }: ProductLineProps) {
         Run out
       </Button>
     </Box>
+  );
+}
+
+const PRODUCT_LINE = {
+  display: 'grid',
+  gridTemplateColumns: { xs: '1fr 1fr', md: 'minmax(220px, 1fr) 150px 170px 170px 120px' },
+  gap: 1.5,
+  alignItems: 'start',
+  borderTop: '1px solid',
+  borderColor: 'divider',
+  py: 1.5,
+} as const;
+
+/** What is said anew of a product; a date that is there and undefined is taken back. */
+type Part = { amount?: number; opened?: string | undefined; expires?: string | undefined };
+
+function stockOf({ product, unit, left, stock }: CupboardRow, now: string, part: Part): Stock {
+  const { opened, expires, amount } = {
+    amount: left,
+    opened: stock?.opened,
+    expires: stock?.expires,
+    ...part,
+  };
+  return {
+    product,
+    unit,
+    amount,
+    counted: now,
+    ...(opened && { opened }),
+    ...(expires && { expires }),
+  };
+}
+
+function BottleDates({ stock, onChange }: { stock: Stock | undefined; onChange: (part: Part) => void }) {
+  return (
+    <>
+      <DateField
+        label="Opened"
+        value={stock?.opened}
+        disabled={!stock}
+        onKeep={(opened) => onChange({ opened })}
+      />
+      <DateField
+        label="Good until"
+        value={stock?.expires}
+        disabled={!stock}
+        onKeep={(expires) => onChange({ expires })}
+      />
+    </>
   );
 }
 

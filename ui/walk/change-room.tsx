@@ -1,13 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
-import { Controller } from 'react-hook-form';
+import { type ReactNode, useState } from 'react';
 import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
 import { type Fixture, fixturesOf, type Room, VENTILATIONS } from '@/core/home/room';
 import type { SurfaceName } from '@/core/home/surfaces';
@@ -16,6 +13,7 @@ import { VENTILATION_WORDS } from '@/present/walk/fact-words';
 import { Field } from '../forms/field';
 import { FormLength } from '../forms/length';
 import { SelectField } from '../forms/select-field';
+import { TickList } from '../forms/tick-list';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
@@ -33,7 +31,6 @@ export type ChangeRoomProps = {
 
 /** What is said of the room as a whole, and what each answer is used for; copies it, or takes it off the walk. */
 export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
-  const router = useRouter();
   const [saved, setSaved] = useState('');
   const { form, submit, sentence } = useActionForm(
     'roomFacts',
@@ -41,15 +38,7 @@ export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
     (facts, id) => actions.change({ id, input: { do: 'change-room', id: room.id, facts } }),
     () => setSaved('Kept.'),
   );
-  const command = useCommand();
-  const leave = (change: object, to: string) =>
-    command.send(actions.change, change, { onKept: () => router.push(to) });
-  const copy = () => {
-    const as = newId();
-    leave({ do: 'copy-room', id: room.id, as, name: `${room.name}, copy`.slice(0, 80) }, `/walk/${as}`);
-  };
-  const floor = surfaceIn(room, 'hard-floor') ?? surfaceIn(room, 'carpet');
-  const walls = surfaceIn(room, 'walls');
+  const leaving = useLeaving(room, actions);
   return (
     <Stack
       component="form"
@@ -60,23 +49,77 @@ export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
       aria-label="About the room"
       sx={{ maxWidth: 620 }}
     >
-      <Sentence>{sentence ?? command.fault}</Sentence>
+      <Sentence>{sentence ?? leaving.fault}</Sentence>
       <Field form={form} name="name" label="Name" />
-      <Box>
-        <RoomSizes
-          kind={room.kind}
-          onChoose={(lengthM, widthM) => {
-            form.setValue('lengthM', lengthM, { shouldValidate: true });
-            form.setValue('widthM', widthM, { shouldValidate: true });
-          }}
-        />
-        <Stack direction="row" spacing={1.5} sx={{ mt: 1.5 }}>
-          <FormLength form={form} name="lengthM" label="Length" />
-          <FormLength form={form} name="widthM" label="Width" />
-          <FormLength form={form} name="heightM" label="Height" />
-        </Stack>
-        <Use>Ceiling, walls, skirting and floor are counted from these.</Use>
-      </Box>
+      <Measures form={form} room={room} />
+      <Finishes form={form} room={room} />
+      {others.length > 0 && (
+        <TickList
+          form={form}
+          name="opensTo"
+          legend="The floor runs on, without a door, into"
+          options={others.map(({ id, name }) => [id, name])}
+        >
+          <Use>The tools for the floor are then set up once for both.</Use>
+        </TickList>
+      )}
+      <Stack direction="row" spacing={2} useFlexGap sx={{ alignItems: 'center', flexWrap: 'wrap' }}>
+        <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
+          Keep
+        </Button>
+        <span role="status">{saved}</span>
+        <Button onClick={leaving.copy} sx={{ ml: { sm: 'auto' } }}>
+          Copy this room
+        </Button>
+        <Button color="inherit" onClick={leaving.drop}>
+          Take this room off the walk
+        </Button>
+      </Stack>
+    </Stack>
+  );
+}
+
+/** What leads to another page: to the copy, or back to the walk. */
+function useLeaving(room: Room, actions: ChangeActions) {
+  const router = useRouter();
+  const { send, fault } = useCommand();
+  const leave = (change: object, to: string) =>
+    send(actions.change, change, { onKept: () => router.push(to) });
+  return {
+    fault,
+    copy: () => {
+      const as = newId();
+      leave({ do: 'copy-room', id: room.id, as, name: `${room.name}, copy`.slice(0, 80) }, `/walk/${as}`);
+    },
+    drop: () => leave({ do: 'drop-room', id: room.id }, '/walk'),
+  };
+}
+
+function Measures({ form, room }: { form: Form; room: Room }) {
+  return (
+    <Box>
+      <RoomSizes
+        kind={room.kind}
+        onChoose={(lengthM, widthM) => {
+          form.setValue('lengthM', lengthM, { shouldValidate: true });
+          form.setValue('widthM', widthM, { shouldValidate: true });
+        }}
+      />
+      <Stack direction="row" spacing={1.5} sx={{ mt: 1.5 }}>
+        <FormLength form={form} name="lengthM" label="Length" />
+        <FormLength form={form} name="widthM" label="Width" />
+        <FormLength form={form} name="heightM" label="Height" />
+      </Stack>
+      <Use>Ceiling, walls, skirting and floor are counted from these.</Use>
+    </Box>
+  );
+}
+
+/** What floor and walls are made of, where the room has them, and how air comes in. */
+function Finishes({ form, room }: { form: Form; room: Room }) {
+  const { floor, walls } = factsOf(room);
+  return (
+    <>
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
         {floor && (
           <Finish
@@ -98,20 +141,7 @@ export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
         Floor and walls choose how they are cleaned. Without window or fan, a wet floor takes 1.5 times as
         long to dry, and strong products carry a caution.
       </Use>
-      {others.length > 0 && <OpensTo form={form} others={others} />}
-      <Stack direction="row" spacing={2} useFlexGap sx={{ alignItems: 'center', flexWrap: 'wrap' }}>
-        <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
-          Keep
-        </Button>
-        <span role="status">{saved}</span>
-        <Button onClick={copy} sx={{ ml: { sm: 'auto' } }}>
-          Copy this room
-        </Button>
-        <Button color="inherit" onClick={() => leave({ do: 'drop-room', id: room.id }, '/walk')}>
-          Take this room off the walk
-        </Button>
-      </Stack>
-    </Stack>
+    </>
   );
 }
 
@@ -155,42 +185,7 @@ function Finish({
   );
 }
 
-function OpensTo({ form, others }: { form: Form; others: readonly OtherRoom[] }) {
-  return (
-    <Controller
-      control={form.control}
-      name="opensTo"
-      render={({ field }) => (
-        <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-          <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
-            The floor runs on, without a door, into
-          </Typography>
-          {others.map(({ id, name }) => (
-            <FormControlLabel
-              key={id}
-              label={name}
-              control={
-                <Checkbox
-                  checked={field.value.includes(id)}
-                  onChange={(event) =>
-                    field.onChange(
-                      event.target.checked
-                        ? [...field.value, id]
-                        : field.value.filter((other) => other !== id),
-                    )
-                  }
-                />
-              }
-            />
-          ))}
-          <Use>The tools for the floor are then set up once for both.</Use>
-        </Box>
-      )}
-    />
-  );
-}
-
 /** What an answer is used for. */
-function Use({ children }: { children: React.ReactNode }) {
+function Use({ children }: { children: ReactNode }) {
   return <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary', mt: 0.5 }}>{children}</Typography>;
 }

@@ -4,7 +4,7 @@ import ChevronRight from '@mui/icons-material/ChevronRight';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { earlierJobs, type RoomHold, type RoomOrderStep } from '@/present/walk/room-order';
 import { duration } from '@/present/words/words';
 import { NativeSelect } from '../parts/native-select';
@@ -44,9 +44,9 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
       aria-label="Order of work"
       tabIndex={-1}
       onKeyDown={(event) => {
-        if (event.key === 'ArrowRight' || event.key === 'ArrowDown') onAt(at + 1);
-        else if (event.key === 'ArrowLeft' || event.key === 'ArrowUp') onAt(at - 1);
-        else return;
+        const by = ARROWS[event.key];
+        if (by === undefined) return;
+        onAt(at + by);
         event.preventDefault();
       }}
       sx={{
@@ -55,29 +55,9 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
         borderTop: '3px solid var(--mui-palette-thaw-water)',
       }}
     >
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-        <IconButton aria-label="The step before" disabled={at === 0} onClick={() => onAt(at - 1)}>
-          <ChevronLeft />
-        </IconButton>
-        <Box aria-live="polite" sx={{ flex: 1, minWidth: 0 }}>
-          <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
-            {at + 1} of {steps.length} · {step.where}
-          </Box>
-          <Typography variant="h2">{step.title}</Typography>
-          <Box>
-            {step.job}, {duration(step.minutes)}
-            {step.sets && `; then ${step.sets.title.toLowerCase()}, ${duration(step.sets.minutes)}`}
-            {step.waited > 0 && `; after its wait of ${duration(step.waited)}`}
-          </Box>
-        </Box>
-        <IconButton
-          aria-label="The step after"
-          disabled={at === steps.length - 1}
-          onClick={() => onAt(at + 1)}
-        >
-          <ChevronRight />
-        </IconButton>
-      </Box>
+      <Turning at={at} last={steps.length - 1} onAt={onAt}>
+        <StepHere step={step} place={`${at + 1} of ${steps.length}`} />
+      </Turning>
       <WhyHere holds={step.holds} />
       <Sentence>{fault}</Sentence>
       <Box role="status" sx={{ minHeight: '1.5em' }}>
@@ -97,6 +77,46 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
         <TextLink href="/order">All rules</TextLink>
       </Box>
     </Box>
+  );
+}
+
+/** Steps on or back, by the key. */
+const ARROWS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+
+type TurningProps = Pick<OrderPanelProps, 'at' | 'onAt'> & {
+  readonly last: number;
+  readonly children: ReactNode;
+};
+
+function Turning({ at, last, onAt, children }: TurningProps) {
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+      <IconButton aria-label="The step before" disabled={at === 0} onClick={() => onAt(at - 1)}>
+        <ChevronLeft />
+      </IconButton>
+      <Box aria-live="polite" sx={{ flex: 1, minWidth: 0 }}>
+        {children}
+      </Box>
+      <IconButton aria-label="The step after" disabled={at === last} onClick={() => onAt(at + 1)}>
+        <ChevronRight />
+      </IconButton>
+    </Box>
+  );
+}
+
+function StepHere({ step, place }: { step: RoomOrderStep; place: string }) {
+  return (
+    <>
+      <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+        {place} · {step.where}
+      </Box>
+      <Typography variant="h2">{step.title}</Typography>
+      <Box>
+        {step.job}, {duration(step.minutes)}
+        {step.sets && `; then ${step.sets.title.toLowerCase()}, ${duration(step.sets.minutes)}`}
+        {step.waited > 0 && `; after its wait of ${duration(step.waited)}`}
+      </Box>
+    </>
   );
 }
 
