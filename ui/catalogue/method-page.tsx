@@ -19,28 +19,19 @@ import { TextLink } from '../parts/text-link';
 import { MethodNumbersLater } from './method-numbers-later';
 import { MethodSwitches } from './method-switches';
 
+type MethodPageProps = {
+  readonly state: Current;
+  readonly method: Method;
+  readonly actions: ChangeActions;
+};
+
 /** How one thing is done, how long, with what, how often; and the numbers behind it, to be made one's own. */
-export function MethodPage({
-  state,
-  method,
-  actions,
-}: {
-  state: Current;
-  method: Method;
-  actions: ChangeActions;
-}) {
-  const { catalogue, home, units } = state.household;
-  const months = intervalIn(method, home.facts);
-  const here = state.listed.filter((task) => task.method.id === method.id).length;
+export function MethodPage({ state, method, actions }: MethodPageProps) {
+  const { catalogue, units } = state.household;
   return (
     <>
       <TextLink href="/catalogue">How things are done</TextLink>
-      <PageHead title={method.title}>
-        {fixtureKindName(method.fixture)}. {WORK_KINDS[method.kind]}. Every {count(months, 'month', 'months')}
-        {months !== method.intervalMonths && ` in this house, ${method.intervalMonths} elsewhere`}
-        {method.occasional && ', and only where it is needed'}. {count(here, 'place', 'places')} in this
-        house.
-      </PageHead>
+      <Head state={state} method={method} />
       <Stack spacing={3} sx={{ maxWidth: 780 }}>
         <Box>
           <Typography sx={{ fontSize: '1.1rem' }}>{method.how}</Typography>
@@ -48,24 +39,9 @@ export function MethodPage({
             <strong>Done when:</strong> {method.doneWhen}
           </Typography>
         </Box>
-        {(method.caution || method.professional) && (
-          <Box sx={{ borderInlineStart: '4px solid var(--mui-palette-thaw-sun)', pl: 2 }}>
-            {method.caution && <Typography>{method.caution}</Typography>}
-            {method.professional && <Typography>{method.professional}</Typography>}
-            <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
-              Usual cautions. The label and the maker come first; local rules and licensed trades decide.
-            </Typography>
-          </Box>
-        )}
+        <Caution method={method} />
         <Section title="Steps">
-          <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
-            {method.steps.map((step) => (
-              <Box component="li" key={step.key} sx={{ mb: 1 }}>
-                {step.title}
-                <Box sx={{ fontSize: '0.92rem', color: 'text.secondary' }}>{stepWords(step, units)}</Box>
-              </Box>
-            ))}
-          </Box>
+          <Steps method={method} units={units} />
         </Section>
         <Section title="With what">
           {method.tools.length > 0 && <Typography>Tools: {method.tools.join(', ')}.</Typography>}
@@ -83,6 +59,44 @@ export function MethodPage({
         <MethodNumbersLater method={method} actions={actions} />
       </Stack>
     </>
+  );
+}
+
+function Head({ state, method }: Omit<MethodPageProps, 'actions'>) {
+  const months = intervalIn(method, state.household.home.facts);
+  const here = state.listed.filter((task) => task.method.id === method.id).length;
+  return (
+    <PageHead title={method.title}>
+      {fixtureKindName(method.fixture)}. {WORK_KINDS[method.kind]}. Every {count(months, 'month', 'months')}
+      {months !== method.intervalMonths && ` in this house, ${method.intervalMonths} elsewhere`}
+      {method.occasional && ', and only where it is needed'}. {count(here, 'place', 'places')} in this house.
+    </PageHead>
+  );
+}
+
+function Caution({ method: { caution, professional } }: { method: Method }) {
+  if (!caution && !professional) return null;
+  return (
+    <Box sx={{ borderInlineStart: '4px solid var(--mui-palette-thaw-sun)', pl: 2 }}>
+      {caution && <Typography>{caution}</Typography>}
+      {professional && <Typography>{professional}</Typography>}
+      <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
+        Usual cautions. The label and the maker come first; local rules and licensed trades decide.
+      </Typography>
+    </Box>
+  );
+}
+
+function Steps({ method, units }: { method: Method; units: Current['household']['units'] }) {
+  return (
+    <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+      {method.steps.map((step) => (
+        <Box component="li" key={step.key} sx={{ mb: 1 }}>
+          {step.title}
+          <Box sx={{ fontSize: '0.92rem', color: 'text.secondary' }}>{stepWords(step, units)}</Box>
+        </Box>
+      ))}
+    </Box>
   );
 }
 

@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import { memo, useState } from 'react';
+import type { DayAct } from '@/core/clean/events';
 import type { DayFile } from '@/present/day/day-file';
 import { Unfold } from '../parts/unfold';
 import { ActRow } from './act-row';
@@ -8,57 +9,55 @@ import type { DayStore } from './run/day-store';
 
 const LITTLE_TIME = 20;
 
+/** What has to be asked before it can be said. */
+type Question = 'product' | 'ill';
+type Say = (act: DayAct) => void;
+
 /** What comes between: each a press, and the rest of the day and the plan make room for it. */
 export const Mishaps = memo(function Mishaps({ file, store }: { file: DayFile; store: DayStore }) {
-  const [asks, setAsks] = useState<'product' | 'ill'>();
-  const { people, products, person, helper } = file;
-  const say = (act: Parameters<DayStore['carry']>[0]) => {
+  const [asks, setAsks] = useState<Question>();
+  const say: Say = (act) => {
     setAsks(undefined);
     void store.carry(act);
   };
   return (
     <Unfold title="Something has come between">
       <Box sx={{ display: 'grid', gap: 1.5 }}>
-        <ActRow
-          presses={[
-            ...(person === undefined
-              ? []
-              : [
-                  {
-                    words: `Only ${LITTLE_TIME} minutes left`,
-                    press: () => say({ do: 'short', who: person, minutes: LITTLE_TIME }),
-                  },
-                ]),
-            ...(helper
-              ? []
-              : [
-                  { words: 'It rains', press: () => say({ do: 'rain' }) },
-                  { words: 'Somebody is ill', press: () => setAsks('ill') },
-                ]),
-            ...(products.length > 0 && !helper
-              ? [{ words: 'A product has run out', press: () => setAsks('product') }]
-              : []),
-          ]}
-        />
-        {asks === 'ill' && (
-          <ActRow
-            title="Who rests today?"
-            presses={people.map(({ id, name }) => ({
-              words: name,
-              press: () => say({ do: 'short', who: id, minutes: 0 }),
-            }))}
-          />
-        )}
-        {asks === 'product' && (
-          <ActRow
-            title="Which one?"
-            presses={products.map(({ id, name }) => ({
-              words: name,
-              press: () => say({ do: 'run-out', product: id }),
-            }))}
-          />
-        )}
+        <ActRow presses={whatCameBetween(file, say, setAsks)} />
+        {asks && <ActRow {...asking(asks, file, say)} />}
       </Box>
     </Unfold>
   );
 });
+
+/** A helper says what concerns their own day alone. */
+function whatCameBetween({ person, helper, products }: DayFile, say: Say, ask: (what: Question) => void) {
+  const own = person !== undefined && {
+    words: `Only ${LITTLE_TIME} minutes left`,
+    press: () => say({ do: 'short', who: person, minutes: LITTLE_TIME }),
+  };
+  const everybodys = [
+    { words: 'It rains', press: () => say({ do: 'rain' }) },
+    { words: 'Somebody is ill', press: () => ask('ill') },
+    ...(products.length > 0 ? [{ words: 'A product has run out', press: () => ask('product') }] : []),
+  ];
+  return [...(own ? [own] : []), ...(helper ? [] : everybodys)];
+}
+
+function asking(question: Question, { people, products }: DayFile, say: Say) {
+  return question === 'ill'
+    ? {
+        title: 'Who rests today?',
+        presses: people.map(({ id, name }) => ({
+          words: name,
+          press: () => say({ do: 'short', who: id, minutes: 0 }),
+        })),
+      }
+    : {
+        title: 'Which one?',
+        presses: products.map(({ id, name }) => ({
+          words: name,
+          press: () => say({ do: 'run-out', product: id }),
+        })),
+      };
+}

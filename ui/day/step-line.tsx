@@ -4,45 +4,23 @@ import { memo } from 'react';
 import type { StepFace } from '@/present/day/step-face';
 import { clock, duration } from '@/present/words/words';
 
-/** A step in a list, with the one thing to do about it; drawn again only where something at it is another. */
-export const StepLine = memo(function StepLine({
-  step,
-  note,
-  press,
-  onPress,
-  clear = false,
-  isQuiet = false,
-}: {
-  step: StepFace;
+type StepLineProps = {
+  readonly step: StepFace;
   /** How it stands with it, where that has to be said. */
-  note?: string | undefined;
+  readonly note?: string | undefined;
   /** What the press does, in words; without it there is none. */
-  press: string | undefined;
-  onPress: (step: StepFace) => void;
-  clear?: boolean;
+  readonly press: string | undefined;
+  readonly onPress: (step: StepFace) => void;
+  readonly clear?: boolean;
   /** Whether the press is the exception and not the rule. */
-  isQuiet?: boolean;
-}) {
+  readonly isQuiet?: boolean;
+};
+
+/** A step in a list, with the one thing to do about it; drawn again only where something at it is another. */
+export const StepLine = memo(function StepLine(props: StepLineProps) {
+  const { step, note, press, onPress, clear = false, isQuiet = false } = props;
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: '52px 1fr auto',
-        columnGap: 1.5,
-        alignItems: 'center',
-        py: 1,
-        borderTop: '1px solid',
-        borderColor: 'divider',
-        ...(clear && {
-          bgcolor: 'var(--mui-palette-thaw-waterSoft)',
-          borderRadius: '20px',
-          border: 0,
-          px: 1.5,
-          mb: 0.75,
-        }),
-      }}
-    >
+    <Box component="li" sx={clear ? { ...LINE, ...CLEAR } : LINE}>
       <Box component="span" sx={{ alignSelf: 'start', pt: 0.25, color: 'text.secondary' }}>
         {clock(step.item.start)}
       </Box>
@@ -64,3 +42,20 @@ export const StepLine = memo(function StepLine({
     </Box>
   );
 });
+
+const LINE = {
+  display: 'grid',
+  gridTemplateColumns: '52px 1fr auto',
+  columnGap: 1.5,
+  alignItems: 'center',
+  py: 1,
+  borderTop: '1px solid',
+  borderColor: 'divider',
+} as const;
+const CLEAR = {
+  bgcolor: 'var(--mui-palette-thaw-waterSoft)',
+  borderRadius: '20px',
+  border: 0,
+  px: 1.5,
+  mb: 0.75,
+};

@@ -63,25 +63,41 @@ export function DifferingDays({ member, save }: DifferingDaysProps) {
           </Button>
         </Box>
         <Sentence>{sentence ?? fault}</Sentence>
-        <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-          {exceptions.map((known) => (
-            <Box component="li" key={known.date} sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
-              <span>
-                {longDate(known.date)}: {wordsOf(known)}
-              </span>
-              <Button
-                color="inherit"
-                aria-label={`As usual again on ${longDate(known.date)}`}
-                disabled={pending}
-                onClick={() => keep(exceptions.filter((other) => other !== known))}
-              >
-                As usual
-              </Button>
-            </Box>
-          ))}
-        </Box>
+        <KnownDays
+          exceptions={exceptions}
+          busy={pending}
+          onUsual={(known) => keep(exceptions.filter((other) => other !== known))}
+        />
       </Stack>
     </Unfold>
+  );
+}
+
+type KnownDaysProps = {
+  readonly exceptions: readonly Exception[];
+  readonly busy: boolean;
+  readonly onUsual: (known: Exception) => void;
+};
+
+function KnownDays({ exceptions, busy, onUsual }: KnownDaysProps) {
+  return (
+    <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+      {exceptions.map((known) => (
+        <Box component="li" key={known.date} sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+          <span>
+            {longDate(known.date)}: {wordsOf(known)}
+          </span>
+          <Button
+            color="inherit"
+            aria-label={`As usual again on ${longDate(known.date)}`}
+            disabled={busy}
+            onClick={() => onUsual(known)}
+          >
+            As usual
+          </Button>
+        </Box>
+      ))}
+    </Box>
   );
 }
 

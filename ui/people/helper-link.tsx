@@ -8,19 +8,46 @@ import { Unfold } from '../parts/unfold';
 import { useCommand } from '../state/use-command';
 import type { PeopleActions } from './people-actions';
 
-/** The link that opens just this person's day, on a phone of their own. */
-export function HelperLink({
-  person,
-  name,
-  given,
-  actions,
-}: {
-  person: string;
-  name: string;
+type HelperLinkProps = {
+  readonly person: string;
+  readonly name: string;
   /** A link is out. */
-  given: boolean;
-  actions: PeopleActions;
-}) {
+  readonly given: boolean;
+  readonly actions: PeopleActions;
+};
+
+/** The link that opens just this person's day, on a phone of their own. */
+export function HelperLink({ person, name, given, actions }: HelperLinkProps) {
+  const { link, sentence, pending, make, withdraw } = useLink(person, actions);
+  const isOut = given || link !== undefined;
+  return (
+    <Unfold slim title={`A link to the day of ${name}`}>
+      <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 560 }}>
+        <div>
+          {given
+            ? 'A link is out. A new one takes its place.'
+            : 'For a helper without an account: it opens the day of this person and nothing else.'}
+        </div>
+        {link && (
+          <TextField label={`Link for ${name}`} value={link} slotProps={{ input: { readOnly: true } }} />
+        )}
+        <Sentence tone="note">{sentence}</Sentence>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          <Button variant="outlined" onClick={make} loading={pending} sx={{ minHeight: 44 }}>
+            {isOut ? 'Make a new link' : 'Make a link'}
+          </Button>
+          {isOut && (
+            <Button color="inherit" onClick={withdraw} disabled={pending} sx={{ minHeight: 44 }}>
+              Withdraw the link of {name}
+            </Button>
+          )}
+        </Box>
+      </Box>
+    </Unfold>
+  );
+}
+
+function useLink(person: string, actions: PeopleActions) {
   const [link, setLink] = useState<string>();
   const [said, setSaid] = useState<string>();
   const { send, pending, fault } = useCommand();
@@ -40,29 +67,5 @@ export function HelperLink({
         setSaid('The link opens nothing any more.');
       },
     });
-  return (
-    <Unfold slim title={`A link to the day of ${name}`}>
-      <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 560 }}>
-        <div>
-          {given
-            ? 'A link is out. A new one takes its place.'
-            : 'For a helper without an account: it opens the day of this person and nothing else.'}
-        </div>
-        {link && (
-          <TextField label={`Link for ${name}`} value={link} slotProps={{ input: { readOnly: true } }} />
-        )}
-        <Sentence tone="note">{fault ?? said}</Sentence>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-          <Button variant="outlined" onClick={make} loading={pending} sx={{ minHeight: 44 }}>
-            {given || link ? 'Make a new link' : 'Make a link'}
-          </Button>
-          {(given || link) && (
-            <Button color="inherit" onClick={withdraw} disabled={pending} sx={{ minHeight: 44 }}>
-              Withdraw the link of {name}
-            </Button>
-          )}
-        </Box>
-      </Box>
-    </Unfold>
-  );
+  return { link, sentence: fault ?? said, pending, make, withdraw };
 }

@@ -6,73 +6,80 @@ import { WEEKDAYS } from '@/present/people/weekdays';
 
 const FROM_HOUR = 6;
 const TO_HOUR = 23;
+const LEFT = 34;
 const WIDTH = 392;
-const ROW = 56;
+const DAY_WIDTH = 56;
 const HEIGHT = 150;
+
+const QUIET = 'var(--mui-palette-text-secondary)';
+
+const y = scaleLinear([FROM_HOUR * 60, TO_HOUR * 60], [18, HEIGHT]).clamp(true);
 
 /** A usual week: days side by side, free hours as water between morning and night. */
 export function WeekHours({ name, hours }: { name: string; hours: readonly WeeklyHours[] }) {
-  const y = scaleLinear([FROM_HOUR * 60, TO_HOUR * 60], [18, HEIGHT]).clamp(true);
   const words = hours.map((item) => `${WEEKDAYS[item.weekday - 1]} ${item.from} to ${item.to}`).join(', ');
   return (
     <Box sx={{ overflowX: 'auto' }}>
       <svg
-        viewBox={`0 0 ${WIDTH + 34} ${HEIGHT + 6}`}
+        viewBox={`0 0 ${WIDTH + LEFT} ${HEIGHT + 6}`}
         role="img"
         aria-label={`${name}: ${words || 'no hours yet'}`}
-        style={{ width: '100%', maxWidth: WIDTH + 34 }}
+        style={{ width: '100%', maxWidth: WIDTH + LEFT }}
       >
         {[8, 12, 16, 20].map((hour) => (
-          <g key={hour}>
-            <line
-              x1={34}
-              x2={WIDTH + 34}
-              y1={y(hour * 60)}
-              y2={y(hour * 60)}
-              stroke="var(--mui-palette-divider)"
-              strokeWidth={0.8}
-            />
-            <text
-              x={28}
-              y={y(hour * 60)}
-              dy="0.32em"
-              textAnchor="end"
-              fontSize={11.5}
-              fill="var(--mui-palette-text-secondary)"
-            >
-              {hour}
-            </text>
-          </g>
+          <HourLine key={hour} hour={hour} />
         ))}
         {WEEKDAYS.map((day, i) => (
           <text
             key={day}
-            x={34 + i * ROW + ROW / 2}
+            x={LEFT + i * DAY_WIDTH + DAY_WIDTH / 2}
             y={10}
             textAnchor="middle"
             fontSize={12}
-            fill="var(--mui-palette-text-secondary)"
+            fill={QUIET}
           >
             {day.slice(0, 3)}
           </text>
         ))}
-        {hours.map((item) => {
-          const top = y(clockMinutes(item.from));
-          return (
-            <rect
-              key={`${item.weekday}-${item.from}-${item.to}`}
-              x={34 + (item.weekday - 1) * ROW + 5}
-              width={ROW - 10}
-              y={top}
-              height={Math.max(3, y(clockMinutes(item.to)) - top)}
-              rx={5}
-              fill="var(--mui-palette-thaw-waterSoft)"
-              stroke="var(--mui-palette-thaw-water)"
-              strokeWidth={1.6}
-            />
-          );
-        })}
+        {hours.map((item) => (
+          <FreeHours key={`${item.weekday}-${item.from}-${item.to}`} item={item} />
+        ))}
       </svg>
     </Box>
+  );
+}
+
+function HourLine({ hour }: { hour: number }) {
+  const at = y(hour * 60);
+  return (
+    <g>
+      <line
+        x1={LEFT}
+        x2={WIDTH + LEFT}
+        y1={at}
+        y2={at}
+        stroke="var(--mui-palette-divider)"
+        strokeWidth={0.8}
+      />
+      <text x={28} y={at} dy="0.32em" textAnchor="end" fontSize={11.5} fill={QUIET}>
+        {hour}
+      </text>
+    </g>
+  );
+}
+
+function FreeHours({ item: { weekday, from, to } }: { item: WeeklyHours }) {
+  const top = y(clockMinutes(from));
+  return (
+    <rect
+      x={LEFT + (weekday - 1) * DAY_WIDTH + 5}
+      width={DAY_WIDTH - 10}
+      y={top}
+      height={Math.max(3, y(clockMinutes(to)) - top)}
+      rx={5}
+      fill="var(--mui-palette-thaw-waterSoft)"
+      stroke="var(--mui-palette-thaw-water)"
+      strokeWidth={1.6}
+    />
   );
 }

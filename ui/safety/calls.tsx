@@ -12,7 +12,7 @@ import { DateField } from '../parts/date-field';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { UndoButtons } from '../parts/undo-buttons';
-import { useChanges } from '../parts/use-changes';
+import { type Changes, useChanges } from '../parts/use-changes';
 import { useTyped } from '../parts/use-typed';
 import { newId } from '../state/new-id';
 
@@ -32,19 +32,7 @@ export function Calls({ calls: stored, suggested, edits, actions }: CallsProps) 
     changes.send({ do: 'put-call', call }, words, () => show(call));
   return (
     <Box component="section" aria-label="For a professional" sx={{ mb: 5, maxWidth: 860 }}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
-        <Typography variant="h2">For a professional</Typography>
-        <Box role="toolbar" aria-label="Calls" sx={{ ml: 'auto', display: 'flex' }}>
-          <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-        </Box>
-      </Box>
-      <Typography sx={{ color: 'text.secondary', mb: 1 }}>
-        Only ever listed here: it takes none of your minutes, only a day and a note.
-      </Typography>
-      <Sentence>{changes.sentence}</Sentence>
-      <span role="status" className="visually-hidden">
-        {changes.said}
-      </span>
+      <CallsHead edits={edits} changes={changes} />
       <Box component="ul" aria-label="Calls" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {calls.map((call) => (
           <CallLine
@@ -58,33 +46,58 @@ export function Calls({ calls: stored, suggested, edits, actions }: CallsProps) 
       {suggested
         .filter(({ id }) => !listed.has(id))
         .map((call) => (
-          <Box
-            key={call.id}
-            sx={{
-              display: 'flex',
-              flexWrap: 'wrap',
-              gap: 1,
-              alignItems: 'center',
-              borderTop: '1px dashed',
-              borderColor: 'divider',
-              py: 1,
-            }}
-          >
-            <Box sx={{ flex: '1 1 20rem' }}>
-              <Box sx={{ fontWeight: 560 }}>
-                {call.what}
-                {call.room && `, ${call.room}`}
-              </Box>
-              <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>{call.why}</Box>
-            </Box>
-            <Button onClick={() => put(call, 'On the list.')} aria-label={`Put on the list: ${call.what}`}>
-              Put it on the list
-            </Button>
-          </Box>
+          <Suggested key={call.id} call={call} onTake={() => put(call, 'On the list.')} />
         ))}
       <AnotherCall
         onAdd={(what) => put({ id: newId(), what, why: '', note: '', done: false }, 'On the list.')}
       />
+    </Box>
+  );
+}
+
+function CallsHead({ edits, changes }: { edits: EditWords; changes: Changes }) {
+  return (
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+        <Typography variant="h2">For a professional</Typography>
+        <Box role="toolbar" aria-label="Calls" sx={{ ml: 'auto', display: 'flex' }}>
+          <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
+        </Box>
+      </Box>
+      <Typography sx={{ color: 'text.secondary', mb: 1 }}>
+        Only ever listed here: it takes none of your minutes, only a day and a note.
+      </Typography>
+      <Sentence>{changes.sentence}</Sentence>
+      <span role="status" className="visually-hidden">
+        {changes.said}
+      </span>
+    </>
+  );
+}
+
+function Suggested({ call: { what, room, why }, onTake }: { call: Call; onTake: () => void }) {
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 1,
+        alignItems: 'center',
+        borderTop: '1px dashed',
+        borderColor: 'divider',
+        py: 1,
+      }}
+    >
+      <Box sx={{ flex: '1 1 20rem' }}>
+        <Box sx={{ fontWeight: 560 }}>
+          {what}
+          {room && `, ${room}`}
+        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>{why}</Box>
+      </Box>
+      <Button onClick={onTake} aria-label={`Put on the list: ${what}`}>
+        Put it on the list
+      </Button>
     </Box>
   );
 }

@@ -25,63 +25,77 @@ type HouseTableProps = {
  *
  * Drawn from a few figures rather than sent as hundreds of cells.
  */
-export function HouseTable({ house, rooms, people, today, open, rainy }: HouseTableProps) {
-  const named = new Map(rooms.map((room) => [room.id, room.name]));
-  const busiest = Math.max(
-    60,
-    ...house.rooms.flatMap((room) => room.cells.map((cell) => cell.done + cell.planned)),
-  );
-  const height = scaleSqrt([0, busiest], [12, 42]);
+export function HouseTable(props: HouseTableProps) {
   return (
     <FromToday label="The house by day">
       <Box component="table" sx={HOUSE_STYLE}>
         <caption className="visually-hidden">
           Minutes of work in each room on each date, and the sessions of each person
         </caption>
-        <thead>
-          <tr>
-            <th scope="col">
-              <span className="visually-hidden">Room</span>
-            </th>
-            {house.dates.map((date) => (
-              <DateHead
-                key={date}
-                date={date}
-                today={date === today}
-                open={date === open}
-                rain={rainy.has(date)}
-              />
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {house.rooms.map((room) => (
-            <tr key={room.id}>
-              <th scope="row">{named.get(room.id) ?? room.id}</th>
-              {room.cells.map((cell, i) => (
-                <Cell key={house.dates[i]} cell={cell} height={height} today={house.dates[i] === today} />
-              ))}
-            </tr>
-          ))}
-        </tbody>
-        <tbody className="people">
-          {people.map((person) => (
-            <tr key={person.id}>
-              <th scope="row">{person.name}</th>
-              {house.dates.map((date) => (
-                <SessionsCell
-                  key={date}
-                  sessions={(house.sessions.get(date) ?? []).filter(
-                    (session) => session.person === person.id,
-                  )}
-                  today={date === today}
-                />
-              ))}
-            </tr>
-          ))}
-        </tbody>
+        <Dates {...props} />
+        <Rooms {...props} />
+        <People {...props} />
       </Box>
     </FromToday>
+  );
+}
+
+function Dates({ house, today, open, rainy }: HouseTableProps) {
+  return (
+    <thead>
+      <tr>
+        <th scope="col">
+          <span className="visually-hidden">Room</span>
+        </th>
+        {house.dates.map((date) => (
+          <DateHead
+            key={date}
+            date={date}
+            today={date === today}
+            open={date === open}
+            rain={rainy.has(date)}
+          />
+        ))}
+      </tr>
+    </thead>
+  );
+}
+
+function Rooms({ house, rooms, today }: HouseTableProps) {
+  const named = new Map(rooms.map((room) => [room.id, room.name]));
+  const cells = house.rooms.flatMap((room) => room.cells);
+  const busiest = Math.max(60, ...cells.map((cell) => cell.done + cell.planned));
+  const height = scaleSqrt([0, busiest], [12, 42]);
+  return (
+    <tbody>
+      {house.rooms.map((room) => (
+        <tr key={room.id}>
+          <th scope="row">{named.get(room.id) ?? room.id}</th>
+          {room.cells.map((cell, i) => (
+            <Cell key={house.dates[i]} cell={cell} height={height} today={house.dates[i] === today} />
+          ))}
+        </tr>
+      ))}
+    </tbody>
+  );
+}
+
+function People({ house, people, today }: HouseTableProps) {
+  return (
+    <tbody className="people">
+      {people.map(({ id, name }) => (
+        <tr key={id}>
+          <th scope="row">{name}</th>
+          {house.dates.map((date) => (
+            <SessionsCell
+              key={date}
+              sessions={(house.sessions.get(date) ?? []).filter(({ person }) => person === id)}
+              today={date === today}
+            />
+          ))}
+        </tr>
+      ))}
+    </tbody>
   );
 }
 

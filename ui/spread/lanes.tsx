@@ -142,18 +142,28 @@ type TimelineProps = {
   readonly onOpen: (step: string | undefined) => void;
 };
 
-function Timeline({ day, open, onOpen }: TimelineProps) {
+/** Where minutes of a day lie on its lanes. */
+function scaleOf(day: DayLanes) {
   const span = day.to - day.from;
-  const left = (minute: number) => `${((minute - day.from) / span) * 100}%`;
   const width = widthOf(day);
-  const shortest = (SHORTEST_WIDTH * span) / width;
-  const hours = Array.from({ length: span / 60 + 1 }, (_, i) => day.from + i * 60);
-  const grid = { backgroundSize: `${(60 / span) * 100}% 100%` };
-  // What has run since before keeps its name in sight.
-  const place = (block: Block) => {
-    const from = Math.max(block.from, day.from);
-    return { left: left(from), width: `${(Math.max(0, block.to - from) / span) * 100}%` };
+  const left = (minute: number) => `${((minute - day.from) / span) * 100}%`;
+  return {
+    left,
+    width,
+    hours: Array.from({ length: span / 60 }, (_, i) => day.from + i * 60),
+    grid: { backgroundSize: `${(60 / span) * 100}% 100%` },
+    /** Minutes that the shortest block takes up. */
+    shortest: (SHORTEST_WIDTH * span) / width,
+    /** What has run since before keeps its name in sight. */
+    place: (block: Block) => {
+      const from = Math.max(block.from, day.from);
+      return { left: left(from), width: `${(Math.max(0, block.to - from) / span) * 100}%` };
+    },
   };
+}
+
+function Timeline({ day, open, onOpen }: TimelineProps) {
+  const { left, width, hours, grid, shortest, place } = scaleOf(day);
   const lanes = useRef<HTMLElement>(null);
   useEffect(() => {
     if (lanes.current) showFirst(lanes.current);
@@ -168,7 +178,7 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
     >
       <div />
       <div className={styles.hours} aria-hidden>
-        {hours.slice(0, -1).map((minute) => (
+        {hours.map((minute) => (
           <span key={minute} style={{ left: left(minute) }}>
             {clockOf(minute)}
           </span>
@@ -186,21 +196,27 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
       ))}
       {day.waits.map((lane) => (
         <LaneRow key={lane.id} lane={lane}>
-          <div className={styles.lane} style={grid}>
-            {lane.blocks.map((block) => (
-              <div
-                key={`${block.step} ${block.start}`}
-                className={styles.wait}
-                style={place(block)}
-                title={`${block.title}, ${block.room}`}
-              >
-                {block.title}
-              </div>
-            ))}
-          </div>
+          <WaitLane lane={lane} grid={grid} place={place} />
         </LaneRow>
       ))}
     </Box>
+  );
+}
+
+function WaitLane({ lane, grid, place }: Pick<WorkLaneProps, 'lane' | 'grid' | 'place'>) {
+  return (
+    <div className={styles.lane} style={grid}>
+      {lane.blocks.map((block) => (
+        <div
+          key={`${block.step} ${block.start}`}
+          className={styles.wait}
+          style={place(block)}
+          title={`${block.title}, ${block.room}`}
+        >
+          {block.title}
+        </div>
+      ))}
+    </div>
   );
 }
 

@@ -10,16 +10,14 @@ import { useCommand } from '../state/use-command';
 
 export type SettleAct = CommandAction;
 
+type FoundToBuyProps = {
+  readonly found: readonly FoundThing[];
+  readonly roomNames: ReadonlyMap<string, string>;
+  readonly settle: SettleAct;
+};
+
 /** What somebody wrote down to buy while they were at something else. */
-export function FoundToBuy({
-  found,
-  roomNames,
-  settle,
-}: {
-  found: readonly FoundThing[];
-  roomNames: ReadonlyMap<string, string>;
-  settle: SettleAct;
-}) {
+export function FoundToBuy({ found, roomNames, settle }: FoundToBuyProps) {
   const [left, takeOff] = useOptimistic(found, (things, id: string) =>
     things.filter((thing) => thing.id !== id),
   );
@@ -34,36 +32,52 @@ export function FoundToBuy({
       <Sentence>{fault}</Sentence>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {left.map(({ id, text, room }) => (
-          <Box
-            component="li"
+          <ThingLine
             key={id}
-            sx={{
-              display: 'flex',
-              alignItems: 'center',
-              justifyContent: 'space-between',
-              gap: 2,
-              borderTop: '1px solid',
-              borderColor: 'divider',
-              py: 1,
-            }}
-          >
-            <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
-              <Box component="span" sx={{ fontWeight: 600 }}>
-                {text}
-              </Box>
-              {room !== undefined && roomNames.has(room) && (
-                <Box component="span" sx={{ color: 'text.secondary' }}>
-                  {' · '}
-                  {roomNames.get(room)}
-                </Box>
-              )}
-            </Box>
-            <Button onClick={() => bought(id)} aria-label={`Bought: ${text}`} className="not-printed">
-              Bought
-            </Button>
-          </Box>
+            text={text}
+            room={room === undefined ? undefined : roomNames.get(room)}
+            onBought={() => bought(id)}
+          />
         ))}
       </Box>
+    </Box>
+  );
+}
+
+type ThingLineProps = {
+  readonly text: string;
+  readonly room: string | undefined;
+  readonly onBought: () => void;
+};
+
+function ThingLine({ text, room, onBought }: ThingLineProps) {
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        justifyContent: 'space-between',
+        gap: 2,
+        borderTop: '1px solid',
+        borderColor: 'divider',
+        py: 1,
+      }}
+    >
+      <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
+        <Box component="span" sx={{ fontWeight: 600 }}>
+          {text}
+        </Box>
+        {room !== undefined && (
+          <Box component="span" sx={{ color: 'text.secondary' }}>
+            {' · '}
+            {room}
+          </Box>
+        )}
+      </Box>
+      <Button onClick={onBought} aria-label={`Bought: ${text}`} className="not-printed">
+        Bought
+      </Button>
     </Box>
   );
 }

@@ -31,44 +31,19 @@ const QUESTIONS = Object.keys(FACT_QUESTIONS) as Question[];
 export function AboutHouse({ facts: stored, way, units, actions }: AboutHouseProps) {
   const [facts, show] = useOptimistic(stored, (_known, next: HomeFacts) => next);
   const changes = useChanges(actions);
-  const say = (part: Partial<HomeFacts>) => {
-    const next = { ...facts, ...part };
-    changes.send({ do: 'home-facts', facts: next }, 'Kept.', () => show(next));
-  };
+  const say = (next: HomeFacts) => changes.send({ do: 'home-facts', facts: next }, 'Kept.', () => show(next));
   return (
     <Stack spacing={2} sx={{ maxWidth: 720 }}>
       <Sentence>{changes.sentence}</Sentence>
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
-      <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-        <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
-          In this house
-        </Typography>
-        {QUESTIONS.map((question) => (
-          <Box key={question} sx={{ mb: 0.5 }}>
-            <FormControlLabel
-              control={
-                <Checkbox
-                  checked={facts[question]}
-                  onChange={(event) => say({ [question]: event.target.checked })}
-                  slotProps={{ input: { 'aria-describedby': `use-${question}` } }}
-                />
-              }
-              label={FACT_QUESTIONS[question].ask}
-            />
-            <Typography id={`use-${question}`} sx={{ fontSize: '0.9rem', color: 'text.secondary', pl: 4 }}>
-              {FACT_QUESTIONS[question].use}
-            </Typography>
-          </Box>
-        ))}
-      </Box>
+      <InThisHouse facts={facts} onSay={say} />
       <BuiltYear
         year={facts.builtYear}
         onChange={(year) => {
           const { builtYear: _known, ...rest } = facts;
-          const next = year === undefined ? rest : { ...rest, builtYear: year };
-          changes.send({ do: 'home-facts', facts: next }, 'Kept.', () => show(next));
+          say(year === undefined ? rest : { ...rest, builtYear: year });
         }}
       />
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
@@ -87,6 +62,33 @@ export function AboutHouse({ facts: stored, way, units, actions }: AboutHousePro
         />
       </Stack>
     </Stack>
+  );
+}
+
+function InThisHouse({ facts, onSay }: { facts: HomeFacts; onSay: (facts: HomeFacts) => void }) {
+  return (
+    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+      <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
+        In this house
+      </Typography>
+      {QUESTIONS.map((question) => (
+        <Box key={question} sx={{ mb: 0.5 }}>
+          <FormControlLabel
+            control={
+              <Checkbox
+                checked={facts[question]}
+                onChange={(_event, checked) => onSay({ ...facts, [question]: checked })}
+                slotProps={{ input: { 'aria-describedby': `use-${question}` } }}
+              />
+            }
+            label={FACT_QUESTIONS[question].ask}
+          />
+          <Typography id={`use-${question}`} sx={{ fontSize: '0.9rem', color: 'text.secondary', pl: 4 }}>
+            {FACT_QUESTIONS[question].use}
+          </Typography>
+        </Box>
+      ))}
+    </Box>
   );
 }
 

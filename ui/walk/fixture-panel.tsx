@@ -103,18 +103,7 @@ function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: Pane
   const kind = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind] : undefined;
   // What is being typed belongs to one fixture; the rest of the panel stays for the next.
   const { id } = fixture;
-  const change = (part: Partial<Fixture>) => onChange({ ...fixture, ...part });
-  const say = useStableEvents({
-    count: (count: number) => change({ count }),
-    soil: (soil: Soil) => change({ soil }),
-    fullness: (fullness: Fullness) => change({ fullness }),
-    size: (size: Fixture['size']) => change({ size }),
-    surface: (surface: string) => change({ surface }),
-    height: (height: string) => change({ height: height as Height }),
-    mend: (mend: string | undefined) => onChange(saying(fixture, 'mend', mend)),
-    lastDone: (date: string) => onChange(saying(fixture, 'lastDone', date === '' ? undefined : date)),
-    leave: (leave: boolean) => change({ leave }),
-  });
+  const say = useStableEvents(whatIsSaid(fixture, onChange));
   return (
     <Stack spacing={2}>
       <Heading name={fixtureName(fixture)} stop={stop.name} onClose={onClose} />
@@ -157,6 +146,22 @@ function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: Pane
 }
 
 const NONE: readonly string[] = [];
+
+/** One field of a fixture said anew. */
+function whatIsSaid(fixture: Fixture, onChange: PanelProps['onChange']) {
+  const change = (part: Partial<Fixture>) => onChange({ ...fixture, ...part });
+  return {
+    count: (count: number) => change({ count }),
+    soil: (soil: Soil) => change({ soil }),
+    fullness: (fullness: Fullness) => change({ fullness }),
+    size: (size: Fixture['size']) => change({ size }),
+    surface: (surface: string) => change({ surface }),
+    height: (height: string) => change({ height: height as Height }),
+    mend: (mend: string | undefined) => onChange(saying(fixture, 'mend', mend)),
+    lastDone: (date: string) => onChange(saying(fixture, 'lastDone', date === '' ? undefined : date)),
+    leave: (leave: boolean) => change({ leave }),
+  };
+}
 
 /** A fixture with something said of it, or no longer said. */
 function saying(fixture: Fixture, key: 'mend' | 'lastDone', value: string | undefined): Fixture {

@@ -3,8 +3,9 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { useWatch } from 'react-hook-form';
-import { ROOM_KINDS, roomSizes, USUAL_HEIGHT_M } from '@/core/home/room';
+import { type UseFormReturn, useWatch } from 'react-hook-form';
+import { ROOM_KINDS, type RoomKind, roomSizes, USUAL_HEIGHT_M } from '@/core/home/room';
+import type { FormValues } from '@/present/forms/schemas';
 import { Field } from '../forms/field';
 import { FormLength } from '../forms/length';
 import { SelectField } from '../forms/select-field';
@@ -16,46 +17,28 @@ import { RoomSizes } from './room-sizes';
 
 const USUAL_NAMES: readonly string[] = Object.values(ROOM_KINDS);
 
+type NewRoomFormProps = {
+  readonly floorId: string;
+  readonly actions: Pick<ChangeActions, 'change'>;
+  readonly onCancel: () => void;
+};
+
 /** A new room: kind, name and size. */
-export function NewRoomForm({
-  floorId,
-  actions,
-  onCancel,
-}: {
-  floorId: string;
-  actions: Pick<ChangeActions, 'change'>;
-  onCancel: () => void;
-}) {
+export function NewRoomForm({ floorId, actions, onCancel }: NewRoomFormProps) {
   const router = useRouter();
   const [id] = useState(newId);
   const { form, submit, sentence } = useActionForm(
     'room',
-    {
-      name: 'Bedroom',
-      kind: 'bedroom',
-      lengthM: roomSizes('bedroom').middle[0],
-      widthM: roomSizes('bedroom').middle[1],
-      heightM: USUAL_HEIGHT_M,
-    },
+    usualRoom('bedroom'),
     (room, command) =>
       actions.change({ id: command, input: { do: 'add-room', floorId, room: { ...room, id } } }),
     () => router.push(`/walk/${id}`),
   );
-  const kind = useWatch({ control: form.control, name: 'kind' });
+  const kind = useKindFollowed(form);
   const resize = (lengthM: number, widthM: number) => {
     form.setValue('lengthM', lengthM, { shouldValidate: true });
     form.setValue('widthM', widthM, { shouldValidate: true });
   };
-  // Name and size follow the kind until somebody has said otherwise.
-  useEffect(() => {
-    const name = form.getValues('name');
-    const { dirtyFields } = form.formState;
-    if (name === '' || USUAL_NAMES.includes(name)) form.setValue('name', ROOM_KINDS[kind]);
-    if (dirtyFields.lengthM || dirtyFields.widthM) return;
-    const [lengthM, widthM] = roomSizes(kind).middle;
-    form.setValue('lengthM', lengthM);
-    form.setValue('widthM', widthM);
-  }, [form, kind]);
   return (
     <Stack component="form" noValidate onSubmit={submit} spacing={2} sx={{ p: 3 }} aria-label="New room">
       <Sentence>{sentence}</Sentence>
@@ -77,4 +60,24 @@ export function NewRoomForm({
       </Stack>
     </Stack>
   );
+}
+
+function usualRoom(kind: RoomKind): FormValues<'room'> {
+  const [lengthM, widthM] = roomSizes(kind).middle;
+  return { name: ROOM_KINDS[kind], kind, lengthM, widthM, heightM: USUAL_HEIGHT_M };
+}
+
+/** The kind that is chosen. Name and size follow it until somebody has said otherwise. */
+function useKindFollowed(form: UseFormReturn<FormValues<'room'>>): RoomKind {
+  const kind = useWatch({ control: form.control, name: 'kind' });
+  useEffect(() => {
+    const usual = usualRoom(kind);
+    const name = form.getValues('name');
+    const { dirtyFields } = form.formState;
+    if (name === '' || USUAL_NAMES.includes(name)) form.setValue('name', usual.name);
+    if (dirtyFields.lengthM || dirtyFields.widthM) return;
+    form.setValue('lengthM', usual.lengthM);
+    form.setValue('widthM', usual.widthM);
+  }, [form, kind]);
+  return kind;
 }

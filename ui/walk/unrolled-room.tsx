@@ -58,8 +58,7 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
   });
   const events = useStableEvents(stripEvents(desk, walk, steps, mode, selection));
   const { panel, shown } = useOpened(open, mode, selection);
-  const offered = useDeferredValue(room);
-  const often = useSameList(useMemo(() => oftenMissing(offered).slice(0, MOST_OFFERED), [offered]));
+  const often = useOftenMissing(room);
   return (
     <Stack spacing={2}>
       <Sentence>{changes.sentence}</Sentence>
@@ -123,6 +122,11 @@ function stripEvents(
     onMoveFixture: desk.moveFixture,
     onDrop: desk.putDown,
   };
+}
+
+function useOftenMissing(room: Room) {
+  const offered = useDeferredValue(room);
+  return useSameList(useMemo(() => oftenMissing(offered).slice(0, MOST_OFFERED), [offered]));
 }
 
 /** What was opened below a long strip comes into sight, and what is closed is no longer chosen. */

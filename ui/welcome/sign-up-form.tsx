@@ -3,9 +3,11 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
+import type { UseFormReturn } from 'react-hook-form';
 import { isTimezone } from '@/core/basics/wall-clock';
 import { LEAST_PASSPHRASE } from '@/present/forms/limits';
 import type { ActionResult } from '@/present/forms/result';
+import type { FormValues } from '@/present/forms/schemas';
 import { Field } from '../forms/field';
 import { useActionForm } from '../forms/use-action-form';
 import { Options } from '../parts/native-select';
@@ -19,13 +21,7 @@ export function SignUpForm({ action }: { action: (input: unknown) => Promise<Act
     action,
     () => router.push('/aim'),
   );
-  const [isZoneKnown, setZoneKnown] = useState(true);
-  // What the device says can only be asked on it; where that is no zone that anybody knows, a person chooses.
-  useEffect(() => {
-    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-    if (isTimezone(zone)) form.setValue('timezone', zone);
-    else setZoneKnown(false);
-  }, [form]);
+  const isZoneKnown = useZoneOfDevice(form);
   return (
     <Stack component="form" noValidate spacing={2} onSubmit={submit} aria-label="Sign up">
       <Sentence>{sentence}</Sentence>
@@ -39,18 +35,7 @@ export function SignUpForm({ action }: { action: (input: unknown) => Promise<Act
         autoComplete="new-password"
         hint={`At least ${LEAST_PASSPHRASE} characters; three or four words do well.`}
       />
-      {(!isZoneKnown || form.formState.errors.timezone) && (
-        <Field
-          form={form}
-          name="timezone"
-          label="Time zone of the home"
-          hint="This device does not say which one it is in."
-          select
-        >
-          <option value="">Choose …</option>
-          <Options options={zones()} />
-        </Field>
-      )}
+      {(!isZoneKnown || form.formState.errors.timezone) && <ChooseZone form={form} />}
       <Button
         type="submit"
         variant="contained"
@@ -61,6 +46,34 @@ export function SignUpForm({ action }: { action: (input: unknown) => Promise<Act
         Begin
       </Button>
     </Stack>
+  );
+}
+
+type Form = UseFormReturn<FormValues<'signUp'>>;
+
+/** What the device says can only be asked on it; where that is no zone that anybody knows, a person chooses. */
+function useZoneOfDevice(form: Form): boolean {
+  const [isKnown, setKnown] = useState(true);
+  useEffect(() => {
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    if (isTimezone(zone)) form.setValue('timezone', zone);
+    else setKnown(false);
+  }, [form]);
+  return isKnown;
+}
+
+function ChooseZone({ form }: { form: Form }) {
+  return (
+    <Field
+      form={form}
+      name="timezone"
+      label="Time zone of the home"
+      hint="This device does not say which one it is in."
+      select
+    >
+      <option value="">Choose …</option>
+      <Options options={zones()} />
+    </Field>
   );
 }
 
