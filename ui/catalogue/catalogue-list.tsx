@@ -13,14 +13,7 @@ type Group = { readonly kind: string; readonly name: string; readonly lines: rea
 export function CatalogueList({ groups }: { groups: readonly Group[] }) {
   const [text, setText] = useState('');
   const wanted = useDeferredValue(text.trim().toLocaleLowerCase());
-  const found = groups
-    .map((group) => ({
-      ...group,
-      lines: group.lines.filter((line) =>
-        `${line.title} ${line.fixture}`.toLocaleLowerCase().includes(wanted),
-      ),
-    }))
-    .filter((group) => group.lines.length > 0);
+  const found = foundIn(groups, wanted);
   const methods = found.reduce((sum, group) => sum + group.lines.length, 0);
   return (
     <>
@@ -34,23 +27,37 @@ export function CatalogueList({ groups }: { groups: readonly Group[] }) {
         {methods === 0 ? 'No method goes by that name.' : count(methods, 'method', 'methods')}
       </Box>
       {found.map((group) => (
-        <Box component="section" key={group.kind} aria-labelledby={`kind-${group.kind}`} sx={{ mb: 3 }}>
-          <Typography
-            id={`kind-${group.kind}`}
-            variant="h3"
-            component="h2"
-            sx={{ borderTop: '2px solid', borderColor: 'text.primary', pt: 1, mb: 0.5 }}
-          >
-            {group.name}
-          </Typography>
-          <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', columnWidth: 340, columnGap: 4 }}>
-            {group.lines.map((line) => (
-              <Line key={line.id} line={line} />
-            ))}
-          </Box>
-        </Box>
+        <Kind key={group.kind} group={group} />
       ))}
     </>
+  );
+}
+
+function foundIn(groups: readonly Group[], wanted: string): Group[] {
+  const isWanted = ({ title, fixture }: CatalogueLine) =>
+    `${title} ${fixture}`.toLocaleLowerCase().includes(wanted);
+  return groups
+    .map((group) => ({ ...group, lines: group.lines.filter(isWanted) }))
+    .filter((group) => group.lines.length > 0);
+}
+
+function Kind({ group: { kind, name, lines } }: { group: Group }) {
+  return (
+    <Box component="section" aria-labelledby={`kind-${kind}`} sx={{ mb: 3 }}>
+      <Typography
+        id={`kind-${kind}`}
+        variant="h3"
+        component="h2"
+        sx={{ borderTop: '2px solid', borderColor: 'text.primary', pt: 1, mb: 0.5 }}
+      >
+        {name}
+      </Typography>
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', columnWidth: 340, columnGap: 4 }}>
+        {lines.map((line) => (
+          <Line key={line.id} line={line} />
+        ))}
+      </Box>
+    </Box>
   );
 }
 

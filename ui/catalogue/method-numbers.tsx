@@ -45,17 +45,7 @@ export function MethodNumbers({ method, actions }: MethodNumbersProps) {
           </Stack>
         </Box>
       ))}
-      <Stack direction="row" spacing={1.5}>
-        <Field form={form} name="intervalMonths" label="Every … months" number />
-        <Field form={form} name="hardness" label="Dread, 1 to 5" number />
-        <Field form={form} name="leastAge" label="From age" number />
-        <SelectField
-          form={form}
-          name="priority"
-          label="Priority"
-          options={PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]])}
-        />
-      </Stack>
+      <WholeFields form={form} />
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
           Keep these numbers
@@ -67,6 +57,23 @@ export function MethodNumbers({ method, actions }: MethodNumbersProps) {
 }
 
 type Form = ReturnType<typeof useActionForm<'methodNumbers'>>['form'];
+
+/** What holds of the method as a whole. */
+function WholeFields({ form }: { form: Form }) {
+  return (
+    <Stack direction="row" spacing={1.5}>
+      <Field form={form} name="intervalMonths" label="Every … months" number />
+      <Field form={form} name="hardness" label="Dread, 1 to 5" number />
+      <Field form={form} name="leastAge" label="From age" number />
+      <SelectField
+        form={form}
+        name="priority"
+        label="Priority"
+        options={PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]])}
+      />
+    </Stack>
+  );
+}
 
 function StepFields({ form, step }: { form: Form; step: MethodStep }) {
   const field = (name: 'setUpMinutes' | 'perHour' | 'secondsEach' | 'minutes', label: string) => (

@@ -14,13 +14,7 @@ import { useSecond } from './run/use-day-store';
 export function Alarms() {
   const { file, run, view, workers, store } = useDay();
   const now = useSecond(store);
-  const [heard, setHeard] = useState<ReadonlySet<string>>(new Set());
-  // The phone's cupboard is not there while the server draws the page.
-  useEffect(() => {
-    setHeard(heardAlarms());
-    const timer = setTimeout(hangBell);
-    return () => clearTimeout(timer);
-  }, []);
+  const { heard, silence } = useHeard();
   const stretches = workers.map((worker) => ({
     ...worker,
     person: worker.id,
@@ -28,29 +22,11 @@ export function Alarms() {
   }));
   const alarms = alarmsAt(view.waits, stretches, now).filter(({ id }) => !heard.has(id));
   useRinging(alarms, file);
-  const silence = (id: string) => {
-    const known = new Set([...heard, id]);
-    setHeard(known);
-    keepHeard(known);
-  };
   if (alarms.length === 0) return null;
   return (
     <Box role="alert" sx={{ display: 'grid', gap: 1, position: 'sticky', top: 8, zIndex: 2 }}>
       {alarms.map((alarm) => (
-        <Box
-          key={alarm.id}
-          sx={{
-            bgcolor: 'var(--mui-palette-thaw-sunSoft)',
-            color: 'text.primary',
-            border: '2px solid var(--mui-palette-thaw-sun)',
-            p: 1.5,
-            display: 'flex',
-            flexWrap: 'wrap',
-            gap: 1.5,
-            alignItems: 'center',
-            justifyContent: 'space-between',
-          }}
-        >
+        <Box key={alarm.id} sx={ALARM}>
           <Box sx={{ fontWeight: 560, fontSize: '1.1rem', flex: '1 1 220px' }}>{alarmWords(alarm, file)}</Box>
           <Button variant="contained" onClick={() => silence(alarm.id)} sx={{ minHeight: 48 }}>
             Heard
@@ -59,6 +35,35 @@ export function Alarms() {
       ))}
     </Box>
   );
+}
+
+const ALARM = {
+  bgcolor: 'var(--mui-palette-thaw-sunSoft)',
+  color: 'text.primary',
+  border: '2px solid var(--mui-palette-thaw-sun)',
+  p: 1.5,
+  display: 'flex',
+  flexWrap: 'wrap',
+  gap: 1.5,
+  alignItems: 'center',
+  justifyContent: 'space-between',
+} as const;
+
+/** Alarms that somebody has pressed away on this phone. */
+function useHeard() {
+  const [heard, setHeard] = useState<ReadonlySet<string>>(new Set());
+  // The phone's cupboard is not there while the server draws the page.
+  useEffect(() => {
+    setHeard(heardAlarms());
+    const timer = setTimeout(hangBell);
+    return () => clearTimeout(timer);
+  }, []);
+  const silence = (id: string) => {
+    const known = new Set([...heard, id]);
+    setHeard(known);
+    keepHeard(known);
+  };
+  return { heard, silence };
 }
 
 const RING_AGAIN_MS = 20_000;

@@ -8,22 +8,16 @@ import { CUT, FROST } from '../theme/frost';
 
 const MOST_CELLS = 40;
 
-/** What is clear now, what the forecast says, and how near the reward is: to look at for five seconds. */
-export function SessionEnd({
-  file,
-  run,
-  isAll,
-}: {
-  file: DayFile;
-  run: Run;
+type SessionEndProps = {
+  readonly file: DayFile;
+  readonly run: Run;
   /** Nothing of the day is left. */
-  isAll: boolean;
-}) {
-  const { forecast } = file;
-  const steps = new Set(file.pack.tasks.flatMap((task) => task.steps).map(({ id }) => id));
-  const today = [...run.done].filter(([step, { at }]) => steps.has(step) && at.slice(0, 10) === file.date);
+  readonly isAll: boolean;
+};
+
+/** What is clear now, what the forecast says, and how near the reward is: to look at for five seconds. */
+export function SessionEnd({ file, run, isAll }: SessionEndProps) {
   const rooms = file.todaysRooms.map((room) => ({ ...room, clear: clearIn(room, file, run) }));
-  const days = daysBetween(file.date, forecast.finish);
   return (
     <Box component="section" aria-labelledby="clear-now" sx={{ display: 'grid', gap: 1.5 }}>
       <Typography variant="h2" id="clear-now">
@@ -40,19 +34,34 @@ export function SessionEnd({
           <Strip cells={room.tasks} clear={room.clear} />
         </Box>
       ))}
-      <div>
-        {today.length > 0 && `${count(today.length, 'step', 'steps')} of today done. `}
-        {amount(forecast.hoursLeft)} hours are still frozen
-        {forecast.ends && `; the last of them is planned for ${longDate(forecast.ends)}`}.
-        {forecast.out > 0 && ` ${count(forecast.out, 'job has', 'jobs have')} no place yet.`}
-      </div>
-      {forecast.reward !== '' && (
-        <div>
-          {days > 0 ? `${count(days, 'day', 'days')} to go until then: ` : 'And now: '}
-          {forecast.reward}
-        </div>
-      )}
+      <StillFrozen file={file} run={run} />
+      <Reward file={file} />
     </Box>
+  );
+}
+
+function StillFrozen({ file, run }: Pick<SessionEndProps, 'file' | 'run'>) {
+  const { hoursLeft, ends, out } = file.forecast;
+  const steps = new Set(file.pack.tasks.flatMap((task) => task.steps).map(({ id }) => id));
+  const today = [...run.done].filter(([step, { at }]) => steps.has(step) && at.slice(0, 10) === file.date);
+  return (
+    <div>
+      {today.length > 0 && `${count(today.length, 'step', 'steps')} of today done. `}
+      {amount(hoursLeft)} hours are still frozen
+      {ends && `; the last of them is planned for ${longDate(ends)}`}.
+      {out > 0 && ` ${count(out, 'job has', 'jobs have')} no place yet.`}
+    </div>
+  );
+}
+
+function Reward({ file: { date, forecast } }: Pick<SessionEndProps, 'file'>) {
+  const days = daysBetween(date, forecast.finish);
+  if (forecast.reward === '') return null;
+  return (
+    <div>
+      {days > 0 ? `${count(days, 'day', 'days')} to go until then: ` : 'And now: '}
+      {forecast.reward}
+    </div>
   );
 }
 

@@ -44,11 +44,11 @@ export function Waits({
   );
 }
 
-function Wait({ wait, file, store }: { wait: RunningWait; file: DayFile; store: DayStore }) {
+type WaitProps = { readonly wait: RunningWait; readonly file: DayFile; readonly store: DayStore };
+
+function Wait({ wait, file, store }: WaitProps) {
   const now = useSecond(store);
-  const since = secondOf(`${wait.since}:00`);
-  const ready = secondOf(`${wait.ready}:00`);
-  const share = Math.min(1, Math.max(0, (now - since) / Math.max(1, ready - since)));
+  const [since, ready] = [secondOf(`${wait.since}:00`), secondOf(`${wait.ready}:00`)];
   const words = file.words[wait.step.id];
   return (
     <Box
@@ -62,32 +62,38 @@ function Wait({ wait, file, store }: { wait: RunningWait; file: DayFile; store: 
         </Box>
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
-        {words?.where} · ready{' '}
-        {wait.ready.slice(0, 10) === file.date ? 'at ' : `on ${shortDate(wait.ready.slice(0, 10))}, `}
-        {clock(wait.ready)}
+        {words?.where} · ready {readyWords(wait, file.date)}
         {wait.latest && `, no later than ${clock(wait.latest)}`}
         {machineWords(wait)}
       </Box>
-      <Box
-        aria-hidden
-        sx={{ mt: 1, height: 8, bgcolor: 'var(--mui-palette-thaw-ice)', position: 'relative' }}
-      >
-        <Box
-          sx={{
-            position: 'absolute',
-            insetBlock: 0,
-            left: 0,
-            width: `${share * 100}%`,
-            bgcolor: 'var(--mui-palette-thaw-water)',
-            borderRadius: '0 6px 6px 0',
-          }}
-        />
-      </Box>
+      <Melting share={Math.min(1, Math.max(0, (now - since) / Math.max(1, ready - since)))} />
       {wait.step.machine !== undefined && (
         <Box sx={{ mt: 1 }}>
           <ActRow presses={pressesOf(wait, words?.title ?? '', store)} />
         </Box>
       )}
+    </Box>
+  );
+}
+
+function readyWords({ ready }: RunningWait, today: string): string {
+  const date = ready.slice(0, 10);
+  return date === today ? `at ${clock(ready)}` : `on ${shortDate(date)}, ${clock(ready)}`;
+}
+
+function Melting({ share }: { share: number }) {
+  return (
+    <Box aria-hidden sx={{ mt: 1, height: 8, bgcolor: 'var(--mui-palette-thaw-ice)', position: 'relative' }}>
+      <Box
+        sx={{
+          position: 'absolute',
+          insetBlock: 0,
+          left: 0,
+          width: `${share * 100}%`,
+          bgcolor: 'var(--mui-palette-thaw-water)',
+          borderRadius: '0 6px 6px 0',
+        }}
+      />
     </Box>
   );
 }

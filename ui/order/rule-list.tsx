@@ -77,7 +77,7 @@ function Rules({ title, rows, line }: RulesProps) {
 type RuleLineProps = { readonly rule: RuleRow; readonly onSwitch: () => void; readonly onDrop: () => void };
 
 function RuleLine({ rule, onSwitch, onDrop }: RuleLineProps) {
-  const { name, reason, cost, within, off, own, holds } = rule;
+  const { name, off, own } = rule;
   return (
     <Box
       component="li"
@@ -90,23 +90,7 @@ function RuleLine({ rule, onSwitch, onDrop }: RuleLineProps) {
         py: 1,
       }}
     >
-      <Box sx={{ flex: 1, minWidth: 0 }}>
-        <Box
-          sx={{ fontWeight: 600, textDecoration: off ? 'line-through' : 'none', overflowWrap: 'anywhere' }}
-        >
-          {name.slice(0, 1).toUpperCase() + name.slice(1)}
-        </Box>
-        <Box>{reason}</Box>
-        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
-          {off
-            ? 'Switched off'
-            : holds === 0
-              ? 'Holds nowhere in this clean'
-              : `Holds ${count(holds, 'time', 'times')}`}
-          , {within}
-          {cost && `. Broken, it costs: ${cost.slice(0, 1).toLowerCase()}${cost.slice(1)}`}
-        </Box>
-      </Box>
+      <WhatItSays rule={rule} />
       <Button color="inherit" onClick={onSwitch} aria-label={`${off ? 'Switch on' : 'Switch off'}: ${name}`}>
         {off ? 'Switch on' : 'Switch off'}
       </Button>
@@ -115,6 +99,22 @@ function RuleLine({ rule, onSwitch, onDrop }: RuleLineProps) {
           Remove
         </Button>
       )}
+    </Box>
+  );
+}
+
+function WhatItSays({ rule: { name, reason, cost, within, off, holds } }: { rule: RuleRow }) {
+  const inForce = holds === 0 ? 'Holds nowhere in this clean' : `Holds ${count(holds, 'time', 'times')}`;
+  return (
+    <Box sx={{ flex: 1, minWidth: 0 }}>
+      <Box sx={{ fontWeight: 600, textDecoration: off ? 'line-through' : 'none', overflowWrap: 'anywhere' }}>
+        {name.slice(0, 1).toUpperCase() + name.slice(1)}
+      </Box>
+      <Box>{reason}</Box>
+      <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+        {off ? 'Switched off' : inForce}, {within}
+        {cost && `. Broken, it costs: ${cost.slice(0, 1).toLowerCase()}${cost.slice(1)}`}
+      </Box>
     </Box>
   );
 }

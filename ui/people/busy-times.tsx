@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Member } from '@/core/people/member';
 import { count } from '@/present/words/words';
 import { ChooseFile } from '../files/choose-file';
@@ -11,54 +11,63 @@ import { useUpload } from '../files/use-upload';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 
+type BusyTimesProps = { readonly member: Pick<Member, 'id' | 'name' | 'busy'> };
+
 /** Busy times from a person's calendar: from a file or pasted; planning keeps out of them. */
-export function BusyTimes({ member }: { member: Pick<Member, 'id' | 'name' | 'busy'> }) {
-  const [text, setText] = useState('');
+export function BusyTimes({ member: { id, name, busy: times } }: BusyTimesProps) {
   const { report, busy, send } = useUpload();
-  const address = `/api/busy?person=${encodeURIComponent(member.id)}`;
-  const take = (content: string) =>
-    send(address, new File([content], 'calendar.ics', { type: 'text/calendar' }));
+  const address = `/api/busy?person=${encodeURIComponent(id)}`;
+  const known = times.length > 0 && `Busy ${count(times.length, 'time', 'times')}, from a calendar`;
   return (
-    <Unfold
-      slim
-      title={
-        member.busy.length === 0
-          ? 'Busy times from a calendar'
-          : `Busy ${count(member.busy.length, 'time', 'times')}, from a calendar`
-      }
-    >
+    <Unfold slim title={known || 'Busy times from a calendar'}>
       <Stack spacing={1.5} sx={{ alignItems: 'flex-start', maxWidth: 640, pb: 2 }}>
         <Typography>
-          An iCalendar file (.ics), or its text. Only when {member.name} is busy is kept, not with what. It
-          takes the place of what was read before.
+          An iCalendar file (.ics), or its text. Only when {name} is busy is kept, not with what. It takes the
+          place of what was read before.
         </Typography>
         <ChooseFile
-          label={`Choose a calendar of ${member.name}`}
+          label={`Choose a calendar of ${name}`}
           accept=".ics,text/calendar"
           busy={busy}
           onFile={(file) => send(address, file)}
         />
-        <TextField
-          label="Or paste it here"
-          value={text}
-          onChange={({ target }) => setText(target.value)}
-          multiline
-          minRows={2}
-          maxRows={8}
-          fullWidth
-        />
-        <Stack direction="row" spacing={1.5}>
-          <Button variant="outlined" disabled={text.trim() === ''} onClick={() => take(text)}>
-            Read what is pasted
-          </Button>
-          {member.busy.length > 0 && (
+        <Pasted onTake={(file) => send(address, file)}>
+          {times.length > 0 && (
             <Button color="inherit" onClick={() => send(`${address}&forget`)}>
               Forget the busy times
             </Button>
           )}
-        </Stack>
+        </Pasted>
         <Report report={report} />
       </Stack>
     </Unfold>
+  );
+}
+
+/** The text of a calendar, where somebody has no file of it. */
+function Pasted({ onTake, children }: { onTake: (file: File) => void; children: ReactNode }) {
+  const [text, setText] = useState('');
+  return (
+    <>
+      <TextField
+        label="Or paste it here"
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        multiline
+        minRows={2}
+        maxRows={8}
+        fullWidth
+      />
+      <Stack direction="row" spacing={1.5}>
+        <Button
+          variant="outlined"
+          disabled={text.trim() === ''}
+          onClick={() => onTake(new File([text], 'calendar.ics', { type: 'text/calendar' }))}
+        >
+          Read what is pasted
+        </Button>
+        {children}
+      </Stack>
+    </>
   );
 }

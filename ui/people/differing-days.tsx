@@ -22,9 +22,6 @@ type DifferingDaysProps = {
 
 /** Dates on which a person has other hours than usual, or none. */
 export function DifferingDays({ member, save }: DifferingDaysProps) {
-  const [date, setDate] = useState<string>();
-  const [from, setFrom] = useState('');
-  const [to, setTo] = useState('');
   const [sentence, setSentence] = useState<string>();
   const { send, pending, fault } = useCommand();
   const { exceptions } = member;
@@ -32,36 +29,14 @@ export function DifferingDays({ member, save }: DifferingDaysProps) {
     setSentence(undefined);
     send(save, { id: member.id, exceptions: next });
   };
-  const add = () => {
-    if (!date) return;
-    if ((from === '') !== (to === '') || (from !== '' && from >= to)) {
-      setSentence('A time from and a later time to, or none of them for a day that is not free at all.');
-      return;
-    }
-    const hours = from === '' ? [] : [{ from, to }];
-    const others = exceptions.filter((known) => known.date !== date);
-    keep([...others, { date, hours }].sort((a, b) => a.date.localeCompare(b.date)));
-  };
   return (
-    <Unfold
-      slim
-      title={
-        exceptions.length === 0 ? 'Days that differ' : count(exceptions.length, 'day differs', 'days differ')
-      }
-    >
+    <Unfold slim title={titleOf(exceptions)}>
       <Stack spacing={1.5} sx={{ pb: 2 }}>
         <Typography>
           On these dates the hours of the week do not hold for {member.name}. Without times, the day is not
           free at all.
         </Typography>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
-          <DateField label="On the date" value={date} onKeep={setDate} sx={FIELD} />
-          <Clock label="Free from" value={from} onChange={setFrom} />
-          <Clock label="Free to" value={to} onChange={setTo} />
-          <Button variant="outlined" disabled={!date} loading={pending} onClick={add}>
-            Add the day
-          </Button>
-        </Box>
+        <AnotherDay exceptions={exceptions} busy={pending} onSay={setSentence} onKeep={keep} />
         <Sentence>{sentence ?? fault}</Sentence>
         <KnownDays
           exceptions={exceptions}
@@ -70,6 +45,45 @@ export function DifferingDays({ member, save }: DifferingDaysProps) {
         />
       </Stack>
     </Unfold>
+  );
+}
+
+function titleOf(exceptions: readonly Exception[]): string {
+  return exceptions.length === 0
+    ? 'Days that differ'
+    : count(exceptions.length, 'day differs', 'days differ');
+}
+
+type AnotherDayProps = {
+  readonly exceptions: readonly Exception[];
+  readonly busy: boolean;
+  readonly onSay: (sentence: string) => void;
+  readonly onKeep: (next: readonly Exception[]) => void;
+};
+
+function AnotherDay({ exceptions, busy, onSay, onKeep }: AnotherDayProps) {
+  const [date, setDate] = useState<string>();
+  const [from, setFrom] = useState('');
+  const [to, setTo] = useState('');
+  const add = () => {
+    if (!date) return;
+    if ((from === '') !== (to === '') || (from !== '' && from >= to)) {
+      onSay('A time from and a later time to, or none of them for a day that is not free at all.');
+      return;
+    }
+    const hours = from === '' ? [] : [{ from, to }];
+    const others = exceptions.filter((known) => known.date !== date);
+    onKeep([...others, { date, hours }].sort((a, b) => a.date.localeCompare(b.date)));
+  };
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+      <DateField label="On the date" value={date} onKeep={setDate} sx={FIELD} />
+      <Clock label="Free from" value={from} onChange={setFrom} />
+      <Clock label="Free to" value={to} onChange={setTo} />
+      <Button variant="outlined" disabled={!date} loading={busy} onClick={add}>
+        Add the day
+      </Button>
+    </Box>
   );
 }
 

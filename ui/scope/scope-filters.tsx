@@ -31,14 +31,9 @@ function inWords(rows: Readonly<Record<string, { readonly words: string }>>): [s
 }
 
 export function ScopeFilters({ screen, filters, onChange, shown, sortBy }: ScopeFiltersProps) {
-  const products = useMemo(
-    () => [...new Set(screen.rows.flatMap((row) => row.products))].sort((a, b) => a.localeCompare(b)),
-    [screen.rows],
-  );
   // What is typed elsewhere meanwhile is not lost: each choice changes the filters as they are then.
   const set = (name: keyof Filters) => (value: string) => onChange((known) => ({ ...known, [name]: value }));
   const [text, type] = useAnswered(filters.text, set('text'));
-  const same = (list: readonly string[]) => list.map((name) => [name, name] as const);
   return (
     <Box
       role="search"
@@ -52,29 +47,38 @@ export function ScopeFilters({ screen, filters, onChange, shown, sortBy }: Scope
         onChange={(event) => type(event.target.value)}
         sx={{ width: { xs: '100%', sm: 190 } }}
       />
-      <Filter
-        label="Room"
-        value={filters.room}
-        options={screen.rooms.map(({ id, name }) => [id, name])}
-        onChange={set('room')}
-      />
-      <Filter label="Kind" value={filters.kind} options={Object.entries(WORK_KINDS)} onChange={set('kind')} />
-      <Filter
-        label="Scope"
-        value={filters.scope}
-        options={Object.entries(SCOPE_WORDS)}
-        onChange={set('scope')}
-      />
-      <Filter label="Who can" value={filters.person} options={same(screen.people)} onChange={set('person')} />
-      <Filter label="Product" value={filters.product} options={same(products)} onChange={set('product')} />
-      <Filter label="Layer" value={filters.layer} options={inWords(LAYERS)} onChange={set('layer')} />
-      <Filter label="Length" value={filters.minutes} options={inWords(LENGTHS)} onChange={set('minutes')} />
+      <Choices screen={screen} filters={filters} set={set} />
       {sortBy}
       <Box role="status" sx={{ color: 'text.secondary' }}>
         {count(shown, 'job', 'jobs')} shown
       </Box>
       {filters !== NO_FILTERS && <Button onClick={() => onChange(NO_FILTERS)}>Show all</Button>}
     </Box>
+  );
+}
+
+type ChoicesProps = Pick<ScopeFiltersProps, 'screen' | 'filters'> & {
+  readonly set: (name: keyof Filters) => (value: string) => void;
+};
+
+function Choices({ screen, filters, set }: ChoicesProps) {
+  const products = useMemo(
+    () => [...new Set(screen.rows.flatMap((row) => row.products))].sort((a, b) => a.localeCompare(b)),
+    [screen.rows],
+  );
+  const same = (list: readonly string[]) => list.map((name) => [name, name] as const);
+  const rooms = screen.rooms.map(({ id, name }) => [id, name] as const);
+  const choice = (name: keyof Filters) => ({ value: filters[name], onChange: set(name) });
+  return (
+    <>
+      <Filter label="Room" options={rooms} {...choice('room')} />
+      <Filter label="Kind" options={Object.entries(WORK_KINDS)} {...choice('kind')} />
+      <Filter label="Scope" options={Object.entries(SCOPE_WORDS)} {...choice('scope')} />
+      <Filter label="Who can" options={same(screen.people)} {...choice('person')} />
+      <Filter label="Product" options={same(products)} {...choice('product')} />
+      <Filter label="Layer" options={inWords(LAYERS)} {...choice('layer')} />
+      <Filter label="Length" options={inWords(LENGTHS)} {...choice('minutes')} />
+    </>
   );
 }
 

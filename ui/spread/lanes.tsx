@@ -39,28 +39,7 @@ export function Lanes({ day, choices, isFree, isDry, edits, actions }: LanesProp
   const session = day.people.find((lane) => sessionKey(lane) === open && lane.blocks.length > 0);
   return (
     <Box component="section" aria-labelledby="the-day" ref={box}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1 }}>
-        <Typography variant="h2" id="the-day" sx={{ flexGrow: 1 }}>
-          {longDate(day.date)}
-        </Typography>
-        <UndoButtons edits={edits} undo={steering.undo} redo={steering.redo} />
-        <Button
-          color="inherit"
-          aria-pressed={isFree}
-          onClick={() => steering.steer({ do: 'free-day', date: day.date, free: !isFree })}
-        >
-          {isFree ? 'Open for work again' : 'Keep this day free'}
-        </Button>
-        <Button
-          color="inherit"
-          onClick={() => steering.steer({ do: 'weather', date: day.date, dry: !isDry })}
-        >
-          {isDry ? 'It will rain' : 'It stays dry'}
-        </Button>
-        <LinkButton href={`/day/${day.date}`} color="inherit">
-          Carry out this day
-        </LinkButton>
-      </Box>
+      <DayHead date={day.date} isFree={isFree} isDry={isDry} edits={edits} steering={steering} />
       <Outcome steering={steering} />
       {blocks.length === 0 ? (
         <Typography sx={{ color: 'text.secondary' }}>
@@ -75,6 +54,35 @@ export function Lanes({ day, choices, isFree, isDry, edits, actions }: LanesProp
       {block && (
         <MovePanel key={block.step} block={block} choices={choices} steering={steering} why={actions.why} />
       )}
+    </Box>
+  );
+}
+
+type DayHeadProps = Pick<LanesProps, 'isFree' | 'isDry' | 'edits'> & {
+  readonly date: string;
+  readonly steering: SteeringState;
+};
+
+function DayHead({ date, isFree, isDry, edits, steering }: DayHeadProps) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1 }}>
+      <Typography variant="h2" id="the-day" sx={{ flexGrow: 1 }}>
+        {longDate(date)}
+      </Typography>
+      <UndoButtons edits={edits} undo={steering.undo} redo={steering.redo} />
+      <Button
+        color="inherit"
+        aria-pressed={isFree}
+        onClick={() => steering.steer({ do: 'free-day', date, free: !isFree })}
+      >
+        {isFree ? 'Open for work again' : 'Keep this day free'}
+      </Button>
+      <Button color="inherit" onClick={() => steering.steer({ do: 'weather', date, dry: !isDry })}>
+        {isDry ? 'It will rain' : 'It stays dry'}
+      </Button>
+      <LinkButton href={`/day/${date}`} color="inherit">
+        Carry out this day
+      </LinkButton>
     </Box>
   );
 }

@@ -58,29 +58,36 @@ function Share({ share, all, name }: ShareProps) {
           {duration(share.planned)} of work, {percent(planned)} of it all; offers {percent(offered)} of the
           time.
         </Box>
-        <Box
-          aria-hidden
-          sx={{ position: 'relative', height: 10, mt: 0.5, bgcolor: 'var(--mui-palette-thaw-ice)' }}
-        >
-          <Box
-            sx={{
-              position: 'absolute',
-              inset: 0,
-              width: `${planned * 100}%`,
-              bgcolor: 'var(--mui-palette-thaw-water)',
-            }}
-          />
-          <Box
-            sx={{
-              position: 'absolute',
-              top: -4,
-              bottom: -4,
-              left: `${offered * 100}%`,
-              borderInlineStart: '3px solid var(--mui-palette-thaw-sunInk)',
-            }}
-          />
-        </Box>
+        <Bar planned={planned} offered={offered} />
       </Box>
+    </Box>
+  );
+}
+
+/** What is planned as water, and a mark at what was offered. */
+function Bar({ planned, offered }: { planned: number; offered: number }) {
+  return (
+    <Box
+      aria-hidden
+      sx={{ position: 'relative', height: 10, mt: 0.5, bgcolor: 'var(--mui-palette-thaw-ice)' }}
+    >
+      <Box
+        sx={{
+          position: 'absolute',
+          inset: 0,
+          width: `${planned * 100}%`,
+          bgcolor: 'var(--mui-palette-thaw-water)',
+        }}
+      />
+      <Box
+        sx={{
+          position: 'absolute',
+          top: -4,
+          bottom: -4,
+          left: `${offered * 100}%`,
+          borderInlineStart: '3px solid var(--mui-palette-thaw-sunInk)',
+        }}
+      />
     </Box>
   );
 }

@@ -30,45 +30,48 @@ type SpreadPageProps = {
 /** The house by day, and one day of it opened. */
 export function SpreadPage({ state, date, spread, steering, feed }: SpreadPageProps) {
   const { campaign } = state;
-  if (!campaign) {
-    return (
-      <>
-        <PageHead title="The house by day">
-          Work is spread towards a finish line, and there is none yet.
-        </PageHead>
-        <LinkButton href="/aim" variant="contained" size="large">
-          Set the finish line
-        </LinkButton>
-      </>
-    );
-  }
-  const { plans } = campaign;
+  if (!campaign) return <NoFinishYet />;
+  const { plans, clean } = campaign;
   return (
     <>
-      <PageHead
-        title="The house by day"
-        actions={
-          <>
-            {plans && (
-              <>
-                <LinkButton href="/what-if" color="inherit">
-                  What if
-                </LinkButton>
-                <LinkButton href="/spread/versions" color="inherit">
-                  Plans so far
-                </LinkButton>
-              </>
-            )}
-            <SpreadButton action={spread} label={plans ? 'Spread the work again' : 'Spread the work'} />
-          </>
-        }
-      >
+      <PageHead title={TITLE} actions={<SpreadActions hasPlan={plans !== undefined} spread={spread} />}>
         {plans
           ? sentenceOf(campaign)
-          : `Everything up to ${longDate(campaign.clean.finish)} is still open. One press finds a day for each job.`}
+          : `Everything up to ${longDate(clean.finish)} is still open. One press finds a day for each job.`}
       </PageHead>
       {plans && <Plan state={state} campaign={campaign} date={date} steering={steering} />}
       {plans && <CalendarSection hasFeed={feed.has} actions={feed} />}
+    </>
+  );
+}
+
+const TITLE = 'The house by day';
+
+function NoFinishYet() {
+  return (
+    <>
+      <PageHead title={TITLE}>Work is spread towards a finish line, and there is none yet.</PageHead>
+      <LinkButton href="/aim" variant="contained" size="large">
+        Set the finish line
+      </LinkButton>
+    </>
+  );
+}
+
+function SpreadActions({ hasPlan, spread }: { hasPlan: boolean; spread: Spread }) {
+  return (
+    <>
+      {hasPlan && (
+        <>
+          <LinkButton href="/what-if" color="inherit">
+            What if
+          </LinkButton>
+          <LinkButton href="/spread/versions" color="inherit">
+            Plans so far
+          </LinkButton>
+        </>
+      )}
+      <SpreadButton action={spread} label={hasPlan ? 'Spread the work again' : 'Spread the work'} />
     </>
   );
 }

@@ -9,18 +9,7 @@ export function MixingCards({ screen }: { screen: SuppliesScreen }) {
   const { units, cards, neat, cloths } = screen;
   return (
     <>
-      <Box
-        component="ul"
-        aria-label="Mixtures"
-        sx={{
-          listStyle: 'none',
-          p: 0,
-          m: 0,
-          display: 'grid',
-          gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 300px), 1fr))',
-          columnGap: 4,
-        }}
-      >
+      <Box component="ul" aria-label="Mixtures" sx={MIXTURES}>
         {cards.map((card) => (
           <Card
             key={`${card.product} ${card.amount} ${card.waterMl} ${card.jobs[0]}`}
@@ -29,26 +18,43 @@ export function MixingCards({ screen }: { screen: SuppliesScreen }) {
           />
         ))}
       </Box>
-      {neat.length > 0 && (
-        <Listed title="As it is">
-          {neat.map(({ words, amount, jobs }) => (
-            <li key={words}>
-              <strong>{words}</strong>, {amount} in all: {jobs.join('; ')}.
-            </li>
-          ))}
-        </Listed>
-      )}
-      {cloths.length > 0 && (
-        <Listed title="Cloths by zone">
-          {cloths.map(({ zone, count: number }) => (
-            <li key={zone}>
-              <strong>{zone}</strong>: {count(number, 'cloth', 'cloths')} over the whole clean. Zones share
-              none, and every day’s cloths go to the wash.
-            </li>
-          ))}
-        </Listed>
-      )}
+      {neat.length > 0 && <AsItIs neat={neat} />}
+      {cloths.length > 0 && <Cloths cloths={cloths} />}
     </>
+  );
+}
+
+const MIXTURES = {
+  listStyle: 'none',
+  p: 0,
+  m: 0,
+  display: 'grid',
+  gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 300px), 1fr))',
+  columnGap: 4,
+} as const;
+
+function AsItIs({ neat }: Pick<SuppliesScreen, 'neat'>) {
+  return (
+    <Listed title="As it is">
+      {neat.map(({ words, amount, jobs }) => (
+        <li key={words}>
+          <strong>{words}</strong>, {amount} in all: {jobs.join('; ')}.
+        </li>
+      ))}
+    </Listed>
+  );
+}
+
+function Cloths({ cloths }: Pick<SuppliesScreen, 'cloths'>) {
+  return (
+    <Listed title="Cloths by zone">
+      {cloths.map(({ zone, count: number }) => (
+        <li key={zone}>
+          <strong>{zone}</strong>: {count(number, 'cloth', 'cloths')} over the whole clean. Zones share none,
+          and every day’s cloths go to the wash.
+        </li>
+      ))}
+    </Listed>
   );
 }
 

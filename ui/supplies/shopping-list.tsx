@@ -24,19 +24,10 @@ type ShoppingListProps = {
 /** The list: what, how many packs, by when and for which session; bought in one press, or in part. */
 export function ShoppingList({ screen, found, edits, actions }: ShoppingListProps) {
   const changes = useChanges(actions);
-  const [copied, setCopied] = useState('');
   const { shopping, total } = screen;
+  const { copied, copy } = useCopied(() => shoppingText(shopping, total, found));
   const bought = (row: ShoppingRow, packs: number) =>
     changes.send(boughtChange(row, packs, screen) satisfies HouseholdChange, `${row.words} is in the house.`);
-  const copy = async () => {
-    const done = await navigator.clipboard.writeText(shoppingText(shopping, total, found)).then(
-      () => true,
-      () => false,
-    );
-    setCopied(
-      done ? 'The list is copied.' : 'This browser does not let the page copy. Save it as a table instead.',
-    );
-  };
   return (
     <>
       <ChangeBar label="The list" edits={edits} changes={changes}>
@@ -53,15 +44,7 @@ export function ShoppingList({ screen, found, edits, actions }: ShoppingListProp
         ))}
       </Box>
       {shopping.length > 0 && (
-        <Box
-          sx={{
-            display: 'flex',
-            justifyContent: 'space-between',
-            borderTop: '2px solid',
-            py: 1.5,
-            fontWeight: 650,
-          }}
-        >
+        <Box sx={TOTAL}>
           <span>Together, at made-up prices</span>
           <span>{total}</span>
         </Box>
@@ -70,22 +53,31 @@ export function ShoppingList({ screen, found, edits, actions }: ShoppingListProp
   );
 }
 
+const TOTAL = {
+  display: 'flex',
+  justifyContent: 'space-between',
+  borderTop: '2px solid',
+  py: 1.5,
+  fontWeight: 650,
+} as const;
+
+function useCopied(text: () => string) {
+  const [copied, setCopied] = useState('');
+  const copy = async () => {
+    const done = await navigator.clipboard.writeText(text()).then(
+      () => true,
+      () => false,
+    );
+    setCopied(
+      done ? 'The list is copied.' : 'This browser does not let the page copy. Save it as a table instead.',
+    );
+  };
+  return { copied, copy };
+}
+
 function Line({ row, onBought }: { row: ShoppingRow; onBought: (packs: number) => void }) {
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr auto', md: 'minmax(220px, 1.2fr) minmax(200px, 1fr) 90px auto' },
-        columnGap: 2,
-        rowGap: 0.5,
-        alignItems: 'center',
-        borderTop: '1px solid',
-        borderColor: 'divider',
-        py: 1,
-        breakInside: 'avoid',
-      }}
-    >
+    <Box component="li" sx={LINE}>
       <Box sx={{ minWidth: 0 }}>
         <Box sx={{ fontWeight: 600 }}>{row.words}</Box>
         <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
@@ -94,18 +86,7 @@ function Line({ row, onBought }: { row: ShoppingRow; onBought: (packs: number) =
         </Box>
       </Box>
       <Box sx={{ gridColumn: { xs: '1', md: 'auto' }, gridRow: { xs: 2, md: 'auto' }, fontSize: '0.95rem' }}>
-        {row.by ? (
-          <>
-            by <strong>{longDate(row.by)}</strong>
-            <Box component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: '0.88rem' }}>
-              for {row.session}
-            </Box>
-          </>
-        ) : (
-          <Box component="span" sx={{ color: 'text.secondary' }}>
-            no day yet
-          </Box>
-        )}
+        <ByWhen row={row} />
       </Box>
       <Box sx={{ gridColumn: { xs: 2, md: 'auto' }, gridRow: { xs: 1, md: 'auto' }, textAlign: 'end' }}>
         <Box sx={{ fontWeight: 600, whiteSpace: 'nowrap' }}>{row.packWords}</Box>
@@ -121,23 +102,42 @@ function Line({ row, onBought }: { row: ShoppingRow; onBought: (packs: number) =
   );
 }
 
+const LINE = {
+  display: 'grid',
+  gridTemplateColumns: { xs: '1fr auto', md: 'minmax(220px, 1.2fr) minmax(200px, 1fr) 90px auto' },
+  columnGap: 2,
+  rowGap: 0.5,
+  alignItems: 'center',
+  borderTop: '1px solid',
+  borderColor: 'divider',
+  py: 1,
+  breakInside: 'avoid',
+} as const;
+
+function ByWhen({ row: { by, session } }: { row: ShoppingRow }) {
+  if (!by)
+    return (
+      <Box component="span" sx={{ color: 'text.secondary' }}>
+        no day yet
+      </Box>
+    );
+  return (
+    <>
+      by <strong>{longDate(by)}</strong>
+      <Box component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: '0.88rem' }}>
+        for {session}
+      </Box>
+    </>
+  );
+}
+
 /** All of it in one press; or fewer packs, where the shop had no more. */
 function Bought({ row, onBought }: { row: ShoppingRow; onBought: (packs: number) => void }) {
   const [text, setText] = useState(String(row.packs));
   const packs = Number(text);
   const fits = Number.isInteger(packs) && packs >= 1 && packs <= MOST_PACKS;
   return (
-    <Box
-      className="not-printed"
-      sx={{
-        display: 'flex',
-        gap: 1,
-        alignItems: 'center',
-        gridColumn: { xs: 2, md: 'auto' },
-        gridRow: { xs: 2, md: 'auto' },
-        justifyContent: 'end',
-      }}
-    >
+    <Box className="not-printed" sx={BOUGHT}>
       <TextField
         size="small"
         label="Packs"
@@ -161,3 +161,12 @@ function Bought({ row, onBought }: { row: ShoppingRow; onBought: (packs: number)
 }
 
 const MOST_PACKS = 99;
+
+const BOUGHT = {
+  display: 'flex',
+  gap: 1,
+  alignItems: 'center',
+  gridColumn: { xs: 2, md: 'auto' },
+  gridRow: { xs: 2, md: 'auto' },
+  justifyContent: 'end',
+} as const;

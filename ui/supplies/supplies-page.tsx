@@ -24,50 +24,50 @@ export function isSuppliesView(name: string): name is View {
   return Object.hasOwn(VIEWS, name);
 }
 
-/** What the work takes: what to buy, what is there, and how it is mixed. */
-export function SuppliesPage({
-  state,
-  view,
-  found,
-  actions,
-  settle,
-}: {
-  state: Current;
-  view: View;
+type SuppliesPageProps = {
+  readonly state: Current;
+  readonly view: View;
   /** Written down to buy in the middle of a day's work. */
-  found: readonly FoundThing[];
-  actions: ChangeActions;
-  settle: SettleAct;
-}) {
-  if (state.tasks.length === 0)
-    return (
-      <>
-        <PageHead title="Supplies">
-          What is needed follows from the work, and the work from the walk.
-        </PageHead>
-        <LinkButton href="/walk" variant="contained" size="large">
-          Go to the walk
-        </LinkButton>
-      </>
-    );
+  readonly found: readonly FoundThing[];
+  readonly actions: ChangeActions;
+  readonly settle: SettleAct;
+};
+
+/** What the work takes: what to buy, what is there, and how it is mixed. */
+export function SuppliesPage(props: SuppliesPageProps) {
+  const { state, view, found } = props;
+  if (state.tasks.length === 0) return <NoWorkYet />;
   const screen = suppliesScreen(state);
-  const roomNames = new Map(roomsOf(state.household.home).map(({ id, name }) => [id, name]));
   return (
     <>
       <ViewSwitch label="Supplies" views={Object.values(VIEWS)} here={VIEWS[view].href} />
       <PageHead title={TITLES[view](screen, found.length)}>{LEADS[view](screen)}</PageHead>
-      {view === 'buy' && (
-        <ShoppingList
-          screen={screen}
-          found={found.map(({ text }) => text)}
-          edits={state.edits}
-          actions={actions}
-        />
-      )}
-      {view === 'buy' && <FoundToBuy found={found} roomNames={roomNames} settle={settle} />}
-      {view === 'cupboard' && <Cupboard screen={screen} edits={state.edits} actions={actions} />}
+      {view === 'buy' && <ToBuy {...props} screen={screen} />}
+      {view === 'cupboard' && <Cupboard screen={screen} edits={state.edits} actions={props.actions} />}
       {view === 'mix' && <MixingCards screen={screen} />}
-      {view === 'buy' && !screen.planned && (
+    </>
+  );
+}
+
+function NoWorkYet() {
+  return (
+    <>
+      <PageHead title="Supplies">What is needed follows from the work, and the work from the walk.</PageHead>
+      <LinkButton href="/walk" variant="contained" size="large">
+        Go to the walk
+      </LinkButton>
+    </>
+  );
+}
+
+function ToBuy({ state, found, actions, settle, screen }: SuppliesPageProps & { screen: SuppliesScreen }) {
+  const roomNames = new Map(roomsOf(state.household.home).map(({ id, name }) => [id, name]));
+  const texts = found.map(({ text }) => text);
+  return (
+    <>
+      <ShoppingList screen={screen} found={texts} edits={state.edits} actions={actions} />
+      <FoundToBuy found={found} roomNames={roomNames} settle={settle} />
+      {!screen.planned && (
         <Typography sx={{ mt: 2, color: 'text.secondary' }}>
           Days follow once the work is spread: then each line says by when it is needed.
         </Typography>

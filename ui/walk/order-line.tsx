@@ -11,37 +11,16 @@ const INSET_PX = 4;
 
 const NO_SPOTS: readonly Spot[] = [];
 
-/** The order of work as a line that runs through the strip, from fixture to fixture. */
-export function OrderLine({
-  strip,
-  order,
-  waiting,
-}: {
-  strip: RefObject<HTMLElement | null>;
-  order: readonly string[];
+type OrderLineProps = {
+  readonly strip: RefObject<HTMLElement | null>;
+  readonly order: readonly string[];
   /** Where something soaks or runs meanwhile: a loop on the line. */
-  waiting: readonly string[];
-}) {
-  const [spots, setSpots] = useState(NO_SPOTS);
-  const [box, setBox] = useState({ width: 0, height: 0 });
-  const key = order.join();
-  useEffect(() => {
-    const element = strip.current;
-    if (!element) return;
-    if (key === '') {
-      setSpots(NO_SPOTS);
-      return;
-    }
-    // The chips lie where the grid puts them; the line follows whenever that changes.
-    const follow = () => {
-      setBox({ width: element.scrollWidth, height: element.scrollHeight });
-      setSpots(key.split(',').flatMap((id) => spotOf(element, id)));
-    };
-    const watch = new ResizeObserver(follow);
-    watch.observe(element);
-    follow();
-    return () => watch.disconnect();
-  }, [strip, key]);
+  readonly waiting: readonly string[];
+};
+
+/** The order of work as a line that runs through the strip, from fixture to fixture. */
+export function OrderLine({ strip, order, waiting }: OrderLineProps) {
+  const { spots, box } = useSpots(strip, order.join());
   const path = line<Spot>(
     (spot) => spot.x,
     (spot) => spot.y,
@@ -60,6 +39,30 @@ export function OrderLine({
       </Layer>
     </>
   );
+}
+
+/** Where the chips of an order lie, by its ids with commas between, and how large the strip is. */
+function useSpots(strip: RefObject<HTMLElement | null>, order: string) {
+  const [spots, setSpots] = useState(NO_SPOTS);
+  const [box, setBox] = useState({ width: 0, height: 0 });
+  useEffect(() => {
+    const element = strip.current;
+    if (!element) return;
+    if (order === '') {
+      setSpots(NO_SPOTS);
+      return;
+    }
+    // The chips lie where the grid puts them; the line follows whenever that changes.
+    const follow = () => {
+      setBox({ width: element.scrollWidth, height: element.scrollHeight });
+      setSpots(order.split(',').flatMap((id) => spotOf(element, id)));
+    };
+    const watch = new ResizeObserver(follow);
+    watch.observe(element);
+    follow();
+    return () => watch.disconnect();
+  }, [strip, order]);
+  return { spots, box };
 }
 
 type LayerProps = {

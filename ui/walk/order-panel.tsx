@@ -4,7 +4,7 @@ import ChevronRight from '@mui/icons-material/ChevronRight';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
 import { earlierJobs, type RoomHold, type RoomOrderStep } from '@/present/walk/room-order';
 import { duration } from '@/present/words/words';
 import { NativeSelect } from '../parts/native-select';
@@ -43,17 +43,8 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
       component="section"
       aria-label="Order of work"
       tabIndex={-1}
-      onKeyDown={(event) => {
-        const by = ARROWS[event.key];
-        if (by === undefined) return;
-        onAt(at + by);
-        event.preventDefault();
-      }}
-      sx={{
-        bgcolor: 'background.paper',
-        p: { xs: 2, md: 3 },
-        borderTop: '3px solid var(--mui-palette-thaw-water)',
-      }}
+      onKeyDown={(event) => turnedBy(event, (by) => onAt(at + by))}
+      sx={PANEL}
     >
       <Turning at={at} last={steps.length - 1} onAt={onAt}>
         <StepHere step={step} place={`${at + 1} of ${steps.length}`} />
@@ -80,8 +71,21 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
   );
 }
 
+const PANEL = {
+  bgcolor: 'background.paper',
+  p: { xs: 2, md: 3 },
+  borderTop: '3px solid var(--mui-palette-thaw-water)',
+} as const;
+
 /** Steps on or back, by the key. */
 const ARROWS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+
+function turnedBy(event: KeyboardEvent, turn: (by: number) => void): void {
+  const by = ARROWS[event.key];
+  if (by === undefined) return;
+  turn(by);
+  event.preventDefault();
+}
 
 type TurningProps = Pick<OrderPanelProps, 'at' | 'onAt'> & {
   readonly last: number;

@@ -28,19 +28,7 @@ export function WeekPage({ state, person, date }: WeekPageProps) {
         {longDate(monday)} to {longDate(plusDays(monday, DAYS_A_WEEK - 1))}:{' '}
         {minutes === 0 ? 'nothing is planned.' : `${duration(minutes)} of work.`}
       </PageHead>
-      <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 1, mb: 2 }} component="nav" aria-label="Whose week">
-        {household.people.map((member) => (
-          <LinkButton
-            key={member.id}
-            href={`/week/${encodeURIComponent(member.id)}/${monday}`}
-            color="inherit"
-            variant={member.id === person ? 'outlined' : 'text'}
-            aria-current={member.id === person ? 'page' : undefined}
-          >
-            {member.name}
-          </LinkButton>
-        ))}
-      </Stack>
+      <WhoseWeek members={household.people} person={person} monday={monday} />
       <Box
         sx={{
           display: 'grid',
@@ -54,6 +42,30 @@ export function WeekPage({ state, person, date }: WeekPageProps) {
         ))}
       </Box>
     </>
+  );
+}
+
+type WhoseWeekProps = {
+  readonly members: Current['household']['people'];
+  readonly person: string;
+  readonly monday: string;
+};
+
+function WhoseWeek({ members, person, monday }: WhoseWeekProps) {
+  return (
+    <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 1, mb: 2 }} component="nav" aria-label="Whose week">
+      {members.map(({ id, name }) => (
+        <LinkButton
+          key={id}
+          href={`/week/${encodeURIComponent(id)}/${monday}`}
+          color="inherit"
+          variant={id === person ? 'outlined' : 'text'}
+          aria-current={id === person ? 'page' : undefined}
+        >
+          {name}
+        </LinkButton>
+      ))}
+    </Stack>
   );
 }
 

@@ -35,19 +35,7 @@ export const WhatIfRow = memo(function WhatIfRow(props: WhatIfRowProps) {
     <Box
       component="li"
       aria-label={name}
-      sx={{
-        display: 'flex',
-        flexWrap: 'wrap',
-        columnGap: 2,
-        rowGap: 1,
-        alignItems: 'center',
-        py: 1.25,
-        borderTop: '1px solid',
-        borderColor: 'divider',
-        borderInlineStart: '4px solid',
-        borderInlineStartColor: isShown ? 'var(--mui-palette-thaw-sunInk)' : 'transparent',
-        pl: 1.5,
-      }}
+      sx={{ ...ROW, borderInlineStartColor: isShown ? 'var(--mui-palette-thaw-sunInk)' : 'transparent' }}
     >
       <Box sx={{ flex: '1 1 22rem', minWidth: 0 }}>
         <Box sx={{ fontWeight: 600 }}>{name}</Box>
@@ -77,6 +65,19 @@ export const WhatIfRow = memo(function WhatIfRow(props: WhatIfRowProps) {
     </Box>
   );
 });
+
+const ROW = {
+  display: 'flex',
+  flexWrap: 'wrap',
+  columnGap: 2,
+  rowGap: 1,
+  alignItems: 'center',
+  py: 1.25,
+  borderTop: '1px solid',
+  borderColor: 'divider',
+  borderInlineStart: '4px solid',
+  pl: 1.5,
+} as const;
 
 function wordsOf(answer: Answer | undefined, isStopped: boolean, now: Outcome): string {
   if (!answer) return isStopped ? 'Not planned.' : 'Waiting to be planned…';

@@ -36,50 +36,61 @@ const ANSWER_MS = 10_000;
 /** `base` is `/api/day`, or the address of a helper's link. */
 export function wireTo(base: string): Wire {
   return {
-    send: async (batch) => {
-      const answer = await fetch(`${base}/events`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(batch),
-        signal: AbortSignal.timeout(ANSWER_MS),
-      }).catch(() => undefined);
-      if (answer?.status === 422) return { as: 'unfit' };
-      if (answer?.status === 401 || answer?.status === 403) return { as: 'nobody' };
-      if (!answer?.ok) return { as: 'later' };
-      const taken: Taken | undefined = await answer.json().catch(() => undefined);
-      return taken ? { as: 'taken', taken } : { as: 'later' };
-    },
-    fetchFile: async (date, person) => {
-      const asked = person === undefined ? '' : `?person=${encodeURIComponent(person)}`;
-      const answer = await fetch(`${base}/file/${date}${asked}`, {
-        signal: AbortSignal.timeout(ANSWER_MS),
-      }).catch(() => undefined);
-      return answer?.ok ? answer.json().catch(() => undefined) : undefined;
-    },
-    listen: ({ after, revision }, ears) => {
-      let source: EventSource | undefined;
-      let again: ReturnType<typeof setTimeout> | undefined;
-      let over = false;
-      const open = () => {
-        source = new EventSource(`${base}/stream?after=${after}&revision=${revision}`);
-        source.onopen = ears.up;
-        source.onerror = () => {
-          ears.down();
-          if (source?.readyState === EventSource.CLOSED && !over) again = setTimeout(open, TRY_AGAIN_MS);
-        };
-        source.addEventListener('happened', (message) => ears.happened(JSON.parse(message.data)));
-        source.addEventListener('plan', ears.planned);
-        source.addEventListener('withdrawn', () => {
-          source?.close();
-          ears.withdrawn();
-        });
-      };
-      open();
-      return () => {
-        over = true;
-        clearTimeout(again);
-        source?.close();
-      };
-    },
+    send: (batch) => send(base, batch),
+    fetchFile: (date, person) => fetchFile(base, date, person),
+    listen: (known, ears) => listen(base, known, ears),
+  };
+}
+
+async function send(base: string, batch: DayBatch): Promise<Sent> {
+  const answer = await fetch(`${base}/events`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(batch),
+    signal: AbortSignal.timeout(ANSWER_MS),
+  }).catch(() => undefined);
+  if (answer?.status === 422) return { as: 'unfit' };
+  if (answer?.status === 401 || answer?.status === 403) return { as: 'nobody' };
+  if (!answer?.ok) return { as: 'later' };
+  const taken: Taken | undefined = await answer.json().catch(() => undefined);
+  return taken ? { as: 'taken', taken } : { as: 'later' };
+}
+
+async function fetchFile(
+  base: string,
+  date: string,
+  person: string | undefined,
+): Promise<DayFile | undefined> {
+  const asked = person === undefined ? '' : `?person=${encodeURIComponent(person)}`;
+  const answer = await fetch(`${base}/file/${date}${asked}`, {
+    signal: AbortSignal.timeout(ANSWER_MS),
+  }).catch(() => undefined);
+  return answer?.ok ? answer.json().catch(() => undefined) : undefined;
+}
+
+/** A browser tries a stream again by itself, unless the server has refused it. */
+function listen(base: string, { after, revision }: Known, ears: Ears): () => void {
+  let source: EventSource | undefined;
+  let again: ReturnType<typeof setTimeout> | undefined;
+  let over = false;
+  const open = () => {
+    source = new EventSource(`${base}/stream?after=${after}&revision=${revision}`);
+    source.onopen = ears.up;
+    source.onerror = () => {
+      ears.down();
+      if (source?.readyState === EventSource.CLOSED && !over) again = setTimeout(open, TRY_AGAIN_MS);
+    };
+    source.addEventListener('happened', (message) => ears.happened(JSON.parse(message.data)));
+    source.addEventListener('plan', ears.planned);
+    source.addEventListener('withdrawn', () => {
+      source?.close();
+      ears.withdrawn();
+    });
+  };
+  open();
+  return () => {
+    over = true;
+    clearTimeout(again);
+    source?.close();
   };
 }
