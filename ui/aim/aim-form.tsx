@@ -59,16 +59,14 @@ const BLOCKS: Record<BlockKind, CleanForm['block']> = {
 
 type AimSection = { readonly form: UseFormReturn<CleanForm> };
 
+type AimFormProps = {
+  readonly clean: CleanForm;
+  readonly action: CommandAction;
+  readonly onSaved?: () => void;
+};
+
 /** Why, by when, for whom, and how to go about it. */
-export function AimForm({
-  clean,
-  action,
-  onSaved,
-}: {
-  clean: CleanForm;
-  action: CommandAction;
-  onSaved?: () => void;
-}) {
+export function AimForm({ clean, action, onSaved }: AimFormProps) {
   const [saved, setSaved] = useState(false);
   const save = (input: CleanForm, id: string) => action({ id, input });
   const { form, submit, sentence } = useActionForm('clean', clean, save, () => {

@@ -235,17 +235,14 @@ function BentLine({ line, draw }: BentLineProps) {
   );
 }
 
-function Key({
-  dash,
-  width,
-  stroke = WATER,
-  children,
-}: {
-  dash: string;
-  width: number;
-  stroke?: string;
-  children: string;
-}) {
+type KeyProps = {
+  readonly dash: string;
+  readonly width: number;
+  readonly stroke?: string;
+  readonly children: string;
+};
+
+function Key({ dash, width, stroke = WATER, children }: KeyProps) {
   return (
     <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 1 }}>
       <svg width="34" height="10" aria-hidden="true">

@@ -10,19 +10,16 @@ export type AskAct = CommandAction<string>;
 /** What a phone can't do by itself, since the plan has to be made anew for it. */
 export type DayAsks = { readonly planTrip: AskAct; readonly takeOneMoreBlock: AskAct };
 
-/** One press that asks the server for something, and says what has come of it. */
-export function AskButton({
-  words,
-  act,
-  wish,
-  onDone,
-}: {
-  words: string;
-  act: AskAct;
-  wish: object;
+type AskButtonProps = {
+  readonly words: string;
+  readonly act: AskAct;
+  readonly wish: object;
   /** Hears what has come of it, and says it where it stays; without, it is said here. */
-  onDone?: (words: string) => void;
-}) {
+  readonly onDone?: (words: string) => void;
+};
+
+/** One press that asks the server for something, and says what has come of it. */
+export function AskButton({ words, act, wish, onDone }: AskButtonProps) {
   const [said, setSaid] = useState<string>();
   const { send, pending, fault } = useCommand();
   const ask = () => {

@@ -25,18 +25,16 @@ import { Stretches } from './stretches';
 import { Tick } from './tick';
 import { Waits } from './waits';
 
-/** Now, while you wait, next: a day carried out, with the server or without. */
-export function DayBoard({
-  file,
-  base,
-  asks,
-}: {
-  file: DayFile;
+type DayBoardProps = {
+  readonly file: DayFile;
   /** Where the server listens: the household's own day, or a helper's link. */
-  base: string;
+  readonly base: string;
   /** Not for helpers. */
-  asks?: DayAsks;
-}) {
+  readonly asks?: DayAsks;
+};
+
+/** Now, while you wait, next: a day carried out, with the server or without. */
+export function DayBoard({ file, base, asks }: DayBoardProps) {
   return (
     <DayProvider file={file} base={base} asks={asks}>
       <Sections />

@@ -40,17 +40,14 @@ export function useDay(): Day {
 /** What the day is looked at anew for: what the clock alone has changed. */
 const LOOK_SECONDS = 5;
 
-export function DayProvider({
-  file: first,
-  base,
-  asks,
-  children,
-}: {
-  file: DayFile;
-  base: string;
-  asks: DayAsks | undefined;
-  children: ReactNode;
-}) {
+type DayProviderProps = {
+  readonly file: DayFile;
+  readonly base: string;
+  readonly asks: DayAsks | undefined;
+  readonly children: ReactNode;
+};
+
+export function DayProvider({ file: first, base, asks, children }: DayProviderProps) {
   const [state, store] = useDayStore(first, base);
   const { file, run } = state;
   useFreshPage(file.revision > first.revision);

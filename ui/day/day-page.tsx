@@ -11,19 +11,16 @@ import type { DayAsks } from './ask-button';
 import { DayBoard } from './day-board';
 import { Kits } from './kits';
 
-/** One day in the hand: now, while you wait, next. */
-export function DayPage({
-  file,
-  kits,
-  rolled,
-  asks,
-}: {
-  file: DayFile;
-  kits: readonly KitScreen[];
+type DayPageProps = {
+  readonly file: DayFile;
+  readonly kits: readonly KitScreen[];
   /** What was missed on earlier days and has new ones by now, in a sentence. */
-  rolled: string | undefined;
-  asks: DayAsks;
-}) {
+  readonly rolled: string | undefined;
+  readonly asks: DayAsks;
+};
+
+/** One day in the hand: now, while you wait, next. */
+export function DayPage({ file, kits, rolled, asks }: DayPageProps) {
   const { date, today, person, people } = file;
   return (
     <Box sx={{ maxWidth: 860 }}>
@@ -48,16 +45,14 @@ export function DayPage({
   );
 }
 
+type HelperPageProps = {
+  readonly file: DayFile;
+  readonly kits: readonly KitScreen[];
+  readonly base: string;
+};
+
 /** A helper's day: only what that person does, and nothing else of the household. */
-export function HelperPage({
-  file,
-  kits,
-  base,
-}: {
-  file: DayFile;
-  kits: readonly KitScreen[];
-  base: string;
-}) {
+export function HelperPage({ file, kits, base }: HelperPageProps) {
   const name = file.people[0]?.name ?? '';
   return (
     // No bar at the bottom of a helper's phone: there is nowhere else to go.
@@ -82,15 +77,13 @@ function sessionWords({ sessions, people }: DayFile): string {
   return `${who.join(', ')}.`;
 }
 
-function Whose({
-  people,
-  person,
-  date,
-}: {
-  people: readonly Pick<DayPerson, 'id' | 'name'>[];
-  person: string | undefined;
-  date: string;
-}) {
+type WhoseProps = {
+  readonly people: readonly Pick<DayPerson, 'id' | 'name'>[];
+  readonly person: string | undefined;
+  readonly date: string;
+};
+
+function Whose({ people, person, date }: WhoseProps) {
   if (people.length < 2) return null;
   const choices = [{ id: undefined, name: 'Everybody' }, ...people];
   return (

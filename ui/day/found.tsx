@@ -18,19 +18,16 @@ const FIND_WORDS: Record<Find, string> = {
   elsewhere: 'Belongs elsewhere',
 };
 
-/** What was found on the way: written down without leaving the step, and a basket for each room it belongs in. */
-export const Found = memo(function Found({
-  things,
-  file,
-  room,
-  store,
-}: {
-  things: Run['found'];
-  file: DayFile;
+type FoundProps = {
+  readonly things: Run['found'];
+  readonly file: DayFile;
   /** The room one stands in. */
-  room: string | undefined;
-  store: DayStore;
-}) {
+  readonly room: string | undefined;
+  readonly store: DayStore;
+};
+
+/** What was found on the way: written down without leaving the step, and a basket for each room it belongs in. */
+export const Found = memo(function Found({ things, file, room, store }: FoundProps) {
   const [find, setFind] = useState<Find>();
   return (
     <Box component="section" aria-labelledby="found" sx={{ display: 'grid', gap: 1.5 }}>
@@ -55,17 +52,14 @@ export const Found = memo(function Found({
   );
 });
 
-function Note({
-  find,
-  file,
-  room,
-  onWritten,
-}: {
-  find: Find;
-  file: DayFile;
-  room: string | undefined;
-  onWritten: (text: string, room: string | undefined) => void;
-}) {
+type NoteProps = {
+  readonly find: Find;
+  readonly file: DayFile;
+  readonly room: string | undefined;
+  readonly onWritten: (text: string, room: string | undefined) => void;
+};
+
+function Note({ find, file, room, onWritten }: NoteProps) {
   const [text, setText] = useState('');
   const [where, setWhere] = useState(room ?? file.rooms[0]?.id);
   const write = (event: FormEvent) => {

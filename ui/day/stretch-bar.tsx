@@ -11,19 +11,16 @@ import { wakeBell } from './run/bell';
 import type { DayStore } from './run/day-store';
 import { useSecond } from './run/use-day-store';
 
-/** The stretch of work: begun, resting, one more, or enough for today. */
-export const StretchBar = memo(function StretchBar({
-  stretch,
-  person,
-  isNamed,
-  store,
-}: {
-  stretch: Stretch | undefined;
-  person: DayPerson;
+type StretchBarProps = {
+  readonly stretch: Stretch | undefined;
+  readonly person: DayPerson;
   /** Where the day of several people is on one page. */
-  isNamed: boolean;
-  store: DayStore;
-}) {
+  readonly isNamed: boolean;
+  readonly store: DayStore;
+};
+
+/** The stretch of work: begun, resting, one more, or enough for today. */
+export const StretchBar = memo(function StretchBar({ stretch, person, isNamed, store }: StretchBarProps) {
   const say = (what: Extract<DayAct, { do: 'block' }>['what']) => {
     wakeBell();
     void store.carry({ do: 'block', what }, person.id);

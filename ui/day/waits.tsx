@@ -9,16 +9,14 @@ import { ActRow, type Press } from './act-row';
 import type { DayStore } from './run/day-store';
 import { useSecond } from './run/use-day-store';
 
+type WaitsProps = {
+  readonly waits: readonly RunningWait[];
+  readonly file: DayFile;
+  readonly store: DayStore;
+};
+
 /** Every soak, cycle and drying floor that is going on, each with its own live clock. */
-export function Waits({
-  waits,
-  file,
-  store,
-}: {
-  waits: readonly RunningWait[];
-  file: DayFile;
-  store: DayStore;
-}) {
+export function Waits({ waits, file, store }: WaitsProps) {
   if (waits.length === 0) return null;
   return (
     <Box component="section" aria-labelledby="waits">

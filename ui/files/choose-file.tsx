@@ -2,18 +2,15 @@
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
 
+type ChooseFileProps = {
+  readonly label: string;
+  readonly accept: string;
+  readonly busy: boolean;
+  readonly onFile: (file: File) => void;
+};
+
 /** A button that opens the choice of a file. */
-export function ChooseFile({
-  label,
-  accept,
-  busy,
-  onFile,
-}: {
-  label: string;
-  accept: string;
-  busy: boolean;
-  onFile: (file: File) => void;
-}) {
+export function ChooseFile({ label, accept, busy, onFile }: ChooseFileProps) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>

@@ -2,16 +2,14 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 
+type PageHeadProps = {
+  readonly title: string;
+  readonly children?: ReactNode;
+  readonly actions?: ReactNode;
+};
+
 /** The head of a page: what it is, one line of where things stand, and what can be done about it. */
-export function PageHead({
-  title,
-  children,
-  actions,
-}: {
-  title: string;
-  children?: ReactNode;
-  actions?: ReactNode;
-}) {
+export function PageHead({ title, children, actions }: PageHeadProps) {
   return (
     <Box
       component="header"

@@ -117,15 +117,13 @@ function KnownDays({ exceptions, busy, onUsual }: KnownDaysProps) {
 
 const FIELD = { width: { xs: '100%', sm: 170 } };
 
-function Clock({
-  label,
-  value,
-  onChange,
-}: {
-  label: string;
-  value: string;
-  onChange: (value: string) => void;
-}) {
+type ClockProps = {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+};
+
+function Clock({ label, value, onChange }: ClockProps) {
   return (
     <TextField
       size="small"

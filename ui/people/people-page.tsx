@@ -9,17 +9,15 @@ import { Machines } from './machines';
 import { MemberSection } from './member-section';
 import type { PeopleActions } from './people-actions';
 
-/** Who helps, when they have time, how much on one day, and what each must not do. */
-export function PeoplePage({
-  state,
-  helpers,
-  actions,
-}: {
-  state: Current;
+type PeoplePageProps = {
+  readonly state: Current;
   /** The people whose link is out. */
-  helpers: readonly string[];
-  actions: PeopleActions;
-}) {
+  readonly helpers: readonly string[];
+  readonly actions: PeopleActions;
+};
+
+/** Who helps, when they have time, how much on one day, and what each must not do. */
+export function PeoplePage({ state, helpers, actions }: PeoplePageProps) {
   const { people } = state.household;
   const week = people.reduce((sum, person) => sum + weeklyMinutes(person), 0);
   return (

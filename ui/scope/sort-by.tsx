@@ -6,14 +6,13 @@ import { SORT_CHOICES } from './scope-table';
 /** What is longest or most pressing comes first; names and layers in their order. */
 const DESCENDING = ['minutes'];
 
+type SortByProps = {
+  readonly sorting: SortingState;
+  readonly onSort: (sorting: SortingState) => void;
+};
+
 /** The order of the list as one choice, for where there is no room for the heads of columns. */
-export function SortBy({
-  sorting,
-  onSort,
-}: {
-  sorting: SortingState;
-  onSort: (sorting: SortingState) => void;
-}) {
+export function SortBy({ sorting, onSort }: SortByProps) {
   return (
     <NativeSelect
       size="small"

@@ -101,14 +101,13 @@ function Tick({ label, on, onChange }: { label: string; on: boolean; onChange: (
   );
 }
 
+type GuessProps = {
+  readonly minutes: number | undefined;
+  readonly onGuess: (minutes: number | undefined) => void;
+};
+
 /** One's own guess beside the estimate; empty takes it back. */
-function Guess({
-  minutes,
-  onGuess,
-}: {
-  minutes: number | undefined;
-  onGuess: (minutes: number | undefined) => void;
-}) {
+function Guess({ minutes, onGuess }: GuessProps) {
   const [typed, setTyped] = useState<string>();
   const text = typed ?? (minutes === undefined ? '' : String(minutes));
   const value = text.trim() === '' ? undefined : Number(text);

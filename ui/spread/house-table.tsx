@@ -99,17 +99,14 @@ function People({ house, people, today }: HouseTableProps) {
   );
 }
 
-function DateHead({
-  date,
-  today,
-  open,
-  rain,
-}: {
-  date: string;
-  today: boolean;
-  open: boolean;
-  rain: boolean;
-}) {
+type DateHeadProps = {
+  readonly date: string;
+  readonly today: boolean;
+  readonly open: boolean;
+  readonly rain: boolean;
+};
+
+function DateHead({ date, today, open, rain }: DateHeadProps) {
   return (
     <th
       scope="col"
@@ -132,15 +129,13 @@ function DateHead({
   );
 }
 
-function Cell({
-  cell,
-  height,
-  today,
-}: {
-  cell: DayCell;
-  height: (minutes: number) => number;
-  today: boolean;
-}) {
+type CellProps = {
+  readonly cell: DayCell;
+  readonly height: (minutes: number) => number;
+  readonly today: boolean;
+};
+
+function Cell({ cell, height, today }: CellProps) {
   const minutes = cell.done + cell.planned;
   return (
     <td className={today ? 'today' : undefined}>

@@ -95,14 +95,13 @@ function InThisHouse({ facts, onSay }: { facts: HomeFacts; onSay: (facts: HomeFa
 const EARLIEST = 1000;
 const LATEST = 2200;
 
+type BuiltYearProps = {
+  readonly year: number | undefined;
+  readonly onChange: (year: number | undefined) => void;
+};
+
 /** Kept when the field is left; empty is not known. */
-function BuiltYear({
-  year,
-  onChange,
-}: {
-  year: number | undefined;
-  onChange: (year: number | undefined) => void;
-}) {
+function BuiltYear({ year, onChange }: BuiltYearProps) {
   const [text, setText] = useState(year === undefined ? '' : String(year));
   const value = text.trim() === '' ? undefined : Number(text);
   const isYear = value === undefined || (Number.isInteger(value) && value >= EARLIEST && value <= LATEST);

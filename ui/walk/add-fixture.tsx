@@ -10,21 +10,17 @@ import { TextField } from '../parts/text-field';
 /** How many are shown at a time; typing narrows them down. */
 const MOST_SHOWN = 60;
 
-/** Adds what stands at a stop, by part of its name or another word for it. */
-export function AddFixture({
-  stop,
-  roomKind,
-  typed,
-  onAdd,
-  onClose,
-}: {
-  stop: Stop;
-  roomKind: RoomKind;
+type AddFixtureProps = {
+  readonly stop: Stop;
+  readonly roomKind: RoomKind;
   /** What somebody has begun to type on the strip. */
-  typed: string;
-  onAdd: (kind: FixtureKindName) => void;
-  onClose: () => void;
-}) {
+  readonly typed: string;
+  readonly onAdd: (kind: FixtureKindName) => void;
+  readonly onClose: () => void;
+};
+
+/** Adds what stands at a stop, by part of its name or another word for it. */
+export function AddFixture({ stop, roomKind, typed, onAdd, onClose }: AddFixtureProps) {
   const [text, setText] = useState(typed);
   return (
     <Stack

@@ -169,17 +169,14 @@ function surfaceIn(room: Room, kind: 'hard-floor' | 'carpet' | 'walls'): Surface
   return fixture && ((fixture.surface as SurfaceName | undefined) ?? FIXTURE_KINDS[kind].surfaces[0]);
 }
 
-function Finish({
-  form,
-  name,
-  label,
-  options,
-}: {
-  form: Form;
-  name: 'floor' | 'walls';
-  label: string;
-  options: readonly string[];
-}) {
+type FinishProps = {
+  readonly form: Form;
+  readonly name: 'floor' | 'walls';
+  readonly label: string;
+  readonly options: readonly string[];
+};
+
+function Finish({ form, name, label, options }: FinishProps) {
   return (
     <SelectField form={form} name={name} label={label} options={options.map((option) => [option, option])} />
   );

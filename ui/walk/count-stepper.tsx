@@ -11,14 +11,13 @@ import { afterPaint } from '../state/after-paint';
 
 const countSchema = fixtureSchema.shape.count;
 
+type CountStepperProps = {
+  readonly count: number;
+  readonly onChange: (count: number) => void;
+};
+
 /** How many there are: one press for one more, or typed. A count that can't be is kept as typed and says why. */
-export const CountStepper = memo(function CountStepper({
-  count,
-  onChange,
-}: {
-  count: number;
-  onChange: (count: number) => void;
-}) {
+export const CountStepper = memo(function CountStepper({ count, onChange }: CountStepperProps) {
   const [typed, setTyped] = useState<string>();
   const parsed = countSchema.safeParse(
     typed === undefined ? count : Number(typed.trim() === '' ? Number.NaN : typed),

@@ -2,14 +2,13 @@
 import { memo, useState } from 'react';
 import { TextField } from '../parts/text-field';
 
+type MendFieldProps = {
+  readonly mend: string | undefined;
+  readonly onChange: (mend: string | undefined) => void;
+};
+
 /** What is broken or worn: kept when the field is left; empty takes it off the list of things to mend. */
-export const MendField = memo(function MendField({
-  mend,
-  onChange,
-}: {
-  mend: string | undefined;
-  onChange: (mend: string | undefined) => void;
-}) {
+export const MendField = memo(function MendField({ mend, onChange }: MendFieldProps) {
   const [text, setText] = useState(mend ?? '');
   const keep = () => {
     const wanted = text.trim() === '' ? undefined : text.trim();

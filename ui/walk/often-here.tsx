@@ -4,14 +4,13 @@ import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { FIXTURE_KINDS, type FixtureKindName } from '@/core/catalogue/fixture-kinds';
 
+type OftenHereProps = {
+  readonly kinds: readonly FixtureKindName[];
+  readonly onAdd: (kind: FixtureKindName) => void;
+};
+
 /** What is often in such a room and not on the strip yet: one press puts it there. */
-export const OftenHere = memo(function OftenHere({
-  kinds,
-  onAdd,
-}: {
-  kinds: readonly FixtureKindName[];
-  onAdd: (kind: FixtureKindName) => void;
-}) {
+export const OftenHere = memo(function OftenHere({ kinds, onAdd }: OftenHereProps) {
   if (kinds.length === 0) return null;
   return (
     <Box component="section" aria-label="Often in such a room">

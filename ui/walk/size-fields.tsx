@@ -19,16 +19,14 @@ const LENGTHS: readonly (keyof Size)[] = ['widthM', 'heightM', 'shelfM'];
 
 const FAULT = 'Please give a size above 0 that fits a room.';
 
+type SizeFieldsProps = {
+  readonly kind: string;
+  readonly size: Size;
+  readonly onChange: (size: Size) => void;
+};
+
 /** The sizes that matter for this kind of fixture; the usual ones are filled in. */
-export const SizeFields = memo(function SizeFields({
-  kind,
-  size,
-  onChange,
-}: {
-  kind: string;
-  size: Size;
-  onChange: (size: Size) => void;
-}) {
+export const SizeFields = memo(function SizeFields({ kind, size, onChange }: SizeFieldsProps) {
   const usual: Size = isFixtureKind(kind) ? FIXTURE_KINDS[kind].size : {};
   const names = Object.keys(usual) as (keyof Size)[];
   if (names.length === 0) return null;

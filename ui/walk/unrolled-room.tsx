@@ -41,7 +41,7 @@ type UnrolledRoomProps = {
 export function UnrolledRoom(props: UnrolledRoomProps) {
   const { around, steps, clear, edits, actions, moveTask } = props;
   const desk = useRoomDesk(props.room, around.way, actions);
-  const { room, stops, open, setOpen, changes } = desk;
+  const { room, stops, changes } = desk;
   const [mode, setMode] = useState<StripMode>('choose');
   const [selection] = useState(() => new Selection());
   const walk = useOrderWalk(steps, selection);
@@ -50,14 +50,13 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
     turnTo: (next: StripMode) => {
       setMode(next);
       if (next !== 'order') return;
-      setOpen(undefined);
+      desk.setOpen(undefined);
       walk.goTo(0);
     },
     add: desk.add,
     addStop: desk.addStop,
   });
   const events = useStableEvents(stripEvents(desk, walk, steps, mode, selection));
-  const { panel, shown } = useOpened(open, mode, selection);
   const often = useOftenMissing(room);
   return (
     <Stack spacing={2}>
@@ -78,13 +77,7 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
-      <Box ref={panel} sx={{ contain: 'layout', scrollMarginBottom: { xs: 120, md: 24 } }}>
-        {mode === 'order' ? (
-          <OrderPanel steps={steps} at={walk.at} onAt={walk.goTo} move={moveTask} />
-        ) : (
-          <BelowStrip desk={desk} around={around} shown={shown} />
-        )}
-      </Box>
+      <Opened {...{ desk, around, steps, walk, mode, selection, moveTask }} />
       <OftenHere kinds={often} onAdd={add} />
       <AddStop onAdd={addStop} />
     </Stack>
@@ -127,6 +120,26 @@ function stripEvents(
 function useOftenMissing(room: Room) {
   const offered = useDeferredValue(room);
   return useSameList(useMemo(() => oftenMissing(offered).slice(0, MOST_OFFERED), [offered]));
+}
+
+type OpenedProps = Pick<UnrolledRoomProps, 'around' | 'steps' | 'moveTask'> & {
+  readonly desk: RoomDesk;
+  readonly walk: ReturnType<typeof useOrderWalk>;
+  readonly mode: StripMode;
+  readonly selection: Selection;
+};
+
+function Opened({ desk, around, steps, walk, mode, selection, moveTask }: OpenedProps) {
+  const { panel, shown } = useOpened(desk.open, mode, selection);
+  return (
+    <Box ref={panel} sx={{ contain: 'layout', scrollMarginBottom: { xs: 120, md: 24 } }}>
+      {mode === 'order' ? (
+        <OrderPanel steps={steps} at={walk.at} onAt={walk.goTo} move={moveTask} />
+      ) : (
+        <BelowStrip desk={desk} around={around} shown={shown} />
+      )}
+    </Box>
+  );
 }
 
 /** What was opened below a long strip comes into sight, and what is closed is no longer chosen. */

@@ -69,15 +69,13 @@ function WhoseWeek({ members, person, monday }: WhoseWeekProps) {
   );
 }
 
-function Turn({
-  campaign,
-  person,
-  monday,
-}: {
-  campaign: Campaign | undefined;
-  person: string;
-  monday: string;
-}) {
+type TurnProps = {
+  readonly campaign: Campaign | undefined;
+  readonly person: string;
+  readonly monday: string;
+};
+
+function Turn({ campaign, person, monday }: TurnProps) {
   const to = (days: number) => `/week/${encodeURIComponent(person)}/${plusDays(monday, days)}`;
   const last = campaign ? mondayOf(campaign.clean.finish) : monday;
   return (

@@ -141,19 +141,15 @@ function HowFar({ open, taking, onStop }: { open: number; taking: boolean; onSto
   );
 }
 
-function Row({
-  id,
-  name,
-  whatIf,
-  rows,
-  children,
-}: {
-  id: string;
-  name: string;
-  whatIf: WhatIf | undefined;
-  rows: Rows;
-  children?: ReactNode;
-}) {
+type RowProps = {
+  readonly id: string;
+  readonly name: string;
+  readonly whatIf: WhatIf | undefined;
+  readonly rows: Rows;
+  readonly children?: ReactNode;
+};
+
+function Row({ id, name, whatIf, rows, children }: RowProps) {
   const { planner, now, shown, taking, events } = rows;
   const anew = planner.answers.get(UNCHANGED);
   const unchanged = anew && 'outcome' in anew ? anew.outcome : now;
@@ -174,16 +170,14 @@ function Row({
   );
 }
 
+type ToMakeItFitProps = {
+  readonly ladders: readonly Ladder[];
+  readonly jobs: WhatIfBoardProps['jobs'];
+  readonly rows: Rows;
+};
+
 /** Kinds of change that can make it fit, each with the smallest that does. */
-function ToMakeItFit({
-  ladders,
-  jobs,
-  rows,
-}: {
-  ladders: readonly Ladder[];
-  jobs: WhatIfBoardProps['jobs'];
-  rows: Rows;
-}) {
+function ToMakeItFit({ ladders, jobs, rows }: ToMakeItFitProps) {
   const { names, planner } = rows;
   const isEnough = ({ id }: Ladder) => planner.answers.get(id)?.state !== 'none';
   return (
@@ -203,17 +197,14 @@ function ToMakeItFit({
   );
 }
 
-function WhatIfs({
-  asked,
-  rooms,
-  rows,
-  onRoom,
-}: {
-  asked: readonly WhatIf[];
-  rooms: WhatIfBoardProps['rooms'];
-  rows: Rows;
-  onRoom: (id: string) => void;
-}) {
+type WhatIfsProps = {
+  readonly asked: readonly WhatIf[];
+  readonly rooms: WhatIfBoardProps['rooms'];
+  readonly rows: Rows;
+  readonly onRoom: (id: string) => void;
+};
+
+function WhatIfs({ asked, rooms, rows, onRoom }: WhatIfsProps) {
   return (
     <Section title="What if" id="what-ifs">
       {asked.map((whatIf) => (
