@@ -228,6 +228,9 @@ describe('methods', () => {
       priority: 'must',
     };
     expect(told(methodNumbersSchema, numbers)).toEqual({});
+    expect(told(methodNumbersSchema, { ...numbers, steps: { work: { perHour: Number.NaN } } })).toEqual({
+      'steps.work.perHour': 'Please give the rate as a number.',
+    });
     const odd = { ...numbers, steps: { work: { perHour: 0, secondsEach: -1, minutes: 99_999 } } };
     expect(Object.keys(told(methodNumbersSchema, odd))).toEqual(
       expect.arrayContaining(['steps.work.perHour', 'steps.work.secondsEach', 'steps.work.minutes']),

@@ -15,6 +15,8 @@ const measure = (what: string) => ({
   'too-big': `The ${what} can be ${MOST_ROOM_M} m at the most.`,
 });
 
+const asNumber = (what: string) => ({ missing: `Please give ${what} as a number.` });
+
 const YEAR = 'Please give the year in four digits.';
 
 const FIELDS: Readonly<Record<string, Partial<Record<Wrong, string>>>> = {
@@ -33,6 +35,13 @@ const FIELDS: Readonly<Record<string, Partial<Record<Wrong, string>>>> = {
     'too-small': 'There has to be at least 1. To drop it, use “Leave it this time” or “Remove”.',
     'too-big': `The most is ${MOST_COUNT} at one stop. Is there a digit too many?`,
   },
+  setUpMinutes: asNumber('the set-up'),
+  perHour: asNumber('the rate'),
+  secondsEach: asNumber('the seconds'),
+  minutes: asNumber('the minutes'),
+  intervalMonths: asNumber('the months'),
+  hardness: asNumber('the dread'),
+  leastAge: asNumber('the age'),
   surface: { 'not-known': 'The catalogue does not know this surface.' },
   floor: { 'not-known': 'The catalogue does not know this surface.' },
   walls: { 'not-known': 'The catalogue does not know this surface.' },
