@@ -234,6 +234,11 @@ export class Browser {
     }, `the words ${pattern}`);
   }
 
+  /** Waits until the page has its name: while it is drawn anew, there is none for a moment. */
+  async waitForTitle(): Promise<void> {
+    await this.until(async () => (await this.driver.getTitle()) !== '', 'the page to have a name');
+  }
+
   /** Waits until the page says that the server has it: what is shown at once may still be on its way. */
   async kept(words: string): Promise<void> {
     const script =
