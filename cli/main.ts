@@ -7,7 +7,7 @@ import { parseHousehold, parseHouseholdFile } from '../core/formats/read-househo
 import { orderDocument, safetyDocument, suppliesDocument } from '../core/formats/work-documents';
 import type { HouseholdFile } from '../core/household/household';
 import { parsePlan } from '../core/plan/plan';
-import { parseProblem } from '../core/plan/problem';
+import { parseProblem } from '../core/plan/read-problem';
 import { expand } from '../core/problem/expand';
 import { checkPlan, describeViolation } from '../core/spread/check/check';
 import { plan } from '../core/spread/plan';

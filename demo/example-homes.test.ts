@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { fixturesOf, type Home, roomsOf } from '../core/home/room';
 import { householdSchema } from '../core/household/household';
-import { parseProblem } from '../core/plan/problem';
+import { parseProblem } from '../core/plan/read-problem';
 import { expand } from '../core/problem/expand';
 import { handsRange, tasksOf } from '../core/work/tasks';
 import { workOf } from '../core/work/work';

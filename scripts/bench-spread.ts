@@ -1,12 +1,12 @@
 // Measures the spread: how valid, how near the best, how fast. Everything is drawn from seeds that are kept here.
 
 import { dayOf, formatDate, formatMinute, minuteOf } from '../core/basics/local-time';
-import type { Plan } from '../core/plan/plan';
-import type { Problem } from '../core/plan/problem';
+import { CATALOGUE } from '../core/catalogue/catalogue';
+import type { MadePlan, Plan } from '../core/plan/plan';
+import { GROUPINGS, type Problem } from '../core/plan/problem';
+import { expand } from '../core/problem/expand';
 import { boundsOf } from '../core/spread/bounds';
 import { checkPlan } from '../core/spread/check/check';
-import { type Score, scoreOfPlan } from '../core/spread/compare';
-import { greedyScore } from '../core/spread/examples/greedy';
 import { exampleHome } from '../core/spread/examples/homes';
 import {
   drawnJobShop,
@@ -16,12 +16,15 @@ import {
   TEN_BY_TEN,
 } from '../core/spread/examples/job-shops';
 import { exampleProblem, FEATURES, type Feature } from '../core/spread/examples/problems';
+import { sensiblePlan } from '../core/spread/examples/sensible';
 import { exampleDay } from '../core/spread/examples/single-days';
 import { modelOf } from '../core/spread/model';
 import { plan } from '../core/spread/plan';
 import { changesBetween } from '../core/spread/plan-changes';
 import { replan } from '../core/spread/replan';
+import { compareScores } from '../core/spread/tally';
 import { placeByHand } from '../core/steering/by-hand';
+import { DOZEN_HOMES } from '../demo/dozen-homes';
 import { canEndBy } from './lib/exact-day';
 
 const HASH = '0'.repeat(64);
@@ -29,7 +32,7 @@ const say = (line: string) => process.stdout.write(`${line}\n`);
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
 
-function planIn(problem: Problem, seconds: number, seed = 1): Plan {
+function planIn(problem: Problem, seconds: number, seed = 1): MadePlan {
   const end = performance.now() + seconds * 1000;
   return plan(problem, {
     problemHash: HASH,
@@ -113,42 +116,36 @@ function jobShop(shop: JobShop, seconds: number): void {
   );
 }
 
-const MEASURES = [
-  'must',
-  'should',
-  'could',
-  'time',
-  'open-room nights',
-  'wishes',
-  'idle',
-  'dislikes',
-  'unfairness',
-];
-
-function homes(count: number): void {
-  const [greedy, searched]: [Score[], Score[]] = [[], []];
-  for (let seed = 1; seed <= count; seed++) {
-    const problem = exampleHome(seed, 200);
-    greedy.push(greedyScore(problem));
-    searched.push(scoreOfPlan(problem, planIn(problem, 2)));
-  }
-  say(`${count} homes of 200 tasks over four weeks, 2 s each, against plain greedy list scheduling:`);
-  MEASURES.forEach((name, i) => {
-    const [a, b] = [greedy, searched].map((scores) => mean(scores.map((score) => score[i] as number))) as [
-      number,
-      number,
-    ];
-    const worse = searched.filter(
-      (score, k) => (score[i] as number) > (greedy[k]?.[i] as number) + 1e-6,
-    ).length;
-    if (name === 'time')
-      say(`  ${'finish or evenness'.padEnd(20)} better or equal in ${count - worse} of ${count}`);
-    else
-      say(
-        `  ${name.padEnd(20)} ${a.toFixed(0).padStart(6)} → ${b.toFixed(0).padStart(6)}   worse in ${worse} of ${count}`,
-      );
-  });
+/** What a plan leaves out, minutes by priority, and what it costs. */
+function standing({ metrics }: MadePlan): readonly number[] {
+  const { must, should, could } = metrics.unplaced;
+  return [must, should, could, metrics.cost];
 }
+
+/** Homes and seasons against the plan of a sensible person, who deals the work out once and never looks back. */
+function againstSensible(name: string, problems: readonly Problem[], seconds: number): void {
+  const shares: number[] = [];
+  let [worse, dearer] = [0, 0];
+  for (const problem of problems) {
+    const yard = standing(sensiblePlan(problem));
+    const made = standing(planIn(problem, seconds));
+    const leftOut = compareScores(made.slice(0, 3), yard.slice(0, 3));
+    if (leftOut > 0) worse++;
+    if (leftOut === 0 && (made[3] as number) > (yard[3] as number)) dearer++;
+    if (leftOut === 0) shares.push((made[3] as number) / Math.max(1, yard[3] as number));
+  }
+  say(
+    `${problems.length} ${name}, ${seconds} s each, against a sensible person: more left out in ${worse}, dearer in ${dearer}; ` +
+      `where as much is left out (${shares.length}), the cost is ${percent(mean(shares))} on average`,
+  );
+}
+
+/** Seasons of 60 to 250 tasks, by all schools. */
+function seasons(count: number): Problem[] {
+  return Array.from({ length: count }, (_, i) => exampleHome(i + 1, 60 + ((i * 67) % 191), GROUPINGS[i % 4]));
+}
+
+const dozen = DOZEN_HOMES.map((household) => expand(household, CATALOGUE, household.now));
 
 function growth(): void {
   const firstPlan = (tasks: number) => {
@@ -245,6 +242,9 @@ await singleDays(30);
 jobShop(SIX_BY_SIX, 1);
 jobShop(TEN_BY_TEN, 5);
 jobShop(drawnJobShop(1, 10), 5);
-homes(8);
+for (const seconds of [2, 20]) {
+  againstSensible('homes', dozen, seconds);
+  againstSensible('seasons', seasons(30), seconds);
+}
 growth();
 for (const mishap of MISHAPS) replanning(mishap);

@@ -54,11 +54,27 @@ function faultsOfIssue(issue: Issue): Fault[] {
       expected: 'no such key',
     }));
   }
+  if (issue.code === 'invalid_union' && issue.errors.length === 0) return [unknownKind(issue)];
   if (issue.code === 'invalid_union') {
     const nearest = issue.errors.reduce<Issue[]>((a, b) => (a.length && a.length <= b.length ? a : b), []);
     return nearest.flatMap((inner) => faultsOfIssue({ ...inner, path: [...issue.path, ...inner.path] }));
   }
   return [{ path: jsonPath(issue.path), got: shown(issue.input), expected: expectation(issue) }];
+}
+
+/** A document, or a part of one, of a kind or a version that is not known. */
+function unknownKind(issue: Extract<Issue, { code: 'invalid_union' }>): Fault {
+  const {
+    input,
+    discriminator,
+    options = [],
+  } = issue as typeof issue & {
+    readonly discriminator?: string;
+    readonly options?: readonly unknown[];
+  };
+  const own = (input as Record<string, unknown> | undefined)?.[discriminator ?? ''];
+  const known = options.map((option) => JSON.stringify(option)).join(' or ');
+  return { path: jsonPath(issue.path), got: shown(own), expected: known || 'one that is known here' };
 }
 
 /** `$` for the whole document, else `tasks[0].steps[1].minutes`. */

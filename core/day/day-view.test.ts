@@ -7,7 +7,7 @@ import { secondOf } from './seconds';
 
 const problem: Problem = {
   format: 'early-thaw/problem',
-  version: 1,
+  version: 2,
   timezone: 'Europe/Berlin',
   start: '2027-03-01',
   finish: '2027-03-02',

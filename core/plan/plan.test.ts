@@ -59,7 +59,7 @@ describe('parsePlan', () => {
       (p) => {
         Object.assign(p, { version: '1' });
       },
-      /^version: got "1", expected 1/,
+      /^version: got "1", expected 1 or 2/,
     ],
   ];
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { type Parsed, parseDocument } from '../basics/fault';
 import { dateSchema, dateTimeSchema, stepIdSchema } from '../basics/scalars';
+import { COST_PARTS, type CostPart } from './costs';
 
 /** The plan as others read and write it; see docs/formats/plan.md. */
 
@@ -30,15 +31,18 @@ const UNPLACED_REASONS = [
   'deadline',
 ] as const;
 
-const unplacedSchema = z.strictObject({
+const unplacedV1Schema = z.strictObject({
   task: stepIdSchema,
   reason: z.enum(UNPLACED_REASONS),
   message: z.string().max(2000),
 });
+const unplacedSchema = unplacedV1Schema.extend({
+  reason: z.enum([...UNPLACED_REASONS, 'focus', 'attendance']),
+});
 
 const countSchema = z.int().min(0);
 
-const metricsSchema = z.strictObject({
+const metricsV1Schema = z.strictObject({
   finish: dateTimeSchema.nullable(),
   hands: countSchema,
   session: countSchema,
@@ -48,21 +52,43 @@ const metricsSchema = z.strictObject({
   wishesBroken: countSchema,
 });
 
-export const planSchema = z.strictObject({
+const metricsSchema = metricsV1Schema.extend({
+  costs: z.strictObject(
+    Object.fromEntries(COST_PARTS.map((part) => [part, countSchema])) as Record<CostPart, typeof countSchema>,
+  ),
+  cost: countSchema,
+  /** Of a re-made plan: tasks that lie on another date or with other people than before. */
+  moved: countSchema.optional(),
+});
+
+const planV1Schema = z.strictObject({
   format: z.literal('early-thaw/plan'),
   version: z.literal(1),
   problem: z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 as 64 lower-case hex digits'),
   entries: z.array(entrySchema),
   sessions: z.array(sessionSchema),
+  unplaced: z.array(unplacedV1Schema),
+  metrics: metricsV1Schema,
+});
+
+/** A plan as it is written now. */
+export const madePlanSchema = planV1Schema.extend({
+  version: z.literal(2),
   unplaced: z.array(unplacedSchema),
   metrics: metricsSchema,
 });
 
+/** A plan as it is read: one of version 1 says nothing of what it costs. */
+export const planSchema = z.discriminatedUnion('version', [planV1Schema, madePlanSchema]);
+
 export type Plan = z.infer<typeof planSchema>;
+export type MadePlan = z.infer<typeof madePlanSchema>;
 export type PlanEntry = z.infer<typeof entrySchema>;
 export type PlanSession = z.infer<typeof sessionSchema>;
 export type Unplaced = z.infer<typeof unplacedSchema>;
 export type UnplacedReason = Unplaced['reason'];
+/** What any plan says of itself. */
+export type BaseMetrics = z.infer<typeof metricsV1Schema>;
 export type Metrics = z.infer<typeof metricsSchema>;
 
 export function parsePlan(text: string): Parsed<Plan> {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { describeFault } from '../basics/fault';
 import { exampleProblem } from '../spread/examples/problems';
-import { parseProblem } from './problem';
+import { parseProblem } from './read-problem';
 
 type Loose = Record<string, never> & { [key: string]: never };
 
@@ -19,6 +19,16 @@ describe('parseProblem', () => {
     const problem = exampleProblem(11);
     const parsed = parseProblem(JSON.stringify(problem));
     expect(parsed).toEqual({ ok: true, value: problem });
+  });
+
+  it('reads the first version as one of the second with none of its keys', () => {
+    const problem = exampleProblem(11, ['waits', 'precedence']);
+    const first = { ...problem, version: 1 };
+    expect(parseProblem(JSON.stringify(first))).toEqual({ ok: true, value: problem });
+    const mixed = parseProblem(JSON.stringify({ ...first, quiet: [] }));
+    expect(mixed.ok ? [] : mixed.faults.map(describeFault)).toEqual([
+      'quiet: got a key that is not known here, expected no such key',
+    ]);
   });
 
   it('takes a file with a byte order mark', () => {
@@ -156,11 +166,34 @@ describe('parseProblem', () => {
       /^precedence: got a circle: .* before /,
     ],
     [
+      'a focus that names nobody',
+      (p) => {
+        p.focus = [
+          { id: 'f', from: '2027-03-01T08:00', to: '2027-03-01T07:00', people: ['zoe'], binds: 'time' },
+        ];
+      },
+      /^focus\[0\]\.to: got "2027-03-01T07:00", expected a time after its start/,
+    ],
+    [
+      'somebody kept out who is not there',
+      (p) => {
+        p.tasks[0]!.steps[0]!.keepsOut = ['zoe'];
+      },
+      /keepsOut\[0\]: got "zoe", expected the id of one of the people/,
+    ],
+    [
+      'a factor that is too large',
+      (p) => {
+        p.policy.weights = { late: 11 };
+      },
+      /^policy\.weights\.late: got 11, expected a number of at most 10/,
+    ],
+    [
       'another format',
       (p) => {
-        Object.assign(p, { version: 2 });
+        Object.assign(p, { version: 3 });
       },
-      /^version: got 2, expected 1/,
+      /^version: got 3, expected 1 or 2/,
     ],
   ];
 

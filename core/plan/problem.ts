@@ -1,7 +1,5 @@
 import { z } from 'zod';
 import { PRIORITIES } from '../basics/choices';
-import { type Fault, type Parsed, parseDocument } from '../basics/fault';
-import { dayOf } from '../basics/local-time';
 import {
   clockSchema,
   dateSchema,
@@ -12,10 +10,15 @@ import {
   timezoneSchema,
   titleSchema,
 } from '../basics/scalars';
+import { COST_PARTS } from './costs';
 
 /** The scheduling problem as others read and write it; see docs/formats/problem.md. */
 
 const windowSchema = z.strictObject({ start: dateTimeSchema, end: dateTimeSchema });
+
+/** A time of every day; one that ends before it begins runs past midnight. */
+const dailySchema = z.strictObject({ from: clockSchema, to: clockSchema });
+export type Daily = z.infer<typeof dailySchema>;
 
 const personSchema = z.strictObject({
   id: stepIdSchema,
@@ -29,9 +32,16 @@ const personSchema = z.strictObject({
 
 const machineSchema = z.strictObject({ id: stepIdSchema, windows: z.array(windowSchema).optional() });
 
-const roomSchema = z.strictObject({ id: stepIdSchema, maxPeople: z.int().min(1).max(100).optional() });
+const roomV1Schema = z.strictObject({ id: stepIdSchema, maxPeople: z.int().min(1).max(100).optional() });
+const MOST_STOREYS = 200;
+const roomSchema = roomV1Schema.extend({
+  /** Storeys above the ground. */
+  floor: z.int().min(-MOST_STOREYS).max(MOST_STOREYS).optional(),
+  /** When nobody may be shut out of it. */
+  inUse: z.array(dailySchema).optional(),
+});
 
-const handsStepSchema = z.strictObject({
+const handsV1Schema = z.strictObject({
   id: stepIdSchema,
   mode: z.literal('hands'),
   minutes: positiveMinutesSchema,
@@ -43,7 +53,7 @@ const handsStepSchema = z.strictObject({
   split: positiveMinutesSchema.optional(),
 });
 
-const waitStepSchema = z.strictObject({
+const waitV1Schema = z.strictObject({
   id: stepIdSchema,
   mode: z.literal('wait'),
   minutes: minutesSchema,
@@ -55,11 +65,22 @@ const waitStepSchema = z.strictObject({
   closesRoom: z.boolean().optional(),
 });
 
-const stepSchema = z.discriminatedUnion('mode', [handsStepSchema, waitStepSchema]);
+/** People who may not work in the room meanwhile. */
+const keepsOutSchema = z.array(stepIdSchema).optional();
+
+const stepV1Schema = z.discriminatedUnion('mode', [handsV1Schema, waitV1Schema]);
+const stepSchema = z.discriminatedUnion('mode', [
+  handsV1Schema.extend({ keepsOut: keepsOutSchema }),
+  waitV1Schema.extend({
+    /** A grown-up is at home for all of its minutes. */
+    attended: z.boolean().optional(),
+    keepsOut: keepsOutSchema,
+  }),
+]);
 
 const prioritySchema = z.enum(PRIORITIES);
 
-const taskSchema = z.strictObject({
+const taskV1Schema = z.strictObject({
   id: stepIdSchema,
   title: titleSchema,
   room: stepIdSchema,
@@ -67,15 +88,20 @@ const taskSchema = z.strictObject({
   layer: z.int(),
   priority: prioritySchema,
   hardness: z.int().min(1).max(5),
-  steps: z.array(stepSchema).min(1),
+  steps: z.array(stepV1Schema).min(1),
   person: stepIdSchema.optional(),
   earliest: dateTimeSchema.optional(),
   latest: dateTimeSchema.optional(),
   sameDay: z.boolean().optional(),
   needs: z.array(z.enum(['dry', 'daylight'])).optional(),
 });
+const taskSchema = taskV1Schema.extend({
+  steps: z.array(stepSchema).min(1),
+  /** All its steps end on one date, by this time. */
+  by: clockSchema.optional(),
+});
 
-const precedenceSchema = z.strictObject({
+const precedenceV1Schema = z.strictObject({
   before: stepIdSchema,
   after: stepIdSchema,
   minGap: minutesSchema.optional(),
@@ -84,12 +110,12 @@ const precedenceSchema = z.strictObject({
   orderOnly: z.boolean().optional(),
   reason: z.string().max(1000),
 });
-
-const daySchema = z.strictObject({
-  date: dateSchema,
-  dry: z.boolean(),
-  daylight: z.strictObject({ from: clockSchema, to: clockSchema }),
+const precedenceSchema = precedenceV1Schema.extend({
+  /** Of a wish: what breaking it costs, in minutes' worth. */
+  cost: z.number().min(0).max(120).optional(),
 });
+
+const daySchema = z.strictObject({ date: dateSchema, dry: z.boolean(), daylight: dailySchema });
 
 const fixedSchema = z.strictObject({
   step: stepIdSchema,
@@ -100,10 +126,23 @@ const fixedSchema = z.strictObject({
 
 const doneSchema = z.strictObject({ step: stepIdSchema, end: dateTimeSchema });
 
+const focusSchema = z.strictObject({
+  id: stepIdSchema,
+  from: dateTimeSchema,
+  to: dateTimeSchema,
+  people: z.array(stepIdSchema).optional(),
+  rooms: z.array(stepIdSchema).optional(),
+  kinds: z.array(z.string().max(200)).optional(),
+  tasks: z.array(stepIdSchema).optional(),
+  /** The time to the work, the work to the time, or both. */
+  binds: z.enum(['time', 'work', 'both']),
+});
+
 export const GROUPINGS = ['room', 'kind', 'layer', 'none'] as const;
+/** Over days and weeks. A single day is spread to the minute, `soonest`. */
 export const SPREADS = ['early', 'even'] as const;
 
-const policySchema = z.strictObject({
+const policyV1Schema = z.strictObject({
   spread: z.enum(SPREADS),
   grouping: z.enum(GROUPINGS),
   hardestFirst: z.boolean(),
@@ -111,9 +150,15 @@ const policySchema = z.strictObject({
   reserve: z.array(dateSchema),
   sessionCap: positiveMinutesSchema,
 });
+const policySchema = policyV1Schema.extend({
+  spread: z.enum([...SPREADS, 'soonest']),
+  weights: z.partialRecord(z.enum(COST_PARTS), z.number().min(0).max(10)).optional(),
+});
 
-export const problemSchema = z.strictObject({
-  format: z.literal('early-thaw/problem'),
+const FORMAT = z.literal('early-thaw/problem');
+
+export const problemV1Schema = z.strictObject({
+  format: FORMAT,
   version: z.literal(1),
   timezone: timezoneSchema,
   start: dateSchema,
@@ -121,12 +166,25 @@ export const problemSchema = z.strictObject({
   now: dateTimeSchema.optional(),
   people: z.array(personSchema),
   machines: z.array(machineSchema),
-  rooms: z.array(roomSchema),
-  tasks: z.array(taskSchema),
-  precedence: z.array(precedenceSchema),
+  rooms: z.array(roomV1Schema),
+  tasks: z.array(taskV1Schema),
+  precedence: z.array(precedenceV1Schema),
   days: z.array(daySchema).optional(),
   fixed: z.array(fixedSchema).optional(),
   done: z.array(doneSchema).optional(),
+  policy: policyV1Schema,
+});
+
+export const problemSchema = problemV1Schema.extend({
+  version: z.literal(2),
+  rooms: z.array(roomSchema),
+  tasks: z.array(taskSchema),
+  precedence: z.array(precedenceSchema),
+  /** When a grown-up is at home and awake; absent: always. */
+  attendance: z.array(windowSchema).optional(),
+  /** When nothing makes noise. */
+  quiet: z.array(dailySchema).optional(),
+  focus: z.array(focusSchema).optional(),
   policy: policySchema,
 });
 
@@ -134,213 +192,7 @@ export type Problem = z.infer<typeof problemSchema>;
 export type ProblemTask = z.infer<typeof taskSchema>;
 export type ProblemStep = z.infer<typeof stepSchema>;
 export type ProblemPerson = z.infer<typeof personSchema>;
+export type ProblemFocus = z.infer<typeof focusSchema>;
 export type Precedence = z.infer<typeof precedenceSchema>;
 export type Policy = z.infer<typeof policySchema>;
 export type Priority = z.infer<typeof prioritySchema>;
-
-/** The longest horizon, in days: it keeps a mistyped year from filling the memory. */
-const MOST_DAYS = 4000;
-
-/** Reads a problem document; on failure every fault, with its path. */
-export function parseProblem(text: string): Parsed<Problem> {
-  const parsed = parseDocument(text, problemSchema);
-  if (!parsed.ok) return parsed;
-  const faults = problemFaults(parsed.value);
-  return faults.length > 0 ? { ok: false, faults } : parsed;
-}
-
-/** Faults that lie between the parts of a well-shaped problem: doubled ids, names that lead nowhere, circles. */
-export function problemFaults(problem: Problem): Fault[] {
-  return [
-    ...spanFaults(problem),
-    ...idFaults(problem),
-    ...windowFaults(problem),
-    ...taskFaults(problem),
-    ...reachFaults(problem),
-    ...circleFaults(problem),
-  ];
-}
-
-function spanFaults(problem: Problem): Fault[] {
-  const days = dayOf(problem.finish) - dayOf(problem.start);
-  if (days < 0)
-    return [fault('finish', `"${problem.finish}"`, `a date not before start, "${problem.start}"`)];
-  if (days > MOST_DAYS)
-    return [fault('finish', `"${problem.finish}"`, `at most ${MOST_DAYS} days after start`)];
-  return [];
-}
-
-function idFaults(problem: Problem): Fault[] {
-  const faults: Fault[] = [];
-  const lists = ['people', 'machines', 'rooms', 'tasks'] as const;
-  for (const list of lists) {
-    const seen = new Set<string>();
-    problem[list].forEach((item, i) => {
-      if (seen.has(item.id))
-        faults.push(fault(`${list}[${i}].id`, `"${item.id}" again`, `an id unique in ${list}`));
-      seen.add(item.id);
-    });
-  }
-  const names = new Set(problem.tasks.map((task) => task.id));
-  eachStep(problem, (step, path) => {
-    if (names.has(step.id)) {
-      faults.push(fault(`${path}.id`, `"${step.id}" again`, 'a step id that no other step and no task has'));
-    }
-    names.add(step.id);
-  });
-  const dates = new Set<string>();
-  (problem.days ?? []).forEach((day, i) => {
-    if (dates.has(day.date)) faults.push(fault(`days[${i}].date`, `"${day.date}" again`, 'each date once'));
-    dates.add(day.date);
-  });
-  return faults;
-}
-
-function windowFaults(problem: Problem): Fault[] {
-  const faults: Fault[] = [];
-  const look = (path: string, windows: readonly { start: string; end: string }[]) => {
-    windows.forEach((window, i) => {
-      if (window.end <= window.start) {
-        faults.push(
-          fault(`${path}[${i}].end`, `"${window.end}"`, `a time after its start, "${window.start}"`),
-        );
-      }
-    });
-  };
-  problem.people.forEach((person, i) => {
-    look(`people[${i}].windows`, person.windows);
-  });
-  problem.machines.forEach((machine, i) => {
-    look(`machines[${i}].windows`, machine.windows ?? []);
-  });
-  (problem.fixed ?? []).forEach((entry, i) => {
-    // A wait of no minutes may end when it starts.
-    if (entry.end < entry.start)
-      faults.push(
-        fault(`fixed[${i}].end`, `"${entry.end}"`, `a time not before its start, "${entry.start}"`),
-      );
-  });
-  return faults;
-}
-
-function taskFaults(problem: Problem): Fault[] {
-  const faults: Fault[] = [];
-  problem.tasks.forEach((task, i) => {
-    task.steps.forEach((step, j) => {
-      const path = `tasks[${i}].steps[${j}]`;
-      if (step.mode === 'wait' && step.atMost !== undefined && step.atMost < step.minutes) {
-        faults.push(fault(`${path}.atMost`, `${step.atMost}`, `at least its minutes, ${step.minutes}`));
-      }
-      if (step.mode === 'hands' && task.person !== undefined && (step.crew ?? 1) > 1) {
-        faults.push(fault(`${path}.crew`, `${step.crew}`, '1, because the task names one person'));
-      }
-    });
-  });
-  return faults;
-}
-
-function reachFaults(problem: Problem): Fault[] {
-  const faults: Fault[] = [];
-  const people = new Set(problem.people.map((p) => p.id));
-  const machines = new Set(problem.machines.map((m) => m.id));
-  const rooms = new Set(problem.rooms.map((r) => r.id));
-  const steps = new Set<string>();
-  const reach = (path: string, id: string | undefined, known: ReadonlySet<string>, list: string) => {
-    if (id !== undefined && !known.has(id))
-      faults.push(fault(path, `"${id}"`, `the id of one of the ${list}`));
-  };
-  eachStep(problem, (step, path) => {
-    steps.add(step.id);
-    reach(`${path}.machine`, step.machine, machines, 'machines');
-  });
-  problem.tasks.forEach((task, i) => {
-    reach(`tasks[${i}].room`, task.room, rooms, 'rooms');
-    reach(`tasks[${i}].person`, task.person, people, 'people');
-  });
-  const sides = new Set([...steps, ...problem.tasks.map((t) => t.id)]);
-  problem.precedence.forEach((link, i) => {
-    reach(`precedence[${i}].before`, link.before, sides, 'tasks or steps');
-    reach(`precedence[${i}].after`, link.after, sides, 'tasks or steps');
-  });
-  (problem.fixed ?? []).forEach((entry, i) => {
-    reach(`fixed[${i}].step`, entry.step, steps, 'steps');
-    entry.people.forEach((person, j) => {
-      reach(`fixed[${i}].people[${j}]`, person, people, 'people');
-    });
-  });
-  (problem.done ?? []).forEach((entry, i) => {
-    reach(`done[${i}].step`, entry.step, steps, 'steps');
-  });
-  return faults;
-}
-
-/**
- * A circle of hard rules, step by step, that no plan can satisfy. Circles through `orderOnly` rules are no fault:
- * leaving one side out opens them.
- */
-function circleFaults(problem: Problem): Fault[] {
-  const circle = findCircle(hardStepGraph(problem));
-  if (circle.length === 0) return [];
-  const named = [...circle, circle[0]].map((id) => `"${id}"`).join(' before ');
-  return [fault('precedence', `a circle: ${named}`, 'an order that can be kept')];
-}
-
-function hardStepGraph(problem: Problem): Map<string, string[]> {
-  const done = new Set((problem.done ?? []).map((entry) => entry.step));
-  const first = new Map<string, string>();
-  const last = new Map<string, string>();
-  const next = new Map<string, string[]>();
-  for (const task of problem.tasks) {
-    const ids = task.steps.map((step) => step.id);
-    first.set(task.id, ids[0] as string);
-    last.set(task.id, ids[ids.length - 1] as string);
-    ids.forEach((id, i) => {
-      first.set(id, id);
-      last.set(id, id);
-      next.set(id, i + 1 < ids.length && !done.has(id) ? [ids[i + 1] as string] : []);
-    });
-  }
-  for (const link of problem.precedence) {
-    const before = last.get(link.before);
-    const after = first.get(link.after);
-    if (!link.hard || link.orderOnly || !before || !after || done.has(before) || done.has(after)) continue;
-    next.get(before)?.push(after);
-  }
-  return next;
-}
-
-/** The ids of one circle in a directed graph, in order; empty when there is none. */
-function findCircle(next: ReadonlyMap<string, readonly string[]>): string[] {
-  const state = new Map<string, 'open' | 'closed'>();
-  for (const root of next.keys()) {
-    if (state.has(root)) continue;
-    const path: { id: string; at: number }[] = [{ id: root, at: 0 }];
-    state.set(root, 'open');
-    while (path.length > 0) {
-      const top = path[path.length - 1] as { id: string; at: number };
-      const follower = next.get(top.id)?.[top.at++];
-      if (follower === undefined) {
-        state.set(top.id, 'closed');
-        path.pop();
-      } else if (state.get(follower) === 'open') {
-        return path.slice(path.findIndex((p) => p.id === follower)).map((p) => p.id);
-      } else if (!state.has(follower)) {
-        state.set(follower, 'open');
-        path.push({ id: follower, at: 0 });
-      }
-    }
-  }
-  return [];
-}
-
-function eachStep(problem: Problem, visit: (step: ProblemStep, path: string) => void): void {
-  problem.tasks.forEach((task, i) => {
-    task.steps.forEach((step, j) => {
-      visit(step, `tasks[${i}].steps[${j}]`);
-    });
-  });
-}
-
-function fault(path: string, got: string, expected: string): Fault {
-  return { path, got, expected };
-}

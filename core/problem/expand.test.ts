@@ -5,7 +5,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
 import { fixturesOf, roomsOf } from '../home/room';
 import { householdSchema } from '../household/household';
-import { parseProblem } from '../plan/problem';
+import { parseProblem } from '../plan/read-problem';
 import { checkPlan } from '../spread/check/check';
 import { plan } from '../spread/plan';
 import { expand } from './expand';

@@ -63,7 +63,7 @@ export function expandWork(
   const kindOf = (task: ProblemTask) => kinds.get(task.room);
   const problem: Problem = {
     format: 'early-thaw/problem',
-    version: 1,
+    version: 2,
     timezone: household.timezone,
     start: clean.start,
     finish: clean.finish,

@@ -3,16 +3,20 @@ import { describe, expect, it } from 'vitest';
 import { dayOfMinute, type Minute, midnightOf, minuteOf } from '../basics/local-time';
 import { randomFrom } from '../basics/random';
 import { Board, NEVER } from './board';
-import { exampleProblem, FEATURES } from './examples/problems';
+import { MEANWHILE } from './examples/meanwhile';
+import { exampleProblem, FEATURES, type Feature } from './examples/problems';
 import { type Placed, SESSION_GAP } from './metrics';
 import { type Model, modelOf, type Person, type Step } from './model';
+
+/** What lies there already is drawn by this test; what goes on meanwhile has examples of its own. */
+const LEFT_ASIDE: ReadonlySet<Feature> = new Set(['fixed', 'done', ...MEANWHILE]);
 
 /** A board on which some steps lie at random, whether or not they break a rule there. */
 function boardWith(seed: number): { model: Model; board: Board; entries: Placed[] } {
   const model = modelOf({
     ...exampleProblem(
       seed,
-      FEATURES.filter((feature) => feature !== 'fixed' && feature !== 'done'),
+      FEATURES.filter((feature) => !LEFT_ASIDE.has(feature)),
       12,
     ),
     fixed: [],

@@ -1,17 +1,18 @@
 import { groupBy } from '../basics/group-by';
-import { type DayNumber, dayOfMinute, MINUTES_A_DAY, type Minute, midnightOf } from '../basics/local-time';
-import { sumOfSquares } from './compare';
+import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
+import { clearOfDaily } from './daily';
+import { FreeHours, windowStart } from './free-hours';
 import { type Placed, SESSION_GAP } from './metrics';
 import {
   eligiblePeople,
   lastDayOf,
   type Machine,
   type Model,
-  mergeSpans,
   type Person,
   type Room,
   type Span,
   type Step,
+  type Task,
 } from './model';
 import { longestPiece, TimeLeft } from './time-left';
 import { Track } from './track';
@@ -20,7 +21,7 @@ import { Track } from './track';
 export const NEVER = Number.POSITIVE_INFINITY;
 
 /** Conditions that may be lifted one at a time, to find out which of them kept a task out of the plan. */
-export type Lifted = 'dry' | 'daylight' | 'latest' | 'machine' | undefined;
+export type Lifted = 'dry' | 'daylight' | 'latest' | 'machine' | 'focus' | 'attendance' | undefined;
 
 /** What counts when somebody is chosen, against a whole share of the work: a minute of standing about, a dislike. */
 const IDLE_WEIGHT = 1;
@@ -32,10 +33,13 @@ export type Obstacle = 'nobody' | 'busy' | 'room' | 'machine' | 'weather' | 'day
 /** Told of an entry that is put (1) or taken (-1). */
 export type Watcher = (entry: Placed, sign: 1 | -1) => void;
 
-type RoomUse = Span & { readonly count: number };
+export type RoomUse = Span & { readonly count: number; readonly people: readonly Person[] };
+
+/** While a step keeps some people out of its room. */
+type Keeping = Span & { readonly people: ReadonlySet<Person> };
 
 /** Where an entry stands in the list, and what it takes of a machine and a room. */
-type Mark = { at: number; run?: Span; use?: RoomUse; closing?: Span };
+type Mark = { at: number; run?: Span; use?: RoomUse; closing?: Span; keeping?: Keeping };
 
 /**
  * What is taken so far: people, machines, rooms. Its questions all have the form "from this minute on, when is the
@@ -46,7 +50,9 @@ export class Board {
   private readonly runs: Track<Span>[];
   private readonly people: Track<RoomUse>[];
   private readonly closed: Track<Span>[];
-  private readonly windows: readonly (readonly Span[])[];
+  private readonly hours: FreeHours;
+  /** Who is kept out of each room. */
+  private readonly keeping: Track<Keeping>[];
   private readonly loads = new Map<DayNumber, number>();
   /** The windows of each person by date; none crosses midnight. */
   private readonly windowsOn: readonly ReadonlyMap<DayNumber, readonly Span[]>[];
@@ -64,17 +70,19 @@ export class Board {
   constructor(
     readonly model: Model,
     /** A wish: no more hands-on person-minutes than this on one date. */
-    private dayLoad: number,
+    private dayLoad: number = NEVER,
   ) {
     this.work = model.people.map(() => new Track<Placed>());
     this.runs = model.machines.map(() => new Track<Span>());
     this.people = model.rooms.map(() => new Track<RoomUse>());
     this.closed = model.rooms.map(() => new Track<Span>());
-    this.windows = model.people.map((person) => workingWindows(person, model));
+    this.hours = new FreeHours(model);
+    this.keeping = model.rooms.map(() => new Track<Keeping>());
     this.shares = model.people.map(() => 0);
-    this.offered = this.windows.map((windows) => windows.reduce((sum, w) => sum + w.end - w.start, 0) || 1);
+    const windows = model.people.map((person) => this.hours.of(person));
+    this.offered = windows.map((own) => own.reduce((sum, w) => sum + w.end - w.start, 0) || 1);
     this.worked = model.people.map(() => new Map());
-    this.windowsOn = this.windows.map((windows) => groupBy(windows, ({ start }) => dayOfMinute(start)));
+    this.windowsOn = windows.map((own) => groupBy(own, ({ start }) => dayOfMinute(start)));
     this.timeLeft = model.people.map(
       (person) => new TimeLeft(model.firstDay, model.lastDay, (day) => this.mostOn(person, day)),
     );
@@ -90,11 +98,15 @@ export class Board {
     }
     if (step.mode === 'hands') {
       for (const person of entry.people) this.work[person.index]?.add(entry);
-      mark.use = { start: entry.start, end: entry.end, count: entry.people.length };
+      mark.use = { start: entry.start, end: entry.end, count: entry.people.length, people: entry.people };
       this.people[step.task.room.index]?.add(mark.use);
     } else if (step.closesRoom && step.minutes > 0) {
       mark.closing = { start: entry.start, end: busyUntil };
       this.closed[step.task.room.index]?.add(mark.closing);
+    }
+    if (step.keepsOut.size > 0 && busyUntil > entry.start) {
+      mark.keeping = { start: entry.start, end: busyUntil, people: step.keepsOut };
+      this.keeping[step.task.room.index]?.add(mark.keeping);
     }
     this.marks.set(entry, mark);
     this.placed.set(entry.step, [...this.entriesOf(entry.step), entry]);
@@ -107,6 +119,7 @@ export class Board {
     if (mark) this.strike(mark.at);
     if (mark?.run) this.runs[(entry.step.machine as Machine).index]?.remove(mark.run);
     if (mark?.use) this.people[entry.step.task.room.index]?.remove(mark.use);
+    if (mark?.keeping) this.keeping[entry.step.task.room.index]?.remove(mark.keeping);
     if (mark?.closing) this.closed[entry.step.task.room.index]?.remove(mark.closing);
     if (entry.step.mode === 'hands')
       for (const person of entry.people) this.work[person.index]?.remove(entry);
@@ -227,10 +240,10 @@ export class Board {
     let start = from;
     for (;;) {
       let next = start;
-      for (const person of crew) next = this.personStart(person, length, next, until);
+      for (const person of crew) next = this.personStart(person, step.task, length, next, lifted, until);
       if (next === NEVER) return NEVER;
       next = this.calendarStart(step, length, next, lifted);
-      next = this.roomStart(step.task.room, crew.length, length, next);
+      next = this.roomStart(step, crew, length, next);
       if (step.machine && lifted !== 'machine') next = this.machineStart(step.machine, length, next);
       if (next > until || next === NEVER) return NEVER;
       if (next === start) return start;
@@ -246,31 +259,47 @@ export class Board {
     const isHeld = (next: Minute) => next > at;
     if (isHeld(this.calendarStart(step, length, at, undefined)))
       return step.task.dry ? 'weather' : 'daylight';
-    if (isHeld(this.roomStart(step.task.room, step.crew, length, at))) return 'room';
+    if (isHeld(this.spaceStart(step.task.room, step.crew, length, at))) return 'room';
     if (step.machine && isHeld(this.machineStart(step.machine, length, at))) return 'machine';
     const people = this.eligibleFor(step);
-    const free = people.filter((person) => this.isFree(person, at, length));
+    const free = people.filter((person) => this.isFree(person, step.task, at, length));
     if (free.length < step.crew) return 'nobody';
-    return free.filter((person) => this.personStart(person, length, at) === at).length < step.crew
+    return free.filter((person) => this.personStart(person, step.task, length, at, undefined) === at).length <
+      step.crew
       ? 'busy'
       : undefined;
   }
 
-  private isFree(person: Person, at: Minute, length: number): boolean {
-    return windowStart(this.windows[person.index] as readonly Span[], length, at) === at;
+  private isFree(person: Person, task: Task, at: Minute, length: number): boolean {
+    return windowStart(this.hours.for(person, task), length, at) === at;
   }
 
-  /** The first start from `from` on at which a wait can begin. */
-  waitStart(step: Step, from: Minute, lifted: Lifted): Minute {
+  /**
+   * The first start from `from` on at which a wait can begin. One that runs since something done asks neither the hours of
+   * the house nor who is in the room.
+   */
+  waitStart(step: Step, from: Minute, lifted: Lifted, isSinceDone = false): Minute {
     let start = from;
     for (;;) {
       let next = start;
       if (step.task.dry && lifted !== 'dry') next = this.dryStart(next, step.minutes);
       if (step.machine && lifted !== 'machine') next = this.machineStart(step.machine, step.minutes, next);
       if (step.closesRoom) next = this.emptyRoomStart(step.task.room, step.minutes, next);
+      if (!isSinceDone) next = this.meanwhileStart(step, next, lifted);
       if (next === NEVER || next === start) return next;
       start = next;
     }
+  }
+
+  /** The room is not in use, it is not quiet time, a grown-up is at home, and nobody is there who is kept out. */
+  private meanwhileStart(step: Step, from: Minute, lifted: Lifted): Minute {
+    let next = from;
+    if (step.closesRoom) next = clearOfDaily(step.task.room.inUse, step.minutes, next);
+    if (step.isNoisy) next = clearOfDaily(this.model.quiet, step.minutes, next);
+    if (step.attended && this.model.attendance && lifted !== 'attendance')
+      next = windowStart(this.model.attendance, step.minutes, next);
+    if (step.keepsOut.size > 0 && next !== NEVER) next = this.withoutStart(step, step.minutes, next);
+    return next;
   }
 
   /** A wait that runs from `start` to `end`, overhang included, keeps to dry days. */
@@ -283,8 +312,7 @@ export class Board {
 
   /** Whether a person is free and has nothing else to do then; breaks and caps are left aside. */
   hasTime(person: Person, { start, end }: Span): boolean {
-    if (windowStart(this.windows[person.index] as readonly Span[], end - start, start) !== start)
-      return false;
+    if (windowStart(this.hours.of(person), end - start, start) !== start) return false;
     return this.work[person.index]?.takenUntil(start, end) === undefined;
   }
 
@@ -300,6 +328,16 @@ export class Board {
     return track.spans.slice(track.firstFrom(midnightOf(day)), track.firstFrom(midnightOf(day + 1)));
   }
 
+  /** Work in a room, in order. */
+  workIn(room: Room): readonly RoomUse[] {
+    return (this.people[room.index] as Track<RoomUse>).spans;
+  }
+
+  /** When a person may do a task, window by window. */
+  hoursFor(person: Person, task: Task): readonly Span[] {
+    return this.hours.for(person, task);
+  }
+
   /** Hands-on minutes of a person in all. */
   minutesOf(person: Person): number {
     return this.shares[person.index] ?? 0;
@@ -310,27 +348,14 @@ export class Board {
     return this.loads.get(day) ?? 0;
   }
 
-  /** Hands-on person-minutes beyond `most` on a date, summed over the dates. */
-  overload(most: number): number {
-    let sum = 0;
-    for (const load of this.loads.values()) sum += Math.max(0, load - most);
-    return sum;
-  }
-
-  squaredLoads(): number {
-    return sumOfSquares(this.loads.values());
-  }
-
   /** The first moment from `from` on at which any of these people has time at all. */
   opensFor(people: readonly Person[], from: Minute): Minute {
-    return Math.max(
-      from,
-      ...people.map((person) => windowStart(this.windows[person.index] as readonly Span[], 1, from)),
-    );
+    return Math.max(from, ...people.map((person) => windowStart(this.hours.of(person), 1, from)));
   }
 
-  private calendarStart(step: Step, length: number, from: Minute, lifted: Lifted): Minute {
+  private calendarStart(step: Step, length: number, after: Minute, lifted: Lifted): Minute {
     const { task } = step;
+    const from = step.isNoisy ? clearOfDaily(this.model.quiet, length, after) : after;
     const dry = task.dry && lifted !== 'dry';
     const light = task.daylight && lifted !== 'daylight';
     if (!dry && !light) return from;
@@ -375,7 +400,33 @@ export class Board {
     }
   }
 
-  private roomStart(room: Room, crew: number, length: number, from: Minute): Minute {
+  /** The room has space, nobody of the crew is kept out of it, and nobody is there whom the step itself keeps out. */
+  private roomStart(step: Step, crew: readonly Person[], length: number, from: Minute): Minute {
+    const { room } = step.task;
+    let start = from;
+    for (;;) {
+      let next = this.spaceStart(room, crew.length, length, start);
+      if (next === NEVER) return NEVER;
+      for (const { people, end } of this.keeping[room.index]?.overlapping(next, next + length) ?? [])
+        if (crew.some((person) => people.has(person))) next = Math.max(next, end);
+      if (step.keepsOut.size > 0) next = this.withoutStart(step, length, next);
+      if (next === start) return start;
+      start = next;
+    }
+  }
+
+  /** The first start at which nobody works in the room whom the step keeps out. */
+  private withoutStart({ task, keepsOut }: Step, length: number, from: Minute): Minute {
+    let start = from;
+    for (;;) {
+      const inside = this.people[task.room.index]?.overlapping(start, start + length) ?? [];
+      const ends = inside.filter(({ people }) => people.some((one) => keepsOut.has(one)));
+      if (ends.length === 0) return start;
+      start = Math.max(...ends.map(({ end }) => end));
+    }
+  }
+
+  private spaceStart(room: Room, crew: number, length: number, from: Minute): Minute {
     let start = from;
     for (;;) {
       const shut = this.closed[room.index]?.takenUntil(start, start + length);
@@ -393,9 +444,16 @@ export class Board {
   }
 
   /** Free time, nothing else to do, the day's cap, breaks and the length of a session. */
-  private personStart(person: Person, length: number, from: Minute, until = NEVER): Minute {
+  private personStart(
+    person: Person,
+    task: Task,
+    length: number,
+    from: Minute,
+    lifted: Lifted,
+    until = NEVER,
+  ): Minute {
     if (length > person.breakAfter || length > this.model.policy.sessionCap) return NEVER;
-    const windows = this.windows[person.index] as readonly Span[];
+    const windows = lifted === 'focus' ? this.hours.of(person) : this.hours.for(person, task);
     const track = this.work[person.index] as Track<Placed>;
     const left = this.timeLeft[person.index] as TimeLeft;
     let start = from;
@@ -432,38 +490,6 @@ export class Board {
 /** Whether the entry was placed by hand, and not by the planner. */
 export function isFixedEntry(entry: Placed): boolean {
   return entry.step.fixed.some((fixed) => fixed.start === entry.start && fixed.end === entry.end);
-}
-
-/** Free time within the plan's dates, cut at midnight, since no session crosses it. Reserve dates are out. */
-function workingWindows(person: Person, model: Model): Span[] {
-  const open = Math.max(model.start, model.now ?? model.start);
-  const cut: Span[] = [];
-  for (const window of mergeSpans(person.windows)) {
-    for (let day = dayOfMinute(window.start); day <= lastDayOf(window); day++) {
-      if (model.isReserve(day)) continue;
-      const start = Math.max(window.start, midnightOf(day), open);
-      const end = Math.min(window.end, midnightOf(day) + MINUTES_A_DAY - 1, model.end);
-      if (start < end) cut.push({ start, end });
-    }
-  }
-  return cut;
-}
-
-/** The first start from `from` on at which `length` minutes fit into one of the sorted windows. */
-function windowStart(windows: readonly Span[], length: number, from: Minute): Minute {
-  let low = 0;
-  let high = windows.length;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if ((windows[middle] as Span).end <= from) low = middle + 1;
-    else high = middle;
-  }
-  for (; low < windows.length; low++) {
-    const window = windows[low] as Span;
-    const start = Math.max(window.start, from);
-    if (start + length <= window.end) return start;
-  }
-  return NEVER;
 }
 
 /** When more than `spare` people are inside at some moment: the first moment after that at which somebody leaves. */

@@ -1,9 +1,10 @@
 import { formatMinute } from '../basics/local-time';
-import type { Plan, UnplacedReason } from '../plan/plan';
-import { type Construction, reasonsFor } from './construct';
+import type { MadePlan, UnplacedReason } from '../plan/plan';
+import { costsOf, costView } from './costs';
+import type { Draft } from './draft';
 import { metricsOf, type Placed, sessionDocuments, sessionsOf } from './metrics';
-import type { Model, Task } from './model';
-import type { LinkIndex } from './step-order';
+import type { Task } from './model';
+import { reasonsFor } from './reasons';
 
 const MESSAGES: Record<UnplacedReason, (task: Task) => string> = {
   'no-time': (task) => `There is not enough free time for “${task.title}” before the finish date.`,
@@ -13,28 +14,21 @@ const MESSAGES: Record<UnplacedReason, (task: Task) => string> = {
   daylight: (task) => `“${task.title}” needs daylight, and nobody is free in it for long enough.`,
   'too-long': (task) => `“${task.title}” is longer in one go than anybody works without a break or has free.`,
   predecessor: (task) => `“${task.title}” waits for something that is not planned.`,
+  focus: (task) => `“${task.title}” fits into none of the times that are given to it.`,
+  attendance: (task) => `“${task.title}” needs a grown-up at home, and nobody is for long enough.`,
   deadline: (task) => `“${task.title}” can't be done by its latest time.`,
 };
 
-/** A construction as a plan document, with the reason for each task that is left out. */
-export function documentOf(
-  model: Model,
-  construction: Construction,
-  links: LinkIndex,
-  problemHash: string,
-): Plan {
-  const entries = construction.board.entries();
-  const reasons = [...reasonsFor(construction, links)].sort(([a], [b]) => a.index - b.index);
+/** A draft as a plan document, with the reason for each task that is left out. */
+export function documentOf(draft: Draft, problemHash: string): MadePlan {
+  const { board, model } = draft;
+  const entries = board.entries();
+  const reasons = [...reasonsFor(draft)];
+  const unplaced = reasons.map(([task]) => task);
   const sessions = sessionsOf(entries, model.people);
-  const metrics = metricsOf(
-    model,
-    entries,
-    sessions,
-    reasons.map(([task]) => task),
-  );
   return {
     format: 'early-thaw/plan',
-    version: 1,
+    version: 2,
     problem: problemHash,
     entries: [...entries].sort(byTime).map((entry) => ({
       step: entry.step.id,
@@ -44,7 +38,10 @@ export function documentOf(
     })),
     sessions: sessionDocuments(sessions),
     unplaced: reasons.map(([task, reason]) => ({ task: task.id, reason, message: MESSAGES[reason](task) })),
-    metrics,
+    metrics: {
+      ...metricsOf(model, entries, sessions, unplaced),
+      ...costsOf(costView(model, entries, unplaced)),
+    },
   };
 }
 

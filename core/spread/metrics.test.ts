@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { minuteOf } from '../basics/local-time';
 import type { Problem } from '../plan/problem';
-import { compareScores, scoreOf } from './compare';
 import { exampleProblem } from './examples/problems';
 import {
   brokenWishes,
@@ -161,56 +160,5 @@ describe('the figures of a plan', () => {
       hands: 0,
       unplaced: { must: 0, should: 30 + 20 + 15 + 50, could: 0 },
     });
-  });
-});
-
-describe('which plan is better', () => {
-  const scored = (list: Placed[], unplaced = [] as Model['tasks'][number][]) =>
-    scoreOf(model, list, unplaced, metricsOf(model, list, sessionsOf(list, model.people), unplaced));
-
-  it('first counts what is left out', () => {
-    expect(compareScores(scored(entries), scored(entries.slice(0, 4), [model.tasks[2]!]))).toBeLessThan(0);
-  });
-
-  it('then takes the earlier finish', () => {
-    const sooner = [...entries.slice(0, 4), placed('lamp-1', ['ben'], '02T10:00', '02T10:15')];
-    expect(compareScores(scored(sooner), scored(entries))).toBeLessThan(0);
-  });
-
-  it('takes the more even load where that is asked for', () => {
-    const even = modelOf({ ...problem, policy: { ...problem.policy, spread: 'even' } });
-    const scoreEven = (list: Placed[]) =>
-      scoreOf(even, list, [], metricsOf(even, list, sessionsOf(list, even.people), []));
-    const heaped = [
-      placed('tiles-1', ['ada'], '01T09:00', '01T09:30'),
-      placed('lamp-1', ['ada'], '01T09:30', '01T09:45'),
-    ];
-    const spread = [
-      placed('tiles-1', ['ada'], '01T09:00', '01T09:30'),
-      placed('lamp-1', ['ada'], '04T09:30', '04T09:45'),
-    ];
-    expect(compareScores(scoreEven(spread), scoreEven(heaped))).toBeLessThan(0);
-    expect(compareScores(scored(heaped), scored(spread))).toBeLessThan(0);
-  });
-
-  it('minds dislikes and a fair share last of all', () => {
-    const byBen = [
-      placed('bath-floor-1', ['ben'], '01T09:00', '01T09:20'),
-      placed('tiles-1', ['ada'], '01T09:00', '01T09:30'),
-    ];
-    const byAda = [
-      placed('bath-floor-1', ['ada'], '01T09:00', '01T09:20'),
-      placed('tiles-1', ['ben'], '01T09:00', '01T09:30'),
-    ];
-    expect(compareScores(scored(byAda), scored(byBen))).toBeLessThan(0);
-    const alone = [
-      placed('tiles-1', ['ada'], '01T09:00', '01T09:30'),
-      placed('lamp-1', ['ada'], '01T09:30', '01T09:45'),
-    ];
-    const shared = [
-      placed('tiles-1', ['ada'], '01T09:00', '01T09:30'),
-      placed('lamp-1', ['ben'], '01T09:30', '01T09:45'),
-    ];
-    expect(compareScores(scored(shared), scored(alone))).toBeLessThan(0);
   });
 });

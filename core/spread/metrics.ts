@@ -1,5 +1,5 @@
 import { dayOfMinute, formatDate, formatMinute, type Minute, midnightOf } from '../basics/local-time';
-import type { Metrics, PlanSession } from '../plan/plan';
+import type { BaseMetrics, PlanSession } from '../plan/plan';
 import type { Priority } from '../plan/problem';
 import { type Link, type Model, openHands, type Person, type Span, type Step, type Task } from './model';
 
@@ -53,7 +53,7 @@ export function metricsOf(
   entries: readonly Placed[],
   sessions: readonly Session[],
   unplaced: readonly Task[],
-): Metrics {
+): BaseMetrics {
   const last = entries.reduce((latest, entry) => Math.max(latest, entry.end), Number.NEGATIVE_INFINITY);
   return {
     finish: entries.length === 0 ? null : formatMinute(last),

@@ -3,11 +3,13 @@ import {
   type DayNumber,
   dayOf,
   dayOfMinute,
+  MINUTES_A_DAY,
   type Minute,
   midnightOf,
   minuteOf,
 } from '../basics/local-time';
-import type { Policy, Priority, Problem, ProblemStep } from '../plan/problem';
+import type { Policy, Priority, Problem, ProblemFocus, ProblemStep, ProblemTask } from '../plan/problem';
+import { type DailySpan, dailySpans } from './daily';
 
 /** A problem with its names resolved and its times in minutes: what the scheduler and the check both work on. */
 
@@ -27,7 +29,15 @@ export type Person = {
 
 export type Machine = { readonly id: string; readonly index: number; readonly windows?: readonly Span[] };
 
-export type Room = { readonly id: string; readonly index: number; readonly maxPeople: number };
+export type Room = {
+  readonly id: string;
+  readonly index: number;
+  readonly maxPeople: number;
+  /** Storeys above the ground. */
+  readonly floor: number;
+  /** When nobody may be shut out of it. */
+  readonly inUse: readonly DailySpan[];
+};
 
 export type FixedEntry = Span & { readonly people: readonly Person[] };
 
@@ -43,6 +53,11 @@ export type Step = {
   readonly split?: number;
   readonly atMost: number;
   readonly closesRoom: boolean;
+  /** A wait with a grown-up at home for all of its minutes. */
+  readonly attended: boolean;
+  /** Who may not work in the room during its minutes. */
+  readonly keepsOut: ReadonlySet<Person>;
+  readonly isNoisy: boolean;
   readonly doneAt?: Minute;
   /** A wait with a done step after it: nobody waits for it any more. */
   readonly over: boolean;
@@ -63,6 +78,8 @@ export type Task = {
   readonly earliest: Minute;
   readonly latest: Minute;
   readonly sameDay: boolean;
+  /** All of it ends by this minute of its date. */
+  readonly by: number;
   readonly dry: boolean;
   readonly daylight: boolean;
 };
@@ -77,7 +94,19 @@ export type Link = {
   readonly maxGap: number;
   readonly hard: boolean;
   readonly orderOnly: boolean;
+  /** Of a wish: what breaking it costs. */
+  readonly cost: number;
   readonly reason: string;
+};
+
+/** A stretch of time that is given to certain work, or work that is given to it. */
+export type Focus = Span & {
+  readonly id: string;
+  /** Absent: everybody. */
+  readonly people?: ReadonlySet<Person>;
+  readonly bindsTime: boolean;
+  readonly bindsWork: boolean;
+  readonly matches: (task: Task) => boolean;
 };
 
 export type Model = {
@@ -96,100 +125,147 @@ export type Model = {
   readonly isDry: (day: DayNumber) => boolean;
   readonly daylight: (day: DayNumber) => Span;
   readonly isReserve: (day: DayNumber) => boolean;
+  readonly focuses: readonly Focus[];
+  /** When a grown-up is at home; absent: always. */
+  readonly attendance?: readonly Span[];
+  /** When nothing makes noise. */
+  readonly quiet: readonly DailySpan[];
   readonly policy: Policy;
 };
 
+/** The tag of what makes noise. */
+const NOISE = 'noise';
+
 const DEFAULT_DAYLIGHT = { from: '08:00', to: '18:00' };
 const DEFAULT_ROOM_PEOPLE = 2;
+const DEFAULT_WISH_COST = 10;
 
 /** Resolves a problem that passed `problemFaults`. A name that leads nowhere is an assertion. */
 export function modelOf(problem: Problem): Model {
-  const people = problem.people.map(
-    (person, index): Person => ({
-      id: person.id,
-      index,
-      windows: mergeSpans(person.windows.map(spanOf)),
-      dailyCap: person.dailyCap,
-      cannot: new Set(person.cannot),
-      dislikes: person.dislikes,
-      breakAfter: person.breakAfter,
-      breakLength: person.breakLength,
-    }),
-  );
-  const machines = problem.machines.map(
-    (machine, index): Machine => ({
-      id: machine.id,
-      index,
-      ...(machine.windows && { windows: mergeSpans(machine.windows.map(spanOf)) }),
-    }),
-  );
-  const rooms = problem.rooms.map(
-    (room, index): Room => ({ id: room.id, index, maxPeople: room.maxPeople ?? DEFAULT_ROOM_PEOPLE }),
-  );
-  const lookUp = {
+  const people = problem.people.map(personOf);
+  const machines = problem.machines.map(machineOf);
+  const rooms = problem.rooms.map(roomOf);
+  const names: Names = {
     person: byId(people, 'person'),
     machine: byId(machines, 'machine'),
     room: byId(rooms, 'room'),
   };
   const doneAt = new Map((problem.done ?? []).map((entry) => [entry.step, minuteOf(entry.end)]));
-  const fixed = fixedByStep(problem, lookUp.person);
-  const steps = new Map<string, Step>();
-  const tasks = problem.tasks.map((source, index): Task => {
-    const task: Task = {
-      id: source.id,
-      index,
-      title: source.title,
-      room: lookUp.room(source.room),
-      kind: source.kind,
-      layer: source.layer,
-      priority: source.priority,
-      hardness: source.hardness,
-      steps: [],
-      ...(source.person !== undefined && { person: lookUp.person(source.person) }),
-      earliest: source.earliest === undefined ? Number.NEGATIVE_INFINITY : minuteOf(source.earliest),
-      latest: source.latest === undefined ? Number.POSITIVE_INFINITY : minuteOf(source.latest),
-      sameDay: source.sameDay ?? false,
-      dry: source.needs?.includes('dry') ?? false,
-      daylight: source.needs?.includes('daylight') ?? false,
-    };
-    source.steps.forEach((item, position) => {
-      const laterDone = source.steps.slice(position + 1).some((later) => doneAt.has(later.id));
-      const step = stepOf(
-        item,
-        task,
-        position,
-        lookUp.machine,
-        fixed.get(item.id) ?? [],
-        doneAt.get(item.id),
-        laterDone,
-      );
-      task.steps.push(step);
-      steps.set(step.id, step);
-    });
-    return task;
-  });
-  const dates = new Map((problem.days ?? []).map((day) => [dayOf(day.date), day]));
-  const reserve = new Set(problem.policy.reserve.map(dayOf));
+  const fixed = fixedByStep(problem, names.person);
+  const tasks = problem.tasks.map((source, index) => taskOf(source, index, names, { doneAt, fixed }));
+  const steps = new Map(tasks.flatMap((task) => task.steps).map((step) => [step.id, step]));
   return {
-    start: midnightOf(dayOf(problem.start)),
-    end: midnightOf(dayOf(problem.finish) + 1),
-    firstDay: dayOf(problem.start),
-    lastDay: dayOf(problem.finish),
-    now: problem.now === undefined ? undefined : minuteOf(problem.now),
+    ...calendarOf(problem),
     people,
     machines,
     rooms,
     tasks,
     steps,
     links: linksOf(problem, tasks, steps),
-    isDry: (day) => dates.get(day)?.dry ?? true,
-    daylight: (day) => {
+    focuses: (problem.focus ?? []).map((focus) => focusOf(focus, names.person)),
+    ...(problem.attendance && { attendance: mergeSpans(problem.attendance.map(spanOf)) }),
+    quiet: dailySpans(problem.quiet ?? []),
+    policy: problem.policy,
+  };
+}
+
+type Names = {
+  readonly person: (id: string) => Person;
+  readonly machine: (id: string) => Machine;
+  readonly room: (id: string) => Room;
+};
+
+/** What is known of steps beyond the problem's tasks. */
+type Given = {
+  readonly doneAt: ReadonlyMap<string, Minute>;
+  readonly fixed: ReadonlyMap<string, readonly FixedEntry[]>;
+};
+
+function personOf(source: Problem['people'][number], index: number): Person {
+  const { id, windows, dailyCap, cannot, dislikes, breakAfter, breakLength } = source;
+  return {
+    id,
+    index,
+    windows: mergeSpans(windows.map(spanOf)),
+    dailyCap,
+    cannot: new Set(cannot),
+    dislikes,
+    breakAfter,
+    breakLength,
+  };
+}
+
+function machineOf({ id, windows }: Problem['machines'][number], index: number): Machine {
+  return { id, index, ...(windows && { windows: mergeSpans(windows.map(spanOf)) }) };
+}
+
+function roomOf(source: Problem['rooms'][number], index: number): Room {
+  const { id, maxPeople = DEFAULT_ROOM_PEOPLE, floor = 0, inUse = [] } = source;
+  return { id, index, maxPeople, floor, inUse: dailySpans(inUse) };
+}
+
+function taskOf(source: ProblemTask, index: number, names: Names, given: Given): Task {
+  const { id, title, kind, layer, priority, hardness, person, earliest, latest, by } = source;
+  const steps: Step[] = [];
+  const task: Task = {
+    id,
+    index,
+    title,
+    room: names.room(source.room),
+    kind,
+    layer,
+    priority,
+    hardness,
+    steps,
+    ...(person !== undefined && { person: names.person(person) }),
+    earliest: earliest === undefined ? Number.NEGATIVE_INFINITY : minuteOf(earliest),
+    latest: latest === undefined ? Number.POSITIVE_INFINITY : minuteOf(latest),
+    sameDay: (source.sameDay ?? false) || by !== undefined,
+    by: by === undefined ? MINUTES_A_DAY : clockMinutes(by),
+    dry: source.needs?.includes('dry') ?? false,
+    daylight: source.needs?.includes('daylight') ?? false,
+  };
+  source.steps.forEach((_step, position) => {
+    steps.push(stepOf(source, task, position, names, given));
+  });
+  return task;
+}
+
+function calendarOf({ start, finish, now, days, policy }: Problem) {
+  const dates = new Map((days ?? []).map((day) => [dayOf(day.date), day]));
+  const reserve = new Set(policy.reserve.map(dayOf));
+  return {
+    start: midnightOf(dayOf(start)),
+    end: midnightOf(dayOf(finish) + 1),
+    firstDay: dayOf(start),
+    lastDay: dayOf(finish),
+    now: now === undefined ? undefined : minuteOf(now),
+    isDry: (day: DayNumber) => dates.get(day)?.dry ?? true,
+    daylight: (day: DayNumber) => {
       const { from, to } = dates.get(day)?.daylight ?? DEFAULT_DAYLIGHT;
       return { start: midnightOf(day) + clockMinutes(from), end: midnightOf(day) + clockMinutes(to) };
     },
-    isReserve: (day) => reserve.has(day),
-    policy: problem.policy,
+    isReserve: (day: DayNumber) => reserve.has(day),
   };
+}
+
+function focusOf(source: ProblemFocus, person: (id: string) => Person): Focus {
+  const { id, from, to, people, rooms, kinds, tasks, binds } = source;
+  const isIn = (list: readonly string[] | undefined, name: string) => list?.includes(name) ?? true;
+  return {
+    id,
+    start: minuteOf(from),
+    end: minuteOf(to),
+    ...(people && { people: new Set(people.map(person)) }),
+    bindsTime: binds !== 'work',
+    bindsWork: binds !== 'time',
+    matches: (task) => isIn(rooms, task.room.id) && isIn(kinds, task.kind) && isIn(tasks, task.id),
+  };
+}
+
+/** The first date of the plan: the later of the problem's and that of `now`. */
+export function firstDateOf({ firstDay, now }: Pick<Model, 'firstDay' | 'now'>): DayNumber {
+  return now === undefined ? firstDay : Math.max(firstDay, dayOfMinute(now));
 }
 
 /** True when nothing of the step is left to place. A step that may not be split is placed by one fixed entry. */
@@ -211,11 +287,12 @@ export function openHands(task: Task): number {
   );
 }
 
-/** People who may do a step at all: the named person, and nobody whom a tag rules out. */
+/** People who may do a step at all: the named person, and nobody whom a tag rules out or who is kept out meanwhile. */
 export function eligiblePeople(step: Step, people: readonly Person[]): Person[] {
   return people.filter(
     (person) =>
       (step.task.person === undefined || step.task.person === person) &&
+      !step.keepsOut.has(person) &&
       !step.tags.some((tag) => person.cannot.has(tag)),
   );
 }
@@ -240,32 +317,43 @@ function spanOf(window: { start: string; end: string }): Span {
   return { start: minuteOf(window.start), end: minuteOf(window.end) };
 }
 
-function stepOf(
-  item: ProblemStep,
-  task: Task,
-  position: number,
-  machine: (id: string) => Machine,
-  fixed: readonly FixedEntry[],
-  doneAt: Minute | undefined,
-  laterDone: boolean,
-): Step {
-  const hands = item.mode === 'hands';
-  return {
+function stepOf(source: ProblemTask, task: Task, position: number, names: Names, given: Given): Step {
+  const item = source.steps[position] as ProblemStep;
+  const doneAt = given.doneAt.get(item.id);
+  const laterDone = source.steps.slice(position + 1).some((later) => given.doneAt.has(later.id));
+  const tags = item.tags ?? [];
+  const common = {
     id: item.id,
     task,
     position,
-    mode: item.mode,
     minutes: item.minutes,
-    tags: item.tags ?? [],
-    ...(item.machine !== undefined && { machine: machine(item.machine) }),
-    crew: hands ? (item.crew ?? 1) : 0,
-    ...(hands && item.split !== undefined && { split: item.split }),
-    atMost: hands ? 0 : (item.atMost ?? Number.POSITIVE_INFINITY),
-    closesRoom: !hands && (item.closesRoom ?? false),
+    tags,
+    isNoisy: tags.includes(NOISE),
+    keepsOut: new Set((item.keepsOut ?? []).map(names.person)),
+    ...(item.machine !== undefined && { machine: names.machine(item.machine) }),
     ...(doneAt !== undefined && { doneAt }),
-    over: !hands && doneAt === undefined && laterDone,
-    fixed: doneAt === undefined ? fixed : [],
+    fixed: doneAt === undefined ? (given.fixed.get(item.id) ?? []) : [],
   };
+  return item.mode === 'hands'
+    ? {
+        ...common,
+        mode: 'hands',
+        crew: item.crew ?? 1,
+        ...(item.split !== undefined && { split: item.split }),
+        atMost: 0,
+        closesRoom: false,
+        attended: false,
+        over: false,
+      }
+    : {
+        ...common,
+        mode: 'wait',
+        crew: 0,
+        atMost: item.atMost ?? Number.POSITIVE_INFINITY,
+        closesRoom: item.closesRoom ?? false,
+        attended: item.attended ?? false,
+        over: doneAt === undefined && laterDone,
+      };
 }
 
 function fixedByStep(problem: Problem, person: (id: string) => Person): Map<string, FixedEntry[]> {
@@ -297,6 +385,7 @@ function linksOf(problem: Problem, tasks: readonly Task[], steps: ReadonlyMap<st
       maxGap: link.maxGap ?? Number.POSITIVE_INFINITY,
       hard: link.hard,
       orderOnly: link.orderOnly ?? false,
+      cost: link.cost ?? DEFAULT_WISH_COST,
       reason: link.reason,
     };
   });

@@ -1,53 +1,126 @@
-import { dayOfMinute } from '../basics/local-time';
+import { PRIORITIES } from '../basics/choices';
+import { type DayNumber, dayOfMinute, type Minute } from '../basics/local-time';
 import { oneOf } from '../basics/random';
-import type { Board } from './board';
 import type { Cluster } from './clusters';
-import type { Placed } from './metrics';
+import type { Draft } from './draft';
 import type { Room, Task } from './model';
 
-/** Which clusters a round takes off the board and places anew. */
-type Neighbourhood = (movable: readonly Cluster[], board: Board, random: () => number) => Cluster[];
+/** Which clusters a round takes off the board and places anew; the first of them is what it is about. */
+type Neighbourhood = (draft: Draft, index: Neighbours, random: () => number) => readonly Cluster[];
 
-/** A plan of so few clusters is placed anew as a whole. */
-export const FEW_CLUSTERS = 24;
+/** Clusters by what they have in common. */
+export type Neighbours = {
+  readonly byRoom: ReadonlyMap<Room, readonly Cluster[]>;
+  readonly byKind: ReadonlyMap<string, readonly Cluster[]>;
+};
 
-/** Draws one of the ways to choose, and chooses by it. */
-export function pickClusters(movable: readonly Cluster[], board: Board, random: () => number): Cluster[] {
-  if (movable.length <= FEW_CLUSTERS) return [...movable];
-  return oneOf(NEIGHBOURHOODS, random)(movable, board, random);
+/** The most that is placed anew at a time. */
+const MOST_PICKED = 14;
+
+/** Draws one of the ways to choose by its share, and chooses by it. */
+export function pickClusters(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  let left = random();
+  const [, pick] = NEIGHBOURHOODS.find(([share]) => {
+    left -= share;
+    return left < 0;
+  }) ?? [0, aFew];
+  return [...new Set(pick(draft, index, random))].slice(0, MOST_PICKED);
 }
 
-const NEIGHBOURHOODS: readonly Neighbourhood[] = [ofRooms, ofDays, ofFew];
+const NEIGHBOURHOODS: readonly (readonly [share: number, pick: Neighbourhood])[] = [
+  [0.12, whatCouldComeIn],
+  [0.25, ofRoom],
+  [0.1, ofRoomOnDate],
+  [0.23, aboutThen],
+  [0.08, ofKind],
+  [0.1, ofWish],
+  [0.12, aFew],
+];
 
-/** All of a room, or of two. */
-function ofRooms(movable: readonly Cluster[], _board: Board, random: () => number): Cluster[] {
-  const rooms = new Set([roomOf(oneOf(movable, random))]);
-  if (random() < 0.3) rooms.add(roomOf(oneOf(movable, random)));
-  return movable.filter((cluster) => rooms.has(roomOf(cluster)));
+function some(clusters: readonly Cluster[], share: number, random: () => number): Cluster[] {
+  return clusters.filter(() => random() < share);
 }
 
 function roomOf(cluster: Cluster): Room {
   return (cluster.tasks[0] as Task).room;
 }
 
-const MOST_DAYS = 2;
-
-/** What lies on a few days in a row. */
-function ofDays(movable: readonly Cluster[], board: Board, random: () => number): Cluster[] {
-  const entries = board.entries();
-  if (entries.length === 0) return [];
-  const from = dayOfMinute(oneOf(entries, random).start);
-  const to = from + Math.floor(random() * MOST_DAYS);
-  const lies = ({ start }: Placed) => dayOfMinute(start) >= from && dayOfMinute(start) <= to;
-  return movable.filter((cluster) =>
-    cluster.tasks.some((task) => task.steps.some((step) => board.entriesOf(step).some(lies))),
-  );
+/** When a cluster begins; undefined while it is not on the board. */
+function startOf({ board }: Draft, { tasks }: Cluster): Minute | undefined {
+  let first: Minute | undefined;
+  for (const { steps } of tasks)
+    for (const step of steps) {
+      const start = board.startOf(step);
+      if (start !== undefined) first = first === undefined ? start : Math.min(first, start);
+    }
+  return first;
 }
 
-const MOST_FEW = 5;
+/** Part of the work of a room. */
+function ofRoom({ movable }: Draft, { byRoom }: Neighbours, random: () => number): Cluster[] {
+  const seed = oneOf(movable, random);
+  return [seed, ...some(byRoom.get(roomOf(seed)) ?? [], random() < 0.3 ? 1 : 0.4, random)];
+}
 
-/** A few, wherever they lie. */
-function ofFew(movable: readonly Cluster[], _board: Board, random: () => number): Cluster[] {
-  const share = (1 + random() * MOST_FEW) / movable.length;
-  return movable.filter(() => random() < share);
+/** All that lies in a room on one date. */
+function ofRoomOnDate(draft: Draft, { byRoom }: Neighbours, random: () => number): Cluster[] {
+  const seed = oneOf(draft.movable, random);
+  const date = dateOf(draft, seed);
+  return [seed, ...(byRoom.get(roomOf(seed)) ?? []).filter((one) => dateOf(draft, one) === date)];
+}
+
+function dateOf(draft: Draft, cluster: Cluster): DayNumber | undefined {
+  const start = startOf(draft, cluster);
+  return start === undefined ? undefined : dayOfMinute(start);
+}
+
+/** So near each other that it is about the same time. */
+const NEAR = 120;
+
+/** What is done about the same time, by whomever. */
+function aboutThen(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  const seed = oneOf(draft.movable, random);
+  const then = startOf(draft, seed);
+  if (then === undefined) return [seed];
+  const near = draft.movable.filter((one) => Math.abs((startOf(draft, one) ?? Number.NaN) - then) < NEAR);
+  return [seed, ...some(near, 0.6, random)];
+}
+
+/** Some of one job, wherever it is done. */
+function ofKind({ movable }: Draft, { byKind }: Neighbours, random: () => number): Cluster[] {
+  const seed = oneOf(movable, random);
+  return [seed, ...some(byKind.get((seed.tasks[0] as Task).kind) ?? [], 0.4, random)];
+}
+
+/** The two sides of a wish that is broken. */
+function ofWish(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  const link = oneOf(draft.tally.brokenWishes(), random);
+  if (!link) return aFew(draft, index, random);
+  return [draft.homeOf(link.after.task), draft.homeOf(link.before.task), ...aFew(draft, index, random)];
+}
+
+const FEW = 4;
+
+function aFew({ movable }: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  return Array.from({ length: FEW }, () => oneOf(movable, random));
+}
+
+/** Something that is left out, and what of no more weight lies on a date on which it might come in. */
+export function whatCouldComeIn(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  const out = draft.out.filter((task) => !draft.isHopeless(task));
+  const wanted = oneOf(out, random);
+  if (!wanted) return aFew(draft, index, random);
+  const before = draft.needsOf(wanted);
+  const then = startOf(draft, oneOf(draft.movable, random));
+  const weight = PRIORITIES.indexOf(wanted.priority);
+  const inTheWay =
+    then === undefined
+      ? []
+      : draft.movable.filter(
+          (one) =>
+            dateOf(draft, one) === dayOfMinute(then) &&
+            one.tasks.every((task) => PRIORITIES.indexOf(task.priority) >= weight) &&
+            random() < 0.7,
+        );
+  return [...before.map((task) => draft.homeOf(task)), draft.homeOf(wanted), ...inTheWay];
 }

@@ -13,6 +13,8 @@ export type PlaceOptions = {
   readonly wishes: boolean;
   /** Nothing of the cluster starts before it. */
   readonly notBefore?: Minute;
+  /** Who does what one person does alone. */
+  readonly who?: Person;
   /** Where each step lay before; it stays there if it can, and else comes later. */
   readonly like?: ReadonlyMap<Step, readonly Placed[]>;
 };
@@ -42,6 +44,31 @@ export function placeSteps(
   options: PlaceOptions,
 ): boolean {
   return new Placing(board, links, options).place(order);
+}
+
+/** Steps placed on trial: they stand on the board until they are taken back, and can be put there again. */
+export type Trial = { readonly takeBack: () => void; readonly again: () => void };
+
+/** The same on trial; undefined where they can't be placed, and the board is as it was. */
+export function tryPlacing(
+  board: Board,
+  order: readonly Step[],
+  links: LinkIndex,
+  options: PlaceOptions,
+): Trial | undefined {
+  const placing = new Placing(board, links, options);
+  if (!placing.place(order)) return undefined;
+  const { put, taken } = placing.changes();
+  return {
+    takeBack: () => {
+      for (const entry of put.toReversed()) board.take(entry);
+      for (const entry of taken) board.put(entry);
+    },
+    again: () => {
+      for (const entry of taken) board.take(entry);
+      for (const entry of put) board.put(entry);
+    },
+  };
 }
 
 /** Whether a cluster could be placed; the board stays as it was. */
@@ -79,6 +106,10 @@ class Placing {
       if (outcome === 'impossible') return false;
     }
     return false;
+  }
+
+  changes(): { readonly put: readonly Placed[]; readonly taken: readonly Placed[] } {
+    return { put: this.put, taken: this.taken };
   }
 
   undo(): void {
@@ -232,7 +263,9 @@ class Placing {
   /** Who can start first; of those who can start then, who would rather. */
   private findCrew(step: Step, length: number, from: Minute): Found {
     const people = this.board.eligibleFor(step);
+    const { who } = this.options;
     if (people.length < step.crew) return NOBODY;
+    if (step.crew === 1 && who && people.includes(who)) return this.findOne(step, [who], length, from);
     return step.crew === 1
       ? this.findOne(step, people, length, from)
       : this.findSeveral(step, people, length, from);
@@ -240,7 +273,7 @@ class Placing {
 
   private findOne(step: Step, people: readonly Person[], length: number, from: Minute): Found {
     const { lifted } = this.options;
-    let start = NEVER;
+    let start = this.latestStart(step, length);
     let first: Person[] = [];
     for (const person of people) {
       const own = this.board.handsStart(step, [person], length, from, lifted, start);
@@ -249,7 +282,7 @@ class Placing {
       first.push(person);
       start = own;
     }
-    return start === NEVER ? NOBODY : { start, crew: this.rather(first, step, start, length) };
+    return first.length === 0 ? NOBODY : { start, crew: this.rather(first, step, start, length) };
   }
 
   private findSeveral(step: Step, people: readonly Person[], length: number, from: Minute): Found {
@@ -285,6 +318,18 @@ class Placing {
     return [...free]
       .sort((a, b) => (preference.get(a) as number) - (preference.get(b) as number))
       .slice(0, step.crew);
+  }
+
+  /** No start after it will do: what has to follow stands on the board already. Of parts, only the last is held. */
+  private latestStart(step: Step, length: number): Minute {
+    if (step.split !== undefined) return NEVER;
+    let latest = this.options.lifted === 'latest' ? NEVER : step.task.latest - length;
+    for (const link of this.links.outOf.get(step) ?? []) {
+      const start = link.hard ? this.board.startOf(link.after) : undefined;
+      if (start !== undefined && !this.isOwn(link.after))
+        latest = Math.min(latest, start - link.minGap - length);
+    }
+    return latest;
   }
 
   /** The first moment that the task's own times, its order and its predecessors allow. */
@@ -414,10 +459,11 @@ class Placing {
     const entries = task.steps.flatMap((step) => this.board.entriesOf(step));
     const day = dayOfMinute(Math.min(...entries.map((entry) => entry.start)));
     const lastDay = Math.max(...entries.map((entry) => lastDayOf(entry)));
-    if (day === lastDay) return 'placed';
+    const isLate = entries.some((entry) => !isFixedEntry(entry) && entry.end > midnightOf(day) + task.by);
+    if (day === lastDay && !isLate) return 'placed';
     const first = entries.reduce((a, b) => (b.start < a.start ? b : a));
     if (this.isGiven(first.step) || first.step.fixed.length > 0) return 'impossible';
-    const floor = midnightOf(lastDayOf(span));
+    const floor = midnightOf(isLate ? day + 1 : lastDayOf(span));
     if (floor <= first.start) return 'impossible';
     this.startFloor.set(first.step, floor);
     return 'shifted';

@@ -2,7 +2,7 @@ import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../plan/plan';
 import type { Problem, ProblemTask } from '../plan/problem';
-import { problemFaults } from '../plan/problem';
+import { problemFaults } from '../plan/problem-faults';
 import { checkPlan, describeViolation } from './check/check';
 import { exampleProblem, FEATURES, type Feature } from './examples/problems';
 import { plan } from './plan';
@@ -17,7 +17,7 @@ const violations = (problem: Problem, made: Plan) => checkPlan(problem, made, HA
 function problemOf(tasks: ProblemTask[], change: Partial<Problem> = {}): Problem {
   return {
     format: 'early-thaw/problem',
-    version: 1,
+    version: 2,
     timezone: 'Europe/Berlin',
     start: '2027-03-01',
     finish: '2027-03-02',
@@ -166,19 +166,23 @@ describe('plan', () => {
   });
 
   it('evens out the load where it is asked to', () => {
+    const windows = ['01', '02', '03', '04'].map((date) => ({
+      start: `2027-03-${date}T18:00`,
+      end: `2027-03-${date}T20:00`,
+    }));
     const jobs = Array.from({ length: 6 }, (_, i) => task(`job-${i}`, [hands(`job-${i}-1`, 20)]));
-    const problem = problemOf(jobs, {
-      policy: {
-        spread: 'even',
-        grouping: 'none',
-        hardestFirst: false,
-        openRooms: 9,
-        reserve: [],
-        sessionCap: 120,
-      },
-    });
-    const dates = make(problem).entries.map((e) => e.start.slice(8, 10));
-    expect(dates).toEqual(['01', '01', '01', '02', '02', '02']);
+    const even = problemOf(jobs, { finish: '2027-03-04' });
+    const [ada] = even.people;
+    const problem: Problem = {
+      ...even,
+      people: [{ ...ada!, windows }],
+      policy: { ...even.policy, spread: 'even', grouping: 'none' },
+    };
+    // Six of twenty minutes over four dates: a share is thirty, and up to twice that costs nothing.
+    const made = make(problem);
+    const dates = made.entries.map((entry) => entry.start.slice(8, 10));
+    for (const date of dates) expect(dates.filter((one) => one === date).length).toBeLessThanOrEqual(3);
+    expect(made.metrics.costs.uneven).toBe(0);
   });
 
   it('stops when it is told to and still has a whole plan', () => {

@@ -10,8 +10,8 @@ import { changesBetween } from './plan-changes';
 import { replan } from './replan';
 
 const HASH = '0'.repeat(64);
-const planned = (problem: Problem, seed = 1): Plan =>
-  plan(problem, { problemHash: HASH, seed, rounds: 0, stop: () => false });
+const planned = (problem: Problem, seed = 1, rounds = 0): Plan =>
+  plan(problem, { problemHash: HASH, seed, rounds, stop: () => false });
 const violations = (problem: Problem, made: Plan) => checkPlan(problem, made, HASH).map(describeViolation);
 
 /** Without the first evening of the person who has the most. */
@@ -30,10 +30,13 @@ function lostEvening(problem: Problem, before: Plan): { problem: Problem; lost: 
 
 describe('a plan made from an earlier one', () => {
   const home = exampleHome(2, 120);
-  const before = planned(home);
+  const before = planned(home, 1, 150);
 
-  it('is the same where nothing has changed', () => {
-    expect(replan(home, before, HASH).entries).toEqual(before.entries);
+  it('keeps all that it was where nothing has changed', () => {
+    const after = replan(home, before, HASH);
+    expect(after.entries).toEqual(expect.arrayContaining(before.entries));
+    expect(after.metrics.moved).toBe(0);
+    expect(after.unplaced.length).toBeLessThanOrEqual(before.unplaced.length);
   });
 
   it('moves what a lost evening takes with it, and little else', () => {
@@ -43,7 +46,7 @@ describe('a plan made from an earlier one', () => {
     const moved = changesBetween(before, after).map((change) => change.task);
     for (const task of lost) expect(moved).toContain(task);
     expect(moved.length).toBeLessThanOrEqual(3 * lost.size);
-    expect(after.unplaced.length).toBe(before.unplaced.length);
+    expect(after.unplaced.length).toBeLessThanOrEqual(before.unplaced.length);
   });
 
   it('moves nothing at all when a step is ticked off as planned', () => {

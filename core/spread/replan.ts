@@ -1,116 +1,157 @@
-import type { Plan } from '../plan/plan';
+import { randomFrom } from '../basics/random';
+import type { MadePlan, Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
-import { type Board, isFixedEntry, NEVER } from './board';
-import { type Cluster, clustersOf, inOrder, loosen } from './clusters';
-import { type Construction, emptyBoard, givenBoard, isMissing, type LeftOut } from './construct';
+import { type Cluster, inOrder } from './clusters';
 import { documentOf } from './document';
+import { Draft, isGivenWait, isOpen } from './draft';
 import { earlierPlaces } from './earlier';
+import { bestFirst } from './first-plans';
 import type { Placed } from './metrics';
-import { isSettled, type Link, type Model, modelOf, type Step, type Task } from './model';
-import { fitsOn, type PlaceOptions, placeCluster } from './place';
-import { indexLinks, type LinkIndex } from './step-order';
+import { isSettled, type Link, modelOf, type Step } from './model';
+import { movedBetween } from './moved';
+import { type PlaceOptions, placeCluster } from './place';
+import { fillUp, search } from './search';
+import { compareScores } from './tally';
+
+export type ReplanOptions = {
+  readonly seed: number;
+  /** Asked between attempts to bring in what found no place. */
+  readonly stop: () => boolean;
+  readonly rounds?: number;
+};
+
+/** Where nothing is said: a plan at once. */
+const AT_ONCE: ReplanOptions = { seed: 1, stop: () => true };
+
+/** How often something that is left out is tried where nothing ends it. */
+const MOST_ROUNDS = 2000;
 
 /**
  * A plan made from an earlier one after something has changed: what can stay where it was stays there, and only what
- * can't finds another place, as soon after the old one as there is room. Always valid; takes milliseconds.
+ * can't finds another place, as soon after the old one as there is room. It leaves out no more than a plan made anew
+ * would; where it can't help leaving out more, it is the plan made anew. Always valid; takes milliseconds.
  */
-export function replan(problem: Problem, before: Plan, problemHash: string): Plan {
+export function replan(
+  problem: Problem,
+  before: Plan,
+  problemHash: string,
+  options: ReplanOptions = AT_ONCE,
+): MadePlan {
   const model = modelOf(problem);
-  const replanning = new Replanning(model, earlierPlaces(model, before));
-  return documentOf(model, replanning.run(), indexLinks(model), problemHash);
+  const draft = new Draft(model);
+  new Replanning(draft, earlierPlaces(model, before)).run();
+  fillUp(draft);
+  const better = draft.out.length > 0 ? withLessLeftOut(draft, options) : draft;
+  const plan = documentOf(better, problemHash);
+  return { ...plan, metrics: { ...plan.metrics, moved: movedBetween(problem, before, plan) } };
 }
 
+/**
+ * Where a plan made anew leaves out less, what is missing is brought in at the cost of what weighs no more; where that
+ * does not do either, it is the plan made anew.
+ */
+function withLessLeftOut(draft: Draft, { seed, stop, rounds = MOST_ROUNDS }: ReplanOptions): Draft {
+  const unplaced = (one: Draft) => one.tally.score().slice(0, 3);
+  const anew = bestFirst(draft.model, { seed, stop });
+  search(anew, { random: randomFrom(seed), stop, rounds, onlyLeftOut: true });
+  const isAsGood = () => compareScores(unplaced(draft), unplaced(anew)) <= 0;
+  if (isAsGood()) return draft;
+  let tries = 0;
+  const isEnough = () => isAsGood() || (stop() && tries++ >= TRIES_AT_ONCE);
+  search(draft, { random: randomFrom(seed), stop: isEnough, rounds, onlyLeftOut: true });
+  return isAsGood() ? draft : anew;
+}
+
+/** So often something is brought in even where a plan is wanted at once. */
+const TRIES_AT_ONCE = 40;
+
+/** Keeps what can stay, and moves along what can't. */
 class Replanning {
-  private readonly board: Board;
-  private readonly stuck: ReadonlySet<Task>;
-  private readonly links: LinkIndex;
   private readonly hard: readonly Link[];
   private readonly clusters: readonly Cluster[];
-  private readonly home: ReadonlyMap<Task, Cluster>;
-  private empty: Board | undefined;
-  private readonly placed = new Set<Task>();
-  private readonly out = new Set<Task>();
-  private readonly leftOut: LeftOut[] = [];
 
   constructor(
-    model: Model,
+    private readonly draft: Draft,
     private readonly like: ReadonlyMap<Step, readonly Placed[]>,
   ) {
-    const { board, stuck } = givenBoard(model, NEVER);
-    this.board = board;
-    this.stuck = stuck;
-    this.links = indexLinks(model);
-    this.hard = model.links.filter((link) => link.hard);
-    const soonest = (cluster: Cluster) =>
-      Math.min(
-        ...cluster.tasks
-          .flatMap((task) => task.steps)
-          .map((step) => like.get(step)?.[0]?.start ?? Number.POSITIVE_INFINITY),
-      );
-    const starts = new Map(clustersOf(model).map((cluster) => [cluster, soonest(cluster)]));
+    this.hard = draft.model.links.filter((link) => link.hard);
+    const starts = new Map(draft.movable.map((cluster) => [cluster, this.soonest(cluster)]));
     this.clusters = inOrder(
-      [...starts.keys()],
+      draft.movable,
       this.hard,
       (a, b) => (starts.get(a) as number) - (starts.get(b) as number),
     );
-    this.home = new Map(this.clusters.flatMap((cluster) => cluster.tasks.map((task) => [task, cluster])));
   }
 
-  run(): Construction {
-    const displaced = this.clusters.filter((cluster) => hasWork(cluster) && !this.stays(cluster));
+  run(): void {
+    const displaced = this.clusters.filter((cluster) => !this.stays(cluster));
     for (const cluster of displaced) this.findPlace(cluster);
-    this.dropOrphans();
-    return { board: this.board, leftOut: this.leftOut };
+    this.draft.leaveOutLoose();
+    for (const cluster of this.clusters)
+      if (this.isPlaced(cluster) && this.draft.lacksPredecessor(cluster)) this.draft.leaveOut(cluster.tasks);
+  }
+
+  private soonest({ tasks }: Cluster): number {
+    const starts = tasks.flatMap(({ steps }) => steps.map((step) => this.like.get(step)?.[0]?.start));
+    return Math.min(...starts.map((start) => start ?? Number.POSITIVE_INFINITY));
   }
 
   /** Exactly where it was, or nowhere for now. */
   private stays(cluster: Cluster): boolean {
-    const steps = cluster.tasks.flatMap((task) => task.steps).filter((step) => !this.isGiven(step));
-    if (cluster.tasks.some((task) => this.stuck.has(task))) return false;
+    const steps = cluster.tasks.flatMap((task) => task.steps).filter((step) => !isGiven(step));
+    if (!this.draft.takeIn(cluster.tasks)) {
+      this.draft.leaveOut(cluster.tasks);
+      return false;
+    }
     if (!steps.every((step) => this.like.has(step))) return false;
     if (!this.place(cluster, { wishes: false, like: this.like })) return false;
+    const { board } = this.draft;
     const same = steps.every(
-      (step) => this.board.startOf(step) === this.like.get(step)?.[0]?.start && this.samePeople(step),
+      (step) => board.startOf(step) === this.like.get(step)?.[0]?.start && this.samePeople(step),
     );
-    if (!same) this.takeOff(cluster);
+    if (!same) this.draft.takeOff(cluster);
     return same;
   }
 
+  /** Whether a cluster had a place before. */
+  private lay({ tasks }: Cluster): boolean {
+    return tasks.some(({ steps }) => steps.some((step) => this.like.has(step)));
+  }
+
   private samePeople(step: Step): boolean {
-    const now = this.board.entriesOf(step).flatMap((entry) => entry.people);
+    const now = this.draft.board.entriesOf(step).flatMap((entry) => entry.people);
     const before = (this.like.get(step) ?? []).flatMap((entry) => entry.people);
     return now.length === before.length && now.every((person) => before.includes(person));
   }
 
   /** As soon after its old place as there is room; else anywhere; else with what follows it moved along. */
   private findPlace(cluster: Cluster): void {
+    const { draft } = this;
     // Moving what follows something else along may have found a place for it already.
-    if (cluster.tasks.every((task) => this.placed.has(task) || this.out.has(task))) return;
-    if (this.lacksPredecessor(cluster)) {
-      this.leaveOut(cluster, true);
+    if (this.isPlaced(cluster)) return;
+    if (cluster.tasks.some((task) => draft.isOut(task))) {
+      for (const part of draft.partsOf(cluster))
+        if (!part.tasks.some((task) => draft.isOut(task))) this.findPlace(part);
       return;
     }
-    if (cluster.tasks.some((task) => this.stuck.has(task))) {
-      this.leaveOut(cluster, false);
+    if (draft.lacksPredecessor(cluster)) {
+      draft.leaveOut(cluster.tasks);
       return;
     }
     if (this.placeSomewhere(cluster)) return;
-    // What would find no place even in an empty house moves nothing else.
-    const followers = this.isHopeless(cluster) ? [] : this.followersOf(cluster);
-    for (const follower of followers) this.takeOff(follower);
-    if (followers.length > 0 && this.placeSomewhere(cluster)) {
-      for (const follower of followers) this.findPlace(follower);
-      return;
-    }
-    const parts = cluster.tasks.length > 1 ? loosen(cluster, this.board.model) : [];
-    if (parts.length > 1) for (const part of parts) this.findPlace(part);
-    else this.leaveOut(cluster, false);
+    // What was left out before, or would find no place even in an empty house, moves nothing else.
+    const mayPush = this.lay(cluster) && !cluster.tasks.some((task) => draft.isHopeless(task));
+    const followers = mayPush ? this.followersOf(cluster) : [];
+    for (const follower of followers) draft.takeOff(follower);
+    const parts = draft.partsOf(cluster);
+    const isIn = followers.length > 0 && this.placeSomewhere(cluster);
+    if (!isIn && parts.length > 1) for (const part of parts) this.findPlace(part);
+    else if (!isIn) draft.leaveOut(cluster.tasks);
     for (const follower of followers) this.findPlace(follower);
   }
 
-  private isHopeless(cluster: Cluster): boolean {
-    this.empty ??= emptyBoard(this.board.model);
-    return !fitsOn(this.empty, cluster, this.links, { wishes: false });
+  private isPlaced({ tasks }: Cluster): boolean {
+    return tasks.every((task) => this.draft.isPlaced(task));
   }
 
   private placeSomewhere(cluster: Cluster): boolean {
@@ -123,9 +164,7 @@ class Replanning {
   }
 
   private place(cluster: Cluster, options: PlaceOptions): boolean {
-    const placed = placeCluster(this.board, cluster, this.links, options);
-    if (placed) for (const task of cluster.tasks) this.placed.add(task);
-    return placed;
+    return placeCluster(this.draft.board, cluster, this.draft.links, options);
   }
 
   /** What a hard rule puts after it and stands on the board, directly or by others, in order. */
@@ -133,57 +172,16 @@ class Replanning {
     const found = new Set<Cluster>([cluster]);
     for (const next of found)
       for (const link of this.hard) {
-        const follower = this.home.get(link.after.task);
-        const isPlaced = follower?.tasks.some((task) => this.placed.has(task));
-        if (follower && isPlaced && this.home.get(link.before.task) === next) found.add(follower);
+        if (!next.tasks.includes(link.before.task)) continue;
+        const follower = this.draft.homeOf(link.after.task);
+        if (follower.tasks.some(isOpen) && this.isPlaced(follower)) found.add(follower);
       }
     found.delete(cluster);
     return this.clusters.filter((other) => found.has(other));
   }
-
-  private lacksPredecessor({ tasks }: Cluster): boolean {
-    const into = tasks.flatMap((task) => task.steps).flatMap((step) => this.links.into.get(step) ?? []);
-    return into.some((link) => !tasks.includes(link.before.task) && isMissing(link, this.out));
-  }
-
-  private leaveOut(cluster: Cluster, waitsFor: boolean): void {
-    const tasks = cluster.tasks.filter((task) =>
-      task.steps.some((step) => step.doneAt === undefined && !step.over),
-    );
-    this.leftOut.push({ tasks, waitsFor });
-    for (const task of tasks) this.out.add(task);
-    for (const step of tasks.flatMap((task) => task.steps))
-      for (const entry of this.board.entriesOf(step)) if (!isFixedEntry(entry)) this.board.take(entry);
-  }
-
-  /** What stands on the board and has lost what has to come before it. */
-  private dropOrphans(): void {
-    for (let orphan = this.orphan(); orphan; orphan = this.orphan()) this.leaveOut(orphan, true);
-  }
-
-  private orphan(): Cluster | undefined {
-    return this.clusters.find(
-      (cluster) =>
-        !cluster.tasks.some((task) => this.out.has(task)) &&
-        hasWork(cluster) &&
-        this.lacksPredecessor(cluster),
-    );
-  }
-
-  private takeOff(cluster: Cluster): void {
-    for (const task of cluster.tasks) this.placed.delete(task);
-    for (const step of cluster.tasks.flatMap((task) => task.steps))
-      if (!this.isGiven(step))
-        for (const entry of this.board.entriesOf(step)) if (!isFixedEntry(entry)) this.board.take(entry);
-  }
-
-  /** Done, fixed, over, or set going by what is. */
-  private isGiven(step: Step): boolean {
-    const previous = step.task.steps[step.position - 1];
-    return isSettled(step) || (step.mode === 'wait' && previous !== undefined && isSettled(previous));
-  }
 }
 
-function hasWork(cluster: Cluster): boolean {
-  return cluster.tasks.some((task) => task.steps.some((step) => step.doneAt === undefined && !step.over));
+/** Done, fixed, over, or set going by what is. */
+function isGiven(step: Step): boolean {
+  return isSettled(step) || isGivenWait(step);
 }

@@ -1,7 +1,7 @@
 import type { Minute } from '../basics/local-time';
 import type { Board } from './board';
 import type { Cluster } from './clusters';
-import type { Step } from './model';
+import type { Person, Step } from './model';
 import { placeSteps } from './place';
 import { type Segment, segmentsOf } from './segments';
 import type { LinkIndex } from './step-order';
@@ -19,7 +19,7 @@ export type Sequence = {
 export function sequenceOf(clusters: readonly Cluster[], links: LinkIndex): Sequence | undefined {
   const segments: Segment[] = [];
   for (const cluster of clusters) {
-    const cut = segmentsOf(cluster, links);
+    const cut = segmentsOf(cluster, links, true);
     if (cut === undefined) return undefined;
     segments.push(...cut);
   }
@@ -42,6 +42,8 @@ export function sequenceOf(clusters: readonly Cluster[], links: LinkIndex): Sequ
 export type Resequencing = {
   readonly segments: readonly Segment[];
   readonly keyOf: (segment: Segment) => number;
+  /** Who does a segment, where that is said. */
+  readonly whoOf: (segment: Segment) => Person | undefined;
   /** Once something ends later it is no use to go on. */
   readonly latest: Minute;
 };
@@ -50,7 +52,7 @@ export type Resequencing = {
 export function placeInOrder(
   board: Board,
   { before }: Sequence,
-  { segments, keyOf, latest }: Resequencing,
+  { segments, keyOf, latest, whoOf }: Resequencing,
   links: LinkIndex,
 ): boolean {
   const keys = new Map(segments.map((segment) => [segment, keyOf(segment)]));
@@ -59,7 +61,8 @@ export function placeInOrder(
   while (left.length > 0) {
     const at = left.findIndex((segment) => (before.get(segment) ?? []).every((other) => !open.has(other)));
     const [segment] = left.splice(at, 1) as [Segment];
-    if (!placeSteps(board, segment.steps, links, { wishes: false })) return false;
+    const who = whoOf(segment);
+    if (!placeSteps(board, segment.steps, links, { wishes: false, ...(who && { who }) })) return false;
     if ((board.endOf(segment.steps[segment.steps.length - 1] as Step) ?? latest) > latest) return false;
     open.delete(segment);
   }

@@ -14,10 +14,10 @@ export type Segment = {
 };
 
 /** A cluster cut into its segments, in order; undefined where hard rules run in a circle between its steps. */
-export function segmentsOf(cluster: Cluster, links: LinkIndex): Segment[] | undefined {
+export function segmentsOf(cluster: Cluster, links: LinkIndex, isOneDate = false): Segment[] | undefined {
   const order = stepOrder(cluster, links);
   if (order === undefined) return undefined;
-  if (!cluster.tasks.every((task) => canBeCut(task, cluster)))
+  if (!cluster.tasks.every((task) => canBeCut(task, cluster, isOneDate)))
     return [{ cluster, steps: order, after: undefined }];
   const segments: Segment[] = [];
   let steps: Step[] = [];
@@ -33,16 +33,18 @@ export function segmentsOf(cluster: Cluster, links: LinkIndex): Segment[] | unde
   return segments;
 }
 
-/** Tasks that go together with others, that keep to one day or to dry ones are looked at as a whole. */
-function canBeCut(task: Task, cluster: Cluster): boolean {
-  return cluster.tasks.length === 1 && !task.sameDay && !task.dry;
+/** Tasks that go together with others or with what is fixed, that keep to one day or to dry ones, are looked at as a whole. */
+function canBeCut(task: Task, cluster: Cluster, isOneDate: boolean): boolean {
+  const isFixed = task.steps.some((step) => step.fixed.length > 0);
+  return cluster.tasks.length === 1 && !isFixed && !task.dry && (isOneDate || !task.sameDay);
 }
 
-/** Whether a step may start any time after the one before it without moving anything that stands. */
+/** Whether a step may start some time after the one before it, so that other work can be put in between. */
 function canComeLater(step: Step, links: LinkIndex): boolean {
   const previous = step.task.steps[step.position - 1];
   if (!previous) return false;
   if (previous.mode === 'hands') return step.mode === 'hands';
+  if (step.mode === 'wait' && Number.isFinite(previous.atMost)) return false;
   const isHeld = (links.outOf.get(previous) ?? []).some((link) => link.hard);
-  return !Number.isFinite(previous.atMost) && !isHeld;
+  return !isHeld;
 }

@@ -2,7 +2,7 @@ import { formatMinute, type Minute } from '../basics/local-time';
 import type { Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
 import { type Board, isFixedEntry, type Obstacle } from './board';
-import { emptyBoard } from './construct';
+import { Draft } from './draft';
 import { earlierPlaces } from './earlier';
 import { isSettled, type Model, modelOf, type Step, type Task } from './model';
 import { placeCluster } from './place';
@@ -35,7 +35,7 @@ export function whyThen(problem: Problem, plan: Plan, taskId: string): WhyThen |
     return { kind: 'by-hand' };
   const start = step && places.get(step)?.[0]?.start;
   if (!task || !step || start === undefined) return undefined;
-  const board = emptyBoard(model);
+  const board = new Draft(model).board;
   for (const [other, entries] of places)
     if (other.task !== task && board.startOf(other) === undefined)
       for (const entry of entries) if (!isFixedEntry(entry)) board.put(entry);

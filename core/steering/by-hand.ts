@@ -3,7 +3,7 @@ import type { Pin } from '../clean/steering';
 import type { Plan } from '../plan/plan';
 import type { Problem, ProblemTask } from '../plan/problem';
 import { type Board, isFixedEntry } from '../spread/board';
-import { emptyBoard } from '../spread/construct';
+import { Draft } from '../spread/draft';
 import { earlierPlaces } from '../spread/earlier';
 import { isSettled, type Model, modelOf, type Task } from '../spread/model';
 import { placeCluster } from '../spread/place';
@@ -42,7 +42,7 @@ export function placeByHand(problem: Problem, plan: Plan, wish: Wish): ByHand {
   if (wish.person !== undefined && !mayDo(task, wish.person, problem)) return { ok: false, why: 'person' };
   const model = modelOf(forWish(problem, task, wish.person));
   const subject = model.tasks.find(({ id }) => id === wish.task) as Task;
-  for (const board of [withOthers(model, plan, subject), emptyBoard(model)]) {
+  for (const board of [withOthers(model, plan, subject), new Draft(model).board]) {
     const pins = pinsOn(board, subject, minuteOf(notBefore), wish);
     if (pins) return { ok: true, pins };
   }
@@ -73,7 +73,7 @@ function forWish(problem: Problem, task: ProblemTask, person: string | undefined
 
 /** The plan as it is, but for the task. */
 function withOthers(model: Model, plan: Plan, subject: Task): Board {
-  const board = emptyBoard(model);
+  const board = new Draft(model).board;
   for (const [step, entries] of earlierPlaces(model, plan)) {
     if (step.task === subject) continue;
     for (const entry of entries)

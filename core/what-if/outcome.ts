@@ -1,4 +1,4 @@
-import type { Metrics, Plan } from '../plan/plan';
+import type { BaseMetrics, Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
 import { type ThawPoint, thawLine } from '../spread/thaw-line';
 import { fits } from './smallest';
@@ -7,7 +7,7 @@ import { fits } from './smallest';
 export type Outcome = {
   /** From today on: hands-on person-minutes still frozen at the end of each date. */
   readonly line: readonly ThawPoint[];
-  readonly metrics: Metrics;
+  readonly metrics: BaseMetrics;
   readonly sessions: number;
   /** Jobs without a place. */
   readonly leftOut: number;

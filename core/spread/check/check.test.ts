@@ -13,7 +13,7 @@ const HASH = 'a'.repeat(64);
 function problem(): Problem {
   return {
     format: 'early-thaw/problem',
-    version: 1,
+    version: 2,
     timezone: 'Europe/Berlin',
     start: '2027-03-01',
     finish: '2027-03-03',

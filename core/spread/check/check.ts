@@ -1,7 +1,10 @@
+import { COST_PARTS } from '../../plan/costs';
 import type { Plan } from '../../plan/plan';
 import type { Problem } from '../../plan/problem';
+import { costsOf, costView } from '../costs';
 import { metricsOf } from '../metrics';
 import { modelOf } from '../model';
+import { meanwhileHolds } from './meanwhile';
 import { breaksAreTaken, peopleAreFree } from './people';
 import { machinesAreFree, roomsHaveSpace } from './places';
 import { sessionsHold } from './sessions';
@@ -40,13 +43,15 @@ const RULES: readonly Rule[] = [
   sessionsHold,
   fixedStand,
   followersFallWithPredecessors,
+  meanwhileHolds,
   metricsAreTrue,
+  costsAreTrue,
 ];
 
 /** The figures that the plan gives of itself. */
 function metricsAreTrue({ model, plan, entries, sessions, unplaced }: Subject): Violation[] {
   const true_ = metricsOf(model, entries, sessions, [...unplaced]);
-  const rows: [string, unknown, unknown][] = [
+  const rows: Row[] = [
     ['finish', plan.metrics.finish, true_.finish],
     ['hands', plan.metrics.hands, true_.hands],
     ['session', plan.metrics.session, true_.session],
@@ -57,6 +62,22 @@ function metricsAreTrue({ model, plan, entries, sessions, unplaced }: Subject): 
     ['openRoomNights', plan.metrics.openRoomNights, true_.openRoomNights],
     ['wishesBroken', plan.metrics.wishesBroken, true_.wishesBroken],
   ];
+  return differing(rows);
+}
+
+/** What the plan says that it costs; one of version 1 says nothing of it. */
+function costsAreTrue({ model, plan, entries, unplaced }: Subject): Violation[] {
+  if (plan.version === 1) return [];
+  const { costs, cost } = costsOf(costView(model, entries, [...unplaced]));
+  return differing([
+    ...COST_PARTS.map((part): Row => [`costs.${part}`, plan.metrics.costs[part], costs[part]]),
+    ['cost', plan.metrics.cost, cost],
+  ]);
+}
+
+type Row = readonly [name: string, said: unknown, real: unknown];
+
+function differing(rows: readonly Row[]): Violation[] {
   return rows
     .filter(([, said, real]) => said !== real)
     .map(([name, said, real]) => ({

@@ -5,8 +5,8 @@ import type { Model, Person, Span, Step, Task } from '../model';
 
 /** The plan under check, with its names resolved, and small questions that the rules share. */
 
-/** Which rule a plan breaks: 1 to 9 as numbered in docs/formats/plan.md, or the form of the document itself. */
-export type RuleName = 'form' | 1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9 | 'metrics';
+/** Which rule a plan breaks: 1 to 10 as numbered in docs/formats/plan.md, or the form of the document itself. */
+export type RuleName = 'form' | 1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9 | 10 | 'metrics';
 
 export type Violation = { readonly rule: RuleName; readonly message: string };
 

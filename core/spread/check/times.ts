@@ -1,4 +1,4 @@
-import { dayOfMinute } from '../../basics/local-time';
+import { dayOfMinute, midnightOf } from '../../basics/local-time';
 import { isLinkBroken, stepTimes } from '../metrics';
 import { lastDayOf, type Model, type Step } from '../model';
 import { at, type Entry, isHands, named, type Subject, sameEntry, type Violation } from './subject';
@@ -39,6 +39,9 @@ export function datesHold({ model, entries, byStep }: Subject): Violation[] {
     const days = new Set(own.flatMap((entry) => [dayOfMinute(entry.start), lastDayOf(entry)]));
     if (days.size > 1 && own.some((entry) => !entry.fixed))
       say(`the steps of task "${task.id}" lie on ${days.size} dates and belong on one`);
+    for (const entry of own)
+      if (!entry.fixed && entry.end > midnightOf(dayOfMinute(entry.start)) + task.by)
+        say(`${named(entry)} ends after the time of day by which task "${task.id}" is done`);
   }
   return found;
 }

@@ -1,11 +1,11 @@
 import type { Problem } from '../../plan/problem';
 import { Board } from '../board';
 import { clustersOf, inOrder } from '../clusters';
-import { type Score, scoreOf } from '../compare';
-import { metricsOf, sessionsOf } from '../metrics';
+import { unplacedMinutes } from '../metrics';
 import { modelOf, type Person, type Task } from '../model';
 import { placeCluster } from '../place';
 import { indexLinks } from '../step-order';
+import type { Score } from '../tally';
 
 /** Whoever is listed first does it. */
 class PlainBoard extends Board {
@@ -16,7 +16,7 @@ class PlainBoard extends Board {
 
 /**
  * Plain greedy list scheduling, to measure against: tasks as they are listed, each as early as it fits, whatever is
- * wished. For problems without fixed or done steps.
+ * wished: what is left out by priority, and the end. For problems without fixed or done steps.
  */
 export function greedyScore(problem: Problem): Score {
   const model = modelOf(problem);
@@ -39,5 +39,6 @@ export function greedyScore(problem: Problem): Score {
     if (lacks || !placeCluster(board, cluster, links, { wishes: false })) out.push(...cluster.tasks);
   }
   const entries = board.entries();
-  return scoreOf(model, entries, out, metricsOf(model, entries, sessionsOf(entries, model.people), out));
+  const { must, should, could } = unplacedMinutes(out);
+  return [must, should, could, Math.max(0, ...entries.map((entry) => entry.end))];
 }

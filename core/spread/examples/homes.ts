@@ -37,7 +37,7 @@ export function exampleHome(seed: number, tasks: number, grouping: Policy['group
   );
   return {
     format: 'early-thaw/problem',
-    version: 1,
+    version: 2,
     timezone: 'Europe/Berlin',
     start: formatDate(FIRST_DAY),
     finish: formatDate(FIRST_DAY + days - 1),

@@ -58,7 +58,7 @@ export function jobShopProblem({ jobs }: JobShop): Problem {
   const machines = new Set(rows.flatMap((row) => row.filter((_, i) => i % 2 === 0)));
   return {
     format: 'early-thaw/problem',
-    version: 1,
+    version: 2,
     timezone: 'Europe/Berlin',
     start: DAY,
     finish: formatDate(dayOf(DAY) + DAYS - 1),
@@ -82,7 +82,7 @@ export function jobShopProblem({ jobs }: JobShop): Problem {
     })),
     precedence: [],
     policy: {
-      spread: 'early',
+      spread: 'soonest',
       grouping: 'none',
       hardestFirst: false,
       openRooms: 9,

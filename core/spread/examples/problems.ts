@@ -8,8 +8,10 @@ import {
   midnightOf,
 } from '../../basics/local-time';
 import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../../plan/problem';
-import { GROUPINGS, problemFaults, SPREADS } from '../../plan/problem';
+import { GROUPINGS, SPREADS } from '../../plan/problem';
+import { problemFaults } from '../../plan/problem-faults';
 import { type Draw, drawFrom } from './draw';
+import { MEANWHILE, withMeanwhile } from './meanwhile';
 
 /** Features of the problem format that a generated problem may use; each test and measurement names those it wants. */
 export const FEATURES = [
@@ -32,6 +34,7 @@ export const FEATURES = [
   'done',
   'fixed',
   'tight',
+  ...MEANWHILE,
 ] as const;
 
 export type Feature = (typeof FEATURES)[number];
@@ -58,7 +61,7 @@ export function exampleProblem(seed: number, features: readonly Feature[] = FEAT
   );
   const problem: Problem = {
     format: 'early-thaw/problem',
-    version: 1,
+    version: 2,
     timezone: 'Europe/Berlin',
     start: formatDate(FIRST_DAY),
     finish: formatDate(FIRST_DAY + days - 1),
@@ -77,7 +80,7 @@ export function exampleProblem(seed: number, features: readonly Feature[] = FEAT
   if (has('done')) problem.done = doneFor(draw, problem);
   if (has('fixed')) problem.fixed = fixedFor(draw, problem, days);
   if (has('circles')) addCircle(draw, problem);
-  return withoutCircles(problem);
+  return withoutCircles(withMeanwhile(draw, problem, has));
 }
 
 function policyFor(draw: Draw, days: number, has: (f: Feature) => boolean): Policy {
@@ -210,6 +213,7 @@ function precedenceFor(
       hard,
       reason: `Reason ${i}`,
       ...(hard && draw.chance(0.4) && { orderOnly: true }),
+      ...(!hard && draw.chance(0.5) && { cost: draw.from(0, 24) / 2 }),
       ...(has('gaps') && draw.chance(0.3) && { minGap }),
       ...(has('gaps') && draw.chance(0.15) && { maxGap: minGap + draw.from(0, 300) }),
     };

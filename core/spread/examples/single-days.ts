@@ -35,7 +35,7 @@ export function exampleDay(seed: number): Problem {
   );
   return {
     format: 'early-thaw/problem',
-    version: 1,
+    version: 2,
     timezone: 'Europe/Berlin',
     start: DAY,
     finish: DAY,
@@ -45,7 +45,7 @@ export function exampleDay(seed: number): Problem {
     tasks,
     precedence: precedenceFor(draw, tasks),
     policy: {
-      spread: 'early',
+      spread: 'soonest',
       grouping: 'none',
       hardestFirst: false,
       openRooms: 9,

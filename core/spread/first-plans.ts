@@ -1,0 +1,124 @@
+import { PRIORITIES } from '../basics/choices';
+import { randomFrom } from '../basics/random';
+import { NEVER } from './board';
+import { type Cluster, inOrder } from './clusters';
+import { dispatch, type Manner } from './dispatch';
+import { Draft } from './draft';
+import { insertBest } from './insert';
+import { type Model, openHands, type Room, type Task } from './model';
+import { offersOf } from './offers';
+import { fillUp } from './search';
+import { compareScores } from './tally';
+
+/** One way to go about building a plan; several are tried, and the best is bettered. */
+type Recipe = {
+  readonly manner: Manner;
+  /** Hands-on person-minutes that a date should stay below, as a multiple of its share. */
+  readonly dayLoad: number;
+  /** What matters most alone first, and the rest around it. */
+  readonly inTurn: boolean;
+};
+
+/** Loads by date to keep below where an even one is wished for, as multiples of the average. */
+const EVEN_LOADS = [1.25, 1.7];
+
+function recipesFor(model: Model): Recipe[] {
+  const roomOrder = roomsInOrder(model);
+  const usual: Recipe = { manner: { priorityFirst: false, roomOrder }, dayLoad: NEVER, inTurn: false };
+  const loads = model.policy.spread === 'even' ? EVEN_LOADS.map((factor) => factor * averageLoad(model)) : [];
+  return [
+    ...loads.map((dayLoad) => ({ ...usual, dayLoad })),
+    usual,
+    { ...usual, manner: { priorityFirst: true, roomOrder } },
+    { ...usual, inTurn: true },
+  ];
+}
+
+export type FirstOptions = {
+  readonly seed: number;
+  readonly stop: () => boolean;
+  readonly better?: (draft: Draft) => void;
+};
+
+/** The best of what the recipes give; at least that of the first. */
+export function bestFirst(model: Model, { seed, stop, better }: FirstOptions): Draft {
+  let best: Draft | undefined;
+  for (const recipe of recipesFor(model)) {
+    if (best && (stop() || (recipe.inTurn && best.out.length === 0))) continue;
+    const draft = new Draft(model);
+    build(draft, recipe, randomFrom(seed));
+    if (best && compareScores(draft.tally.score(), best.tally.score()) >= 0) continue;
+    best = draft;
+    better?.(draft);
+  }
+  return best as Draft;
+}
+
+/** Dealt out once; where something has no place, once more with what matters most first. */
+export function sensibleDraft(model: Model): Draft {
+  const manner = { priorityFirst: false, roomOrder: roomsInOrder(model) };
+  const drafts = [manner, { ...manner, priorityFirst: true }].map((one) => {
+    const draft = new Draft(model);
+    build(draft, { manner: one, dayLoad: NEVER, inTurn: false }, randomFrom(1));
+    return draft;
+  });
+  const [usual, urgent] = drafts as [Draft, Draft];
+  return usual.out.length > 0 && compareScores(urgent.tally.score(), usual.tally.score()) < 0
+    ? urgent
+    : usual;
+}
+
+/** Fills an empty draft by a recipe. */
+function build(draft: Draft, recipe: Recipe, random: () => number): void {
+  const turns = recipe.inTurn ? byWeight(draft) : [draft.wanted];
+  for (const clusters of turns)
+    draft.board.withDayLoad(recipe.dayLoad, () =>
+      dispatch(draft.board, clusters, draft.links, recipe.manner),
+    );
+  placeTheRest(draft, random);
+}
+
+const LOOK = { beside: 4, dates: 2 };
+
+/** What was not dealt out comes in where it costs least. */
+function placeTheRest(draft: Draft, random: () => number): void {
+  const isMissing = (task: Task) => !draft.isOut(task) && !draft.isPlaced(task);
+  const rest = draft.movable
+    .filter(({ tasks }) => tasks.some(isMissing))
+    .flatMap((cluster) => wantedParts(cluster, draft));
+  for (const cluster of rest) draft.takeOff(cluster);
+  const weight = ({ tasks }: Cluster) =>
+    Math.min(...tasks.map((task) => PRIORITIES.indexOf(draft.weightOf(task))));
+  for (const cluster of inOrder(rest, draft.links.hard, (a, b) => weight(a) - weight(b)))
+    insertBest(draft, cluster, LOOK, random);
+  draft.leaveOutLoose();
+  fillUp(draft);
+}
+
+/** A cluster, or what of it is not left out. */
+function wantedParts(cluster: Cluster, draft: Draft): readonly Cluster[] {
+  const isWanted = ({ tasks }: Cluster) => !tasks.some((task) => draft.isOut(task));
+  return isWanted(cluster) ? [cluster] : draft.partsOf(cluster).filter(isWanted);
+}
+
+function byWeight(draft: Draft): Cluster[][] {
+  const weight = ({ tasks }: Cluster) =>
+    Math.min(...tasks.map((task) => PRIORITIES.indexOf(draft.weightOf(task))));
+  return PRIORITIES.map((_priority, i) => draft.wanted.filter((cluster) => weight(cluster) === i));
+}
+
+/** Rooms as listed, or the most dreaded first. */
+function roomsInOrder(model: Model): Room[] {
+  if (!model.policy.hardestFirst) return [...model.rooms];
+  const hardest = new Map<Room, number>();
+  for (const task of model.tasks)
+    hardest.set(task.room, Math.max(hardest.get(task.room) ?? 0, task.hardness));
+  return [...model.rooms].sort((a, b) => (hardest.get(b) ?? 0) - (hardest.get(a) ?? 0) || a.index - b.index);
+}
+
+/** Hands-on person-minutes a date if the work were spread evenly over the dates on which anybody offers time. */
+function averageLoad(model: Model): number {
+  const dates = offersOf(model).ofDate.filter((offer) => offer > 0).length;
+  const hands = model.tasks.reduce((sum, task) => sum + openHands(task), 0);
+  return Math.ceil(hands / Math.max(1, dates));
+}
