@@ -54,18 +54,16 @@ export function bestFirst(model: Model, { seed, stop, better }: FirstOptions): D
   return best as Draft;
 }
 
-/** Dealt out once; where something has no place, once more with what matters most first. */
+/** Dealt out once, evenly where that is wished for; where something has no place, with what matters most first. */
 export function sensibleDraft(model: Model): Draft {
-  const manner = { priorityFirst: false, roomOrder: roomsInOrder(model) };
-  const drafts = [manner, { ...manner, priorityFirst: true }].map((one) => {
-    const draft = new Draft(model);
-    build(draft, { manner: one, dayLoad: NEVER, inTurn: false }, randomFrom(1));
-    return draft;
-  });
-  const [usual, urgent] = drafts as [Draft, Draft];
-  return usual.out.length > 0 && compareScores(urgent.tally.score(), usual.tally.score()) < 0
-    ? urgent
-    : usual;
+  const drafts = recipesFor(model)
+    .filter(({ inTurn }) => !inTurn)
+    .map((recipe) => {
+      const draft = new Draft(model);
+      build(draft, recipe, randomFrom(1));
+      return draft;
+    });
+  return drafts.reduce((a, b) => (compareScores(b.tally.score(), a.tally.score()) < 0 ? b : a));
 }
 
 /** Fills an empty draft by a recipe. */

@@ -80,7 +80,12 @@ function spotsFor(
     const who = random() < 0.5 ? oneOf(able, random) : undefined;
     spots.push({ notBefore, ...(who && { who }) });
   }
-  return spots;
+  return unlike(spots);
+}
+
+/** Each spot once. */
+function unlike(spots: readonly Spot[]): Spot[] {
+  return [...new Map(spots.map((spot) => [`${spot.notBefore} ${spot.who?.index}`, spot])).values()];
 }
 
 /** Right after work in the room, and on its date before it, by who does it. */

@@ -23,7 +23,7 @@ import {
   unfairShares,
   visitsOf,
 } from './costs';
-import { handsOf, idleOf, type Placed, sessionsOf } from './metrics';
+import { handsOf, idleOf, type Placed, SESSION_GAP, type Session } from './metrics';
 import { firstDateOf, type Link, lastDayOf, openHands, type Room, type Step, type Task } from './model';
 import { type Offers, offersOf } from './offers';
 
@@ -270,8 +270,14 @@ export class Tally {
     const work = this.board.workOn(person, day);
     if (work.length === 0) return NO_DAY;
     let [idle, goings, slivers, sessions] = [0, 0, 0, 0];
-    for (const session of sessionsOf(work, [person])) {
-      if (session.entries.every(({ step }) => this.out.has(step.task))) continue;
+    for (let from = 0; from < work.length; ) {
+      const to = endOfSession(work, from);
+      const entries = work.slice(from, to);
+      from = to;
+      if (entries.every(({ step }) => this.out.has(step.task))) continue;
+      const [first, last] = [entries[0] as Placed, entries[entries.length - 1] as Placed];
+      const end = entries.reduce((latest, entry) => Math.max(latest, entry.end), last.end);
+      const session: Session = { person, start: first.start, end, entries };
       idle += idleOf(session);
       goings += goingsIn(session, policy.grouping);
       sessions += costOfSession(session);
@@ -376,4 +382,16 @@ function append<K, V>(map: Map<K, V[]>, key: K, value: V): void {
   const found = map.get(key);
   if (found) found.push(value);
   else map.set(key, [value]);
+}
+
+/** Where the session ends that begins with the work at `from`: the first an hour or more after what comes before it. */
+function endOfSession(work: readonly Placed[], from: number): number {
+  let end = (work[from] as Placed).end;
+  let at = from + 1;
+  for (; at < work.length; at++) {
+    const entry = work[at] as Placed;
+    if (entry.start - end >= SESSION_GAP) break;
+    end = Math.max(end, entry.end);
+  }
+  return at;
 }
