@@ -2,25 +2,31 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { expand } from '../core/problem/expand';
-import { plan } from '../core/spread/plan';
+import { replan } from '../core/spread/replan';
 import { juniperRowUnderWay } from '../demo/juniper-row';
 import { type HouseholdId, HouseholdScope } from './db/scope';
 import { basisOf, sha256 } from './household/basis';
+import { processWide } from './process/process-wide';
 import { findDemoHousehold } from './repositories/accounts';
 import { addPlan } from './repositories/clean';
 import { householdFile, insertHousehold } from './repositories/household';
 
+/** The demo as it is loaded on a date: worked out once, since it is the same for every visitor. */
+const loaded = processWide('demo', () => new Map<string, ReturnType<typeof juniperRowUnderWay>>());
+
+function underWayOn(today: string): ReturnType<typeof juniperRowUnderWay> {
+  const known = loaded.get(today) ?? juniperRowUnderWay(today);
+  loaded.clear();
+  loaded.set(today, known);
+  return structuredClone(known);
+}
+
 /** Puts the demo household into the database, as it stands on the day of `now`, with its first plan and today's. */
-export async function insertDemo(db: Knex, now: string, seed: number): Promise<HouseholdId> {
-  const { household, first } = juniperRowUnderWay(now.slice(0, 10));
+export async function insertDemo(db: Knex, now: string): Promise<HouseholdId> {
+  const { household, first } = underWayOn(now.slice(0, 10));
   const id = randomUUID() as HouseholdId;
   const problem = expand(household, CATALOGUE, now);
-  const latest = plan(problem, {
-    problemHash: sha256(JSON.stringify(problem)),
-    seed,
-    rounds: 0,
-    stop: () => false,
-  });
+  const latest = replan(problem, first, sha256(JSON.stringify(problem)));
   await db.transaction(async (trx) => {
     await trx('households').insert({ id, name: household.name, timezone: household.timezone, is_demo: true });
     const scope = new HouseholdScope(trx, id);

@@ -11,8 +11,7 @@ async function prepare(): Promise<void> {
   try {
     const steps = await migrate(db);
     const households = await db('households').first('id');
-    if (!households)
-      await insertDemo(db, settings.fixedNow ?? wallClock(Date.now(), 'Europe/Berlin'), settings.seed);
+    if (!households) await insertDemo(db, settings.fixedNow ?? wallClock(Date.now(), 'Europe/Berlin'));
     process.stdout.write(
       `${steps.length > 0 ? (steps.length === 1 ? '1 step' : `${steps.length} steps`) : 'up to date'}${households ? '' : ', demo household loaded'}\n`,
     );

@@ -54,7 +54,9 @@ export const orderRuleSchema = z.strictObject({
   /** Minutes between the end of the one and the start of the other. */
   minGap: z.int().min(0).max(20_160).optional(),
   reason: z.string().trim().min(1).max(300),
-  /** What breaking a wish costs. */
+  /** What breaking a wish costs, in minutes' worth; 10 where nothing is said. */
+  minutes: z.number().min(0).max(120).optional(),
+  /** The same in words. */
   cost: z.string().trim().min(1).max(200).optional(),
 });
 export type OrderRule = z.infer<typeof orderRuleSchema>;

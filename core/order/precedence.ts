@@ -22,6 +22,7 @@ export function precedenceOf(links: readonly RuledLink[]): Precedence[] {
     ...(rule.minGap !== undefined && { minGap: rule.minGap }),
     hard: rule.hard,
     ...(rule.hard && rule.orderOnly && { orderOnly: true }),
+    ...(!rule.hard && rule.minutes !== undefined && { cost: rule.minutes }),
     reason: rule.reason,
   }));
 }

@@ -17,8 +17,16 @@ const FLOORS = [
   'yard-sweep',
 ];
 
-/** Rugs that leave the room and come back. */
-const RUGS = ['rug-beat', 'rug-wash'];
+/** Rugs and mats that leave the room and come back. */
+const RUGS = ['rug-beat', 'rug-wash', 'door-mat-beat', 'mats-wash'];
+
+/** The step with which each comes back. */
+const RUGS_BACK = [
+  ['rug-beat', 'in', 'rugs back when the floor is dry'],
+  ['rug-wash', 'lay', 'washed rugs laid when the floor is dry'],
+  ['door-mat-beat', 'back', 'the door mat back when the floor is dry'],
+  ['mats-wash', 'hang', 'bath mats back when the floor is dry'],
+] as const;
 
 /** Rooms that one walks out through. */
 const WAYS = ['hall', 'stairs', 'landing'];
@@ -54,6 +62,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'The whole house is sorted through first, so that things find their place in one go.',
+    minutes: 8,
     cost: 'Things are put away twice.',
   },
   {
@@ -65,6 +74,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'Empty, a thing is wiped in one go, inside and out.',
+    minutes: 15,
     cost: 'It is wiped round what stands in it.',
   },
   {
@@ -73,10 +83,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { layers: { from: 0, to: 1 }, notKinds: ['textiles'] },
     after: { layers: { from: 2, to: 7 }, notKinds: ['textiles'] },
     within: 'room',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'From the ceiling down: what falls lands on what is still to do.',
-    cost: 'What falls has to be wiped up a second time.',
   },
   {
     id: 'floor-last',
@@ -107,6 +116,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'Taken off first, textiles catch no dust, and the wash is on before the work.',
+    minutes: 6,
     cost: 'Dust settles in the folds.',
   },
   {
@@ -118,6 +128,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'Dust first, then water: wet dust is mud.',
+    minutes: 8,
     cost: 'The dust is wiped about wet.',
   },
   {
@@ -129,17 +140,24 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'A machine works by itself: set going first, it is done by the time the hands are.',
+    minutes: 5,
     cost: 'One waits for the machine at the end.',
   },
   {
     id: 'long-dwells-first',
     name: 'long soaks set going first',
-    before: { kinds: ['limescale', 'appliances'], waitsFrom: 30, first: true },
+    before: {
+      waitsFrom: 30,
+      notKinds: ['floors', 'textiles', 'outside'],
+      layers: { from: 0, to: 7 },
+      first: true,
+    },
     after: { kinds: ['sanitary', 'kitchen', 'walls', 'windows'], layers: { from: 2, to: 7 } },
     within: 'room',
     hard: false,
     orderOnly: true,
     reason: 'What has to soak soaks while the rest is done.',
+    minutes: 5,
     cost: 'One waits for the soak at the end.',
   },
   {
@@ -148,10 +166,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['curtain-wash', 'nets-wash', 'curtain-air'], first: true },
     after: { methods: ['window-inside', 'window-track'] },
     within: 'stop',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'With the curtains down, the whole window can be reached.',
-    cost: 'The curtains hang in the way, and get wet.',
   },
   {
     id: 'window-before-curtains-up',
@@ -159,10 +176,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['window-inside'] },
     after: { methods: ['curtain-wash', 'nets-wash', 'curtain-air'], step: 'up' },
     within: 'stop',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'Clean curtains go up in front of a clean window.',
-    cost: 'Clean curtains are splashed.',
   },
   {
     id: 'track-before-pane',
@@ -170,10 +186,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['window-track'] },
     after: { methods: ['window-inside'] },
     within: 'stop',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'Dirt out of the track splashes onto the pane.',
-    cost: 'The lower edge of the pane is wiped twice.',
   },
   {
     id: 'window-before-sill',
@@ -181,10 +196,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['window-inside'] },
     after: { methods: ['sill-wipe'] },
     within: 'stop',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'Water from the pane runs onto the sill.',
-    cost: 'The sill is wiped twice.',
   },
   {
     id: 'wash-before-paint',
@@ -203,10 +217,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['radiator-clean'] },
     after: { methods: ['skirting-wipe'] },
     within: 'room',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'Dust out of the radiator falls onto the skirting.',
-    cost: 'The skirting is wiped twice.',
   },
   {
     id: 'strip-before-mattress',
@@ -267,6 +280,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'Inside before outside, so that drips are wiped once.',
+    minutes: 6,
     cost: 'The fronts are wiped twice.',
   },
   {
@@ -275,10 +289,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['cupboard-tops-clean'] },
     after: { methods: ['cupboard-fronts'] },
     within: 'room',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'Grease from the tops runs down the fronts.',
-    cost: 'The fronts are wiped twice.',
   },
   {
     id: 'hood-before-hob',
@@ -286,10 +299,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['hood-filter', 'hood-duct'] },
     after: { methods: ['hob-clean'] },
     within: 'room',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'What drips from the hood lands on the hob.',
-    cost: 'The hob is wiped twice.',
   },
   {
     id: 'splashback-before-worktop',
@@ -297,10 +309,19 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['splashback-wash'] },
     after: { methods: ['worktop-clean', 'worktop-stone', 'worktop-wood'] },
     within: 'room',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'Water from the wall runs onto the worktop.',
-    cost: 'The worktop is wiped twice.',
+  },
+  {
+    id: 'hob-before-worktop',
+    name: 'hob before worktop',
+    before: { methods: ['hob-clean', 'hob-grates'] },
+    after: { methods: ['worktop-clean', 'worktop-stone', 'worktop-wood'] },
+    within: 'room',
+    hard: true,
+    orderOnly: true,
+    reason: 'What is scraped off the hob lands beside it.',
   },
   {
     id: 'sink-near-end',
@@ -322,6 +343,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'Buckets are emptied into the sink, so it is cleaned near the end.',
+    minutes: 6,
     cost: 'The sink is cleaned twice.',
   },
   {
@@ -330,10 +352,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['mirror-clean'] },
     after: { methods: ['basin-clean'] },
     within: 'room',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'Drops from the mirror land in the basin.',
-    cost: 'The basin is wiped twice.',
   },
   {
     id: 'walls-before-tub',
@@ -349,10 +370,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     },
     after: { methods: ['bath-scrub', 'shower-tray-scrub'] },
     within: 'room',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'What is scrubbed off the walls runs down into the bath.',
-    cost: 'The bath is scrubbed twice.',
   },
   {
     id: 'basin-before-toilet',
@@ -363,6 +383,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'From the cleaner to the dirtier, so that nothing is carried back.',
+    minutes: 6,
     cost: 'Cloths and gloves are changed once more.',
   },
   {
@@ -374,6 +395,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'Splashes of disinfectant dull what has just been polished.',
+    minutes: 6,
     cost: 'The taps are polished twice.',
   },
   {
@@ -405,6 +427,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'Dust from the edges is taken up with the rest.',
+    minutes: 5,
     cost: 'The carpet is vacuumed twice.',
   },
   {
@@ -417,17 +440,18 @@ export const ORDER_RULES: readonly OrderRule[] = [
     orderOnly: true,
     reason: 'Dust that gets wet stays in the pile.',
   },
-  {
-    id: 'rug-back-last',
-    name: 'rugs back when the floor is dry',
-    before: { methods: ['floor-mop', 'floor-vacuum'] },
-    after: { methods: ['rug-beat'], step: 'in' },
-    within: 'room',
-    hard: false,
-    orderOnly: true,
-    reason: 'A rug goes back onto a clean, dry floor.',
-    cost: 'The rug lies on dust, or damp.',
-  },
+  ...RUGS_BACK.map(
+    ([method, step, name], i): OrderRule => ({
+      id: i === 0 ? 'rug-back-last' : `${method}-back-last`,
+      name,
+      before: { methods: ['floor-mop', 'floor-vacuum'] },
+      after: { methods: [method], step },
+      within: 'room',
+      hard: true,
+      orderOnly: true,
+      reason: 'A rug goes back onto a clean, dry floor.',
+    }),
+  ),
   {
     id: 'out-by-the-door',
     name: 'out by the door',
@@ -437,6 +461,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'One walks out over the hall, so its floor comes after those of the rooms.',
+    minutes: 6,
     cost: 'The hall is walked over wet.',
   },
   {
@@ -445,10 +470,9 @@ export const ORDER_RULES: readonly OrderRule[] = [
     before: { methods: ['leaves-bag', 'dead-plants-clear'] },
     after: { methods: ['yard-sweep'] },
     within: 'room',
-    hard: false,
+    hard: true,
     orderOnly: true,
     reason: 'What is raked off the beds lands on the ground.',
-    cost: 'The ground is swept twice.',
   },
   {
     id: 'sweep-before-wash-outside',
@@ -469,6 +493,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: false,
     orderOnly: true,
     reason: 'What cleaned the house is washed when the house is clean.',
+    minutes: 4,
     cost: 'The cloths are boiled twice.',
   },
 ];

@@ -4,30 +4,29 @@ import type { Catalogue } from '../catalogue/catalogue';
 import type { HandsStep } from '../catalogue/method';
 import type { Block, Clean } from '../clean/clean';
 import { plannedMinutes, type StepEstimate } from '../estimate/estimate';
-import type { Room } from '../home/room';
 import type { Household } from '../household/household';
 import type { HouseholdMachine } from '../machines/household-machine';
 import { type OrderedWork, orderWork } from '../order/ordered';
 import { apartPrecedence, precedenceOf } from '../order/precedence';
 import { tasksInOrder } from '../order/working-order';
 import type { Member } from '../people/member';
-import type { Problem, ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
+import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
 import { longestWait } from '../work/dwell';
-import { cannotDo, tagsOf } from '../work/step-tags';
+import { ADULT, cannotDo, tagsOf } from '../work/step-tags';
 import { type CleanTask, stepIdOf, tasksOf } from '../work/tasks';
 import { earliestAfter, usesOf } from '../work/uses';
 import { workOf } from '../work/work';
 import { breaksOf, cutForSprints, sessionCapOf } from './blocks';
 import { firstJobWishes, listedFor } from './first-job';
+import { foodPrecedence } from './food';
 import { isForecastDry } from './forecast';
 import { freeOn } from './free-time';
+import { roomFor } from './room-of';
+import { keptToADay, longestDay } from './same-day';
 import { steered } from './steered';
 
 /** What a problem is made from; plans that are kept do not matter for it, nor how the days went. */
 export type ExpandedHousehold = Omit<Household, 'plans' | 'events'>;
-
-/** A room in which two people are in each other's way, in square metres. */
-const SMALL_ROOM_M2 = 5;
 
 /**
  * The scheduling problem that a household's home, people and clean lead to. `now` is the local time from which on
@@ -50,17 +49,13 @@ export function expandWork(
   now: string | undefined,
 ): Problem {
   const { clean } = household;
-  const { tasks } = work;
-  const uses = usesOf(household.ticks);
-  const listed = [...household.machines, ...unlistedMachines(household, tasks)];
-  const machines = new Map(listed.map((machine) => [machine.kind, machine]));
-  const shares = new Map(household.parts.map(({ step, share }) => [step, share]));
-  const open = tasks.map((task) =>
-    lessened(taskOf(task, machines, earliestAfter(uses, task), clean.block), shares),
-  );
+  const people = household.people.map((member) => personOf(member, clean));
+  const listed = [...household.machines, ...unlistedMachines(household, work.tasks)];
+  const open = openTasks(household, work, { people, listed });
   const rooms = household.home.floors.flatMap((floor) => floor.rooms);
   const kinds = new Map(rooms.map((room) => [room.id, room.kind]));
   const kindOf = (task: ProblemTask) => kinds.get(task.room);
+  const attendance = attendanceOf(household);
   const problem: Problem = {
     format: 'early-thaw/problem',
     version: 2,
@@ -68,33 +63,80 @@ export function expandWork(
     start: clean.start,
     finish: clean.finish,
     ...(now !== undefined && { now }),
-    people: household.people.map((member) => personOf(member, clean)),
-    machines: listed.map((machine) => ({
-      id: machine.id,
-      ...machineWindows(machine, household.people, clean),
-    })),
-    rooms: listedFor(clean.firstJob, rooms, (room) => room.kind).map((room) => ({
-      id: room.id,
-      maxPeople: maxPeople(room),
-    })),
+    people,
+    machines: listed.map((machine) => ({ id: machine.id, ...machineWindows(machine, clean) })),
+    rooms: listedFor(clean.firstJob, rooms, (room) => room.kind).map((room) =>
+      roomFor(room, household.home.floors),
+    ),
     tasks: listedFor(clean.firstJob, open, kindOf),
     precedence: [
       ...precedenceOf(work.links),
-      ...apartPrecedence(tasks, begunTasks(household), ranksIn(work)),
+      ...foodPrecedence(work.tasks),
+      ...apartPrecedence(work.tasks, begunTasks(household), ranksIn(work)),
       // Once something is done, the first job is behind.
       ...(household.ticks.length === 0 ? firstJobWishes(clean.firstJob, open, kindOf) : []),
     ],
     days: weatherOf(household),
-    policy: {
-      spread: clean.spread,
-      grouping: clean.grouping,
-      hardestFirst: clean.firstJob === 'dreaded',
-      openRooms: clean.openRooms,
-      reserve: clean.reserve,
-      sessionCap: sessionCapOf(clean.sessionCap, clean.block),
-    },
+    attendance,
+    policy: policyOf(clean),
   };
   return steered({ ...problem, done: doneOf(problem, household, now) }, household.steering);
+}
+
+function policyOf(clean: Clean): Policy {
+  return {
+    spread: clean.spread,
+    grouping: clean.grouping,
+    hardestFirst: clean.firstJob === 'dreaded',
+    openRooms: clean.openRooms,
+    reserve: clean.reserve,
+    sessionCap: sessionCapOf(clean.sessionCap, clean.block),
+  };
+}
+
+/** Who and what the tasks of a problem are made for. */
+type Helpers = {
+  readonly people: readonly ProblemPerson[];
+  readonly listed: readonly HouseholdMachine[];
+};
+
+function openTasks(
+  household: ExpandedHousehold,
+  { tasks }: OrderedWork,
+  { people, listed }: Helpers,
+): ProblemTask[] {
+  const { clean } = household;
+  const uses = usesOf(household.ticks);
+  const machines = new Map(listed.map((machine) => [machine.kind, machine]));
+  const shares = new Map(household.parts.map(({ step, share }) => [step, share]));
+  const longest = longestDay(people, sessionCapOf(clean.sessionCap, clean.block));
+  const children = household.people.filter(({ age }) => age !== undefined && age < KEPT_FROM_HEAT);
+  return tasks.map((task) => {
+    const made = taskOf(task, machines, earliestAfter(uses, task), clean.block);
+    const steps = made.steps.map((step) => awayFromHeat(step, machines.get('oven')?.id, children));
+    return lessened({ ...made, steps, ...keptToADay(task, steps, longest) }, shares);
+  });
+}
+
+/** Children under this age are out of the room while an oven runs by itself. */
+const KEPT_FROM_HEAT = 12;
+
+/** An oven that cleans itself has a grown-up at home, and no child in the room. */
+function awayFromHeat(step: ProblemStep, oven: string | undefined, children: readonly Member[]): ProblemStep {
+  if (step.mode !== 'wait' || step.machine === undefined || step.machine !== oven) return step;
+  return {
+    ...step,
+    attended: true,
+    ...(children.length > 0 && { keepsOut: children.map(({ id }) => id) }),
+  };
+}
+
+/** Nobody says when somebody is at home: it is when a grown-up works there. */
+function attendanceOf({ people, clean }: ExpandedHousehold): Window[] {
+  return people
+    .filter(({ age }) => age === undefined || age >= ADULT)
+    .flatMap((member) => personOf(member, clean).windows)
+    .sort((a, b) => (a.start < b.start ? -1 : 1));
 }
 
 /** What somebody has said of the weather, and the forecast for the dates between. */
@@ -136,16 +178,9 @@ function unlistedMachines({ machines }: ExpandedHousehold, tasks: readonly Clean
   return kinds.map((kind) => ({ id: ids.has(kind) ? `${kind} (not listed)` : kind, kind }));
 }
 
-function machineWindows(
-  machine: HouseholdMachine,
-  people: readonly Member[],
-  clean: Clean,
-): Partial<Problem['machines'][number]> {
+function machineWindows(machine: HouseholdMachine, clean: Clean): Partial<Problem['machines'][number]> {
   const hours = runningHours(machine, clean);
-  if (!NEVER_ALONE.includes(machine.kind)) return hours ? { windows: hours } : {};
-  // Nobody says when somebody is at home: it is when somebody works there.
-  const attended = people.flatMap((member) => personOf(member, clean).windows);
-  return { windows: hours ? overlaps(hours, attended) : attended };
+  return hours ? { windows: hours } : {};
 }
 
 type Window = { readonly start: string; readonly end: string };
@@ -156,17 +191,6 @@ function runningHours({ from, to }: HouseholdMachine, clean: Clean): Window[] | 
   return eachDay(clean.start, clean.finish, (day) => [
     { start: `${formatDate(day)}T${from}`, end: `${formatDate(day)}T${to}` },
   ]);
-}
-
-/** The times that lie in one of either. */
-function overlaps(some: readonly Window[], others: readonly Window[]): Window[] {
-  return some.flatMap((one) =>
-    others.flatMap((other) => {
-      const start = one.start > other.start ? one.start : other.start;
-      const end = one.end < other.end ? one.end : other.end;
-      return start < end ? [{ start, end }] : [];
-    }),
-  );
 }
 
 function eachDay<T>(start: string, finish: string, of: (day: number) => T[]): T[] {
@@ -183,10 +207,6 @@ function begunTasks(household: ExpandedHousehold): ReadonlySet<string> {
 function ranksIn(work: OrderedWork): (task: CleanTask) => number {
   const ranks = new Map(tasksInOrder(work.steps).map((task, i) => [task, i]));
   return (task) => ranks.get(task) ?? 0;
-}
-
-function maxPeople(room: Room): number {
-  return room.lengthM * room.widthM < SMALL_ROOM_M2 ? 1 : 2;
 }
 
 function taskOf(
@@ -206,7 +226,6 @@ function taskOf(
     hardness: task.scope.hardness,
     steps: task.estimate.steps.map((estimate) => cutForSprints(stepOf(task, estimate, machines), block)),
     ...(earliest !== undefined && { earliest }),
-    ...(method.sameDay && { sameDay: true }),
     ...(method.needs.length > 0 && { needs: method.needs }),
   };
 }

@@ -52,9 +52,13 @@ describe('the pace of a clean', () => {
     expect(Math.max(...made.sessions.map(minutes))).toBeLessThanOrEqual(60);
   });
 
-  it('of twelve weeks does less a day than one of a month', () => {
-    const perDate = ({ made, dates }: ReturnType<typeof planAt>) => made.metrics.hands / dates.length;
-    expect(perDate(planAt('twelve-weeks'))).toBeLessThan(perDate(planAt('month')));
+  it('of twelve weeks has work in more weeks than one of a month, and less in each', () => {
+    const weeks = ({ dates }: ReturnType<typeof planAt>) =>
+      new Set(dates.map((date) => Math.floor(dayOf(date) / 7))).size;
+    const perWeek = (at: ReturnType<typeof planAt>) => at.made.metrics.hands / weeks(at);
+    const [long, short] = [planAt('twelve-weeks'), planAt('month')];
+    expect(weeks(long)).toBeGreaterThan(weeks(short));
+    expect(perWeek(long)).toBeLessThan(perWeek(short));
   });
 
   it('of a year takes an area a month', () => {

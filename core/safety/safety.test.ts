@@ -410,9 +410,12 @@ describe('findings', () => {
       expect.objectContaining({ id: 'empty-house', remedy: 'somebody-home' }),
     );
     const problem = expand(household, CATALOGUE);
-    const windows = problem.machines.find((machine) => machine.id === 'oven')?.windows ?? [];
-    const worked = problem.people.flatMap((person) => person.windows);
-    expect(windows).toEqual(worked);
+    const runs = problem.tasks.flatMap(({ steps }) => steps).filter(({ machine }) => machine === 'oven');
+    expect(runs).toEqual([expect.objectContaining({ mode: 'wait', attended: true })]);
+    // Somebody is at home when a grown-up works there, and not when only the fourteen-year-old does.
+    const grownUps = problem.people.filter(({ id }) => id !== 'odalys').flatMap(({ windows }) => windows);
+    expect(problem.attendance).toHaveLength(grownUps.length);
+    expect(problem.attendance).toEqual(expect.arrayContaining(grownUps));
   });
 
   it('warn of acid beside stone, once for the task, and of what the house is', () => {

@@ -3,7 +3,7 @@ import { type DayNumber, dayOfMinute, type Minute } from '../basics/local-time';
 import { oneOf } from '../basics/random';
 import type { Cluster } from './clusters';
 import type { Draft } from './draft';
-import type { Room, Task } from './model';
+import type { Room, Step, Task } from './model';
 
 /** Which clusters a round takes off the board and places anew; the first of them is what it is about. */
 type Neighbourhood = (draft: Draft, index: Neighbours, random: () => number) => readonly Cluster[];
@@ -16,6 +16,8 @@ export type Neighbours = {
 
 /** The most that is placed anew at a time. */
 const MOST_PICKED = 14;
+/** Where something is to come in, all that may be in its way. */
+const MOST_IN_THE_WAY = 40;
 
 /** Draws one of the ways to choose by its share, and chooses by it. */
 export function pickClusters(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
@@ -24,7 +26,8 @@ export function pickClusters(draft: Draft, index: Neighbours, random: () => numb
     left -= share;
     return left < 0;
   }) ?? [0, aFew];
-  return [...new Set(pick(draft, index, random))].slice(0, MOST_PICKED);
+  const most = pick === whatCouldComeIn ? MOST_IN_THE_WAY : MOST_PICKED;
+  return [...new Set(pick(draft, index, random))].slice(0, most);
 }
 
 const NEIGHBOURHOODS: readonly (readonly [share: number, pick: Neighbourhood])[] = [
@@ -110,7 +113,8 @@ export function whatCouldComeIn(draft: Draft, index: Neighbours, random: () => n
   const out = draft.out.filter((task) => !draft.isHopeless(task));
   const wanted = oneOf(out, random);
   if (!wanted) return aFew(draft, index, random);
-  const before = draft.needsOf(wanted);
+  const before = [...draft.needsOf(wanted).map((task) => draft.homeOf(task)), draft.homeOf(wanted)];
+  if (random() < BY_FOLLOWERS) return [...before, ...followersIn(draft, wanted)];
   const then = startOf(draft, oneOf(draft.movable, random));
   const weight = PRIORITIES.indexOf(wanted.priority);
   const inTheWay =
@@ -122,5 +126,22 @@ export function whatCouldComeIn(draft: Draft, index: Neighbours, random: () => n
             one.tasks.every((task) => PRIORITIES.indexOf(task.priority) >= weight) &&
             random() < 0.7,
         );
-  return [...before.map((task) => draft.homeOf(task)), draft.homeOf(wanted), ...inTheWay];
+  return [...before, ...inTheWay];
+}
+
+/** How often what has to come after something makes room for it, rather than what lies on some date. */
+const BY_FOLLOWERS = 0.5;
+
+/** All that a hard rule puts after a task, directly or by others, in its room. */
+function followersIn(draft: Draft, { steps, room }: Task): Cluster[] {
+  const found = new Set<Task>();
+  const look = (step: Step) => {
+    for (const { hard, after } of draft.links.outOf.get(step) ?? []) {
+      if (!hard || after.task.room !== room || found.has(after.task)) continue;
+      found.add(after.task);
+      after.task.steps.forEach(look);
+    }
+  };
+  steps.forEach(look);
+  return [...new Set([...found].map((task) => draft.homeOf(task)))];
 }

@@ -65,7 +65,7 @@ class Searching {
     const { draft, options } = this;
     if (draft.movable.length === 0) return;
     const picked = options.onlyLeftOut
-      ? whatCouldComeIn(draft, this.index, options.random)
+      ? [...new Set(whatCouldComeIn(draft, this.index, options.random))]
       : pickClusters(draft, this.index, options.random);
     draft.mark();
     const movable = picked.filter((cluster) => draft.takeIn(cluster.tasks));

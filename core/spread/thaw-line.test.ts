@@ -8,7 +8,7 @@ import { thawLine } from './thaw-line';
 const TODAY = '2027-03-01';
 const { household, first } = juniperRowUnderWay(TODAY);
 const problem = expand(household, CATALOGUE, `${TODAY}T17:00`);
-const current = plan(problem, { problemHash: '0'.repeat(64), seed: 1, stop: () => true });
+const current = plan(problem, { problemHash: '0'.repeat(64), seed: 1, rounds: 60, stop: () => false });
 const line = thawLine(problem, current, first, TODAY);
 
 describe('thawLine', () => {

@@ -11,12 +11,17 @@ import type { CleanTask } from './task';
  */
 export function longestWait(task: CleanTask, step: WaitStep, minutes: number): number | undefined {
   const products = productsWorkingIn(task, step);
+  const inMachine = step.machine === undefined ? undefined : MOST_AFTER_RUN[step.machine];
   const limits = [
     ...(step.atMostMinutes === undefined ? [] : [step.atMostMinutes]),
+    ...(inMachine === undefined ? [] : [minutes + inMachine]),
     ...products.map(mostMinutesOf),
   ];
   return limits.length === 0 ? undefined : Math.max(minutes, Math.min(...limits));
 }
+
+/** Washing that has run does not lie in the machine for longer: wet it turns musty, warm it creases. */
+const MOST_AFTER_RUN: Readonly<Record<string, number>> = { washer: 120, dryer: 240 };
 
 /** The products that work on something during a wait. */
 export function productsWorkingIn(task: CleanTask, step: WaitStep) {

@@ -25,7 +25,7 @@ export function touchesProducts({ method }: CleanTask, step: HandsStep): boolean
   return said ? step.tags.includes('chemical') : step.belongings === undefined;
 }
 
-const ADULT = 18;
+export const ADULT = 18;
 
 function ageTag(years: number): string {
   return `from-${years}`;

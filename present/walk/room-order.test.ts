@@ -30,7 +30,7 @@ describe('the order of work in a room', () => {
     const sill = steps.find((step) => step.task.endsWith(':sill-wipe'))!;
     expect(sill.holds[0]).toMatchObject({
       rule: 'window before sill',
-      hard: false,
+      hard: true,
       after: ['Clean window, frame and sill inside'],
     });
     const before = earlierJobs(steps, steps.indexOf(sill)).map(({ task }) => task.split(':')[1]);

@@ -50,7 +50,7 @@ describe('basisOf', () => {
 
 describe('insertDemo', () => {
   it('loads the household with its first plan and the one of today, both still fitting', async () => {
-    const id = await insertDemo(db, NOW, 1);
+    const id = await insertDemo(db, NOW);
     expect(await findDemoHousehold(db)).toBe(id);
     const scope = new HouseholdScope(db, id);
     const { clean, ...household } = await loadHousehold(scope);
@@ -66,7 +66,7 @@ describe('insertDemo', () => {
 describe('copyDemo', () => {
   it('gives each visitor a copy of their own, and lets old ones go', async () => {
     expect(await copyDemo(db)).toBeUndefined();
-    const original = await insertDemo(db, NOW, 1);
+    const original = await insertDemo(db, NOW);
     const [one, other] = [(await copyDemo(db))!, (await copyDemo(db))!];
     const file = (id: HouseholdId) => householdFile(new HouseholdScope(db, id));
     expect(await file(one)).toEqual(await file(original));

@@ -1,0 +1,64 @@
+import { minuteOf } from '../basics/local-time';
+import type { ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
+import type { CleanTask } from '../work/tasks';
+
+/** What is emptied, stripped or wet is put back on the day on which it was taken out. */
+
+/** The longest that anybody works on one date, and how far apart its first hour and its last lie; in minutes. */
+export type LongestDay = { readonly hands: number; readonly span: number };
+
+export function longestDay(people: readonly ProblemPerson[], sessionCap: number): LongestDay {
+  let [hands, span] = [0, 0];
+  const dates = new Map<string, { from: number; to: number }>();
+  for (const { windows, dailyCap } of people)
+    for (const { start, end } of windows) {
+      const [from, to] = [minuteOf(start), minuteOf(end)];
+      hands = Math.max(hands, Math.min(to - from, dailyCap, sessionCap));
+      const date = dates.get(start.slice(0, 10)) ?? { from, to };
+      date.from = Math.min(date.from, from);
+      date.to = Math.max(date.to, to);
+      dates.set(start.slice(0, 10), date);
+      span = Math.max(span, date.to - date.from);
+    }
+  return { hands, span };
+}
+
+/** Waits beyond this are longer than a day's work: a shampooed carpet dries overnight. */
+const MOST_WAITING = 240;
+
+/** Kinds of work in which something is emptied or stripped. */
+const TAKEN_OUT: ReadonlySet<string> = new Set(['belongings', 'textiles']);
+
+/** What leaves a bed without its sheet, and when it is to be made again. */
+const OFF_THE_BED: ReadonlySet<string> = new Set([
+  'bed-linen',
+  'protector-wash',
+  'duvet-wash',
+  'bedding-air',
+  'mattress-freshen',
+]);
+const BEDTIME = '21:00';
+
+/** Whether a task belongs on one date, and by when it ends there. */
+export function keptToADay(
+  { method }: CleanTask,
+  steps: readonly ProblemStep[],
+  longest: LongestDay,
+): Pick<ProblemTask, 'sameDay' | 'by'> {
+  const isTakenOut = TAKEN_OUT.has(method.kind) && comesBackTheSameDay(steps, longest);
+  const isOnce = method.sameDay || isTakenOut;
+  if (OFF_THE_BED.has(method.id)) return { by: BEDTIME };
+  return isOnce ? { sameDay: true } : {};
+}
+
+/** Begun and ended by hand, with no wait that asks for more, and short enough for the longest day that there is. */
+function comesBackTheSameDay(steps: readonly ProblemStep[], { hands, span }: LongestDay): boolean {
+  const byHand = steps.filter(({ mode }) => mode === 'hands');
+  const waiting = minutesOf(steps.filter(({ mode }) => mode === 'wait'));
+  const working = minutesOf(byHand);
+  return byHand.length > 1 && waiting <= MOST_WAITING && working <= hands && working + waiting <= span;
+}
+
+function minutesOf(steps: readonly ProblemStep[]): number {
+  return steps.reduce((sum, { minutes }) => sum + minutes, 0);
+}
