@@ -3,7 +3,7 @@ import { groupBy } from '../basics/group-by';
 import { type Cluster, inOrder } from './clusters';
 import type { Draft, Snapshot } from './draft';
 import { insertBest } from './insert';
-import type { Task } from './model';
+import type { Link, Task } from './model';
 import { type Neighbours, pickClusters, whatCouldComeIn } from './neighbourhoods';
 import { placeCluster } from './place';
 import { compareScores, type Score } from './tally';
@@ -30,6 +30,8 @@ const ROUNDS_ASTRAY = 250;
 const ABOUT_USUAL = 0.5;
 const LITTLE_NOISE = 2;
 const MUCH_NOISE = 12;
+
+const OFTEN_YIELDING = 0.5;
 
 /**
  * Betters a draft by taking part of it off the board and placing that anew where it costs least. What is left out comes
@@ -115,18 +117,27 @@ class Searching {
     const { random } = this.options;
     const noise = random() < ABOUT_USUAL ? LITTLE_NOISE : MUCH_NOISE;
     const isShort = this.draft.out.length > 0;
+    const mayYield = isShort && random() < OFTEN_YIELDING;
     const ranks = new Map(
       picked.map((cluster) => {
         const [task] = cluster.tasks as [Task];
-        const weight = isShort ? PRIORITIES.indexOf(this.draft.weightOf(task)) : 0;
-        return [cluster, weight * 100 + task.layer + random() * noise];
+        return [cluster, (isShort ? this.weigh(task) * 100 : 0) + task.layer + random() * noise];
       }),
     );
     return inOrder(
       picked,
-      this.draft.links.hard,
+      this.draft.links.hard.filter((link) => !mayYield || !this.yields(link)),
       (a, b) => (ranks.get(a) as number) - (ranks.get(b) as number),
     );
+  }
+
+  /** Where time is short, what may be left out doesn't keep what weighs more from its place, though it would come first. */
+  private yields({ before, after, orderOnly }: Link): boolean {
+    return orderOnly && this.weigh(before.task) > this.weigh(after.task);
+  }
+
+  private weigh(task: Task): number {
+    return PRIORITIES.indexOf(this.draft.weightOf(task));
   }
 }
 
