@@ -88,6 +88,28 @@ describe('the command line', () => {
     );
   });
 
+  it('re-makes a plan after a lost evening, and moves little', () => {
+    const before = file('before.json', run('plan', PROBLEM, '--seconds', '0').out);
+    const problem = JSON.parse(readFileSync(PROBLEM, 'utf8'));
+    const { sessions } = JSON.parse(readFileSync(before, 'utf8'));
+    const lost = sessions[1].date;
+    for (const person of problem.people)
+      person.windows = person.windows.filter(({ start }: { start: string }) => !start.startsWith(lost));
+    const slipped = file('slipped.json', JSON.stringify(problem));
+    const made = run('replan', slipped, before, '--seconds', '0.5');
+    expect(made.code).toBe(0);
+    const { entries, metrics } = JSON.parse(made.out);
+    expect(
+      entries.some(
+        ({ start, people }: { start: string; people: string[] }) =>
+          people.length > 0 && start.startsWith(lost),
+      ),
+    ).toBe(false);
+    expect(metrics.moved).toBeGreaterThan(0);
+    expect(metrics.moved).toBeLessThan(problem.tasks.length / 3);
+    expect(run('check', slipped, file('again.json', made.out))).toEqual({ code: 0, out: '', err: '' });
+  });
+
   const unusable: [string, string[], RegExp][] = [
     ['no command', [], /^Usage:/],
     ['an unknown command', ['tidy'], /There is no command "tidy"/],
@@ -111,6 +133,8 @@ describe('the command line', () => {
     ['an unknown option', ['plan', PROBLEM, '--fast'], /There is no option --fast/],
     ['seconds that are no number', ['plan', PROBLEM, '--seconds', 'soon'], /--seconds: got "soon"/],
     ['one file where two are needed', ['check', PROBLEM], /^Usage:/],
+    ['no plan to go by', ['replan', PROBLEM], /^Usage:/],
+    ['something else in place of the plan', ['replan', PROBLEM, PROBLEM], /expected "early-thaw\/plan"/],
     ['standard input twice', ['check', '-', '-'], /Only one of the two/],
   ];
   it.each(unusable)('exits with 2 and prints nothing else for %s', (_name, args, message) => {

@@ -6,11 +6,13 @@ import { catalogueDocument, estimateDocument } from '../core/formats/estimate-do
 import { parseHousehold, parseHouseholdFile } from '../core/formats/read-household';
 import { orderDocument, safetyDocument, suppliesDocument } from '../core/formats/work-documents';
 import type { HouseholdFile } from '../core/household/household';
-import { parsePlan } from '../core/plan/plan';
+import { type Plan, parsePlan } from '../core/plan/plan';
+import type { Problem } from '../core/plan/problem';
 import { parseProblem } from '../core/plan/read-problem';
 import { expand } from '../core/problem/expand';
 import { checkPlan, describeViolation } from '../core/spread/check/check';
 import { plan } from '../core/spread/plan';
+import { replan } from '../core/spread/replan';
 
 /** Exit codes: 0 fine, 1 the plan breaks a rule, 2 the call or a file can't be used. */
 const FINE = 0;
@@ -20,6 +22,8 @@ const UNUSABLE = 2;
 const USAGE = `Usage:
   ./early-thaw plan PROBLEM.json [--seconds N] [--seed N]   prints a plan
   ./early-thaw check PROBLEM.json PLAN.json                 prints every broken rule; exit 1 if there is one
+  ./early-thaw replan PROBLEM.json PLAN.json [--seconds N] [--seed N]
+                                                            prints the plan re-made after a change, moving little
   ./early-thaw expand HOUSEHOLD.json                        prints the problem of a household
   ./early-thaw estimate HOUSEHOLD.json                      prints every task with its minutes, range and parts
   ./early-thaw order HOUSEHOLD.json                         prints the tasks in order, each with its reasons
@@ -32,6 +36,7 @@ Use - in place of a file to read standard input.`;
 /** Seconds that the search may take when nothing is said. */
 const DEFAULT_SECONDS = 1;
 const MOST_SECONDS = 3600;
+const SEARCH_OPTIONS = ['seconds', 'seed'];
 
 class Unusable extends Error {}
 
@@ -45,6 +50,7 @@ const processIo: Io = {
 const COMMANDS: Readonly<Record<string, (args: readonly string[], io: Io) => number>> = {
   plan: runPlan,
   check: runCheck,
+  replan: runReplan,
   expand: runExpand,
   estimate: (args, io) => runDocument(estimateDocument, args, io),
   order: (args, io) => runDocument(orderDocument, args, io),
@@ -72,29 +78,43 @@ export function main(args: readonly string[], io: Io = processIo): number {
 }
 
 function runPlan(args: readonly string[], io: Io): number {
-  const { files, options } = split(args, ['seconds', 'seed'], 1);
+  const { files, options } = split(args, SEARCH_OPTIONS, 1);
+  const search = searchOf(options);
+  const { problem, hash } = readProblem(files[0] as string);
+  io.out(`${JSON.stringify(plan(problem, { problemHash: hash, ...search }), null, 2)}\n`);
+  return FINE;
+}
+
+function runReplan(args: readonly string[], io: Io): number {
+  const { files, options } = split(args, SEARCH_OPTIONS, 2);
+  const search = searchOf(options);
+  const { problem, hash, plan: before } = readBoth(files);
+  io.out(`${JSON.stringify(replan(problem, before, hash, search), null, 2)}\n`);
+  return FINE;
+}
+
+function searchOf(options: ReadonlyMap<string, string>): { seed: number; stop: () => boolean } {
+  const started = performance.now();
   const seconds = numberOption(options.get('seconds'), 'seconds', DEFAULT_SECONDS, MOST_SECONDS);
   const seed = numberOption(options.get('seed'), 'seed', 1, 4_294_967_295);
-  const started = performance.now();
-  const source = read(files[0] as string);
-  const problem = usable(parseProblem(source.text), files[0] as string);
-  const made = plan(problem, {
-    problemHash: source.hash,
-    seed,
-    stop: () => performance.now() - started >= seconds * 1000,
-  });
-  io.out(`${JSON.stringify(made, null, 2)}\n`);
-  return FINE;
+  return { seed, stop: () => performance.now() - started >= seconds * 1000 };
+}
+
+function readProblem(path: string): { problem: Problem; hash: string } {
+  const { text, hash } = read(path);
+  return { problem: usable(parseProblem(text), path), hash };
+}
+
+function readBoth(files: readonly string[]): { problem: Problem; hash: string; plan: Plan } {
+  const [first, second] = files as [string, string];
+  if (first === '-' && second === '-') throw new Unusable('Only one of the two files can be standard input.');
+  return { ...readProblem(first), plan: usable(parsePlan(read(second).text), second) };
 }
 
 function runCheck(args: readonly string[], io: Io): number {
   const { files } = split(args, [], 2);
-  if (files[0] === '-' && files[1] === '-')
-    throw new Unusable('Only one of the two files can be standard input.');
-  const source = read(files[0] as string);
-  const problem = usable(parseProblem(source.text), files[0] as string);
-  const subject = usable(parsePlan(read(files[1] as string).text), files[1] as string);
-  const violations = checkPlan(problem, subject, source.hash);
+  const { problem, hash, plan: subject } = readBoth(files);
+  const violations = checkPlan(problem, subject, hash);
   io.out(violations.map((violation) => `${describeViolation(violation)}\n`).join(''));
   return violations.length > 0 ? BROKEN : FINE;
 }
