@@ -9,7 +9,7 @@ import { plan } from './plan';
 
 const HASH = '0'.repeat(64);
 /** Enough for every way of placing to be drawn. */
-const ROUNDS = 80;
+const ROUNDS = 30;
 const make = (problem: Problem, seed = 1) =>
   plan(problem, { problemHash: HASH, seed, rounds: ROUNDS, stop: () => false });
 const violations = (problem: Problem, made: Plan) => checkPlan(problem, made, HASH).map(describeViolation);

@@ -5,20 +5,38 @@ import type { Draft } from './draft';
 import { eligiblePeople, isSettled, remainingMinutes, type Task } from './model';
 import { fitsOn } from './place';
 
+/** Why a task is left out. */
+export type Cause = {
+  readonly reason: UnplacedReason;
+  /** It finds no place even where nothing else is planned. */
+  readonly alone: boolean;
+  /** What it waits for, which is left out itself. */
+  readonly waitsFor?: Task;
+};
+
 /**
  * Why each task is left out in the end: what waits for something that is left out says so, and of tasks that only go
  * together one keeps a reason of its own.
  */
-export function reasonsFor(draft: Draft): Map<Task, UnplacedReason> {
+export function reasonsFor(draft: Draft): Map<Task, Cause> {
   const out = draft.out;
-  const reasons = new Map<Task, UnplacedReason>();
+  const reasons = new Map<Task, Cause>();
   if (out.length === 0) return reasons;
   const empty = draft.empty();
   for (const group of groupsOf(out, draft)) {
-    const waits = group.some((task) => missingBefore(task, draft).some((before) => !group.includes(before)));
-    const cause = waits ? undefined : (group.find((task) => !fits(draft, [task], undefined)) ?? group[0]);
-    for (const task of group)
-      reasons.set(task, task === cause ? diagnose([empty, draft], group) : 'predecessor');
+    const outside = group
+      .flatMap((task) => missingBefore(task, draft))
+      .find((before) => !group.includes(before));
+    const cause = outside ? undefined : (group.find((task) => !fits(draft, [task], undefined)) ?? group[0]);
+    for (const task of group) {
+      const waitsFor = missingBefore(task, draft)[0] ?? outside ?? cause;
+      reasons.set(
+        task,
+        task === cause
+          ? diagnose([empty, draft], group)
+          : { reason: 'predecessor', alone: false, ...(waitsFor && { waitsFor }) },
+      );
+    }
   }
   return new Map([...reasons].sort(([a], [b]) => a.index - b.index));
 }
@@ -60,17 +78,17 @@ const LIFTS: readonly Lift[] = [
  * Found by lifting one condition after the other: with nothing else in the way first, since what keeps a task out then
  * would keep it out of any plan.
  */
-function diagnose([empty, draft]: readonly [Draft, Draft], group: readonly Task[]): UnplacedReason {
+function diagnose([empty, draft]: readonly [Draft, Draft], group: readonly Task[]): Cause {
   for (const task of group) {
     const reason = reasonByItself(task, draft);
-    if (reason !== undefined) return reason;
+    if (reason !== undefined) return { reason, alone: true };
   }
-  for (const where of [empty, draft]) {
-    if (where === empty && fits(empty, group, undefined)) continue;
+  const alone = !fits(empty, group, undefined);
+  for (const where of alone ? [empty, draft] : [draft]) {
     const found = LIFTS.find(([lifted, , concerns]) => group.some(concerns) && fits(where, group, lifted));
-    if (found) return found[1];
+    if (found) return { reason: found[1], alone };
   }
-  return 'no-time';
+  return { reason: 'no-time', alone };
 }
 
 function reasonByItself(task: Task, { model }: Draft): UnplacedReason | undefined {

@@ -1,14 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import { orderWork } from '@/core/order/ordered';
-import { tasksOf } from '@/core/work/tasks';
+import { stepIdOf, tasksOf } from '@/core/work/tasks';
 import { workOf } from '@/core/work/work';
+import { DOZEN_HOMES } from '@/demo/dozen-homes';
 import { juniperRow } from '@/demo/juniper-row';
+import { quickPlan, stateOf } from '@/ui/testing/demo-state';
+import { brokenByRoom } from '../spread/by-room';
 import { earlierJobs, roomOrder } from './room-order';
 
 const household = juniperRow('2027-03-01');
 const tasks = tasksOf(workOf(household, CATALOGUE));
-const steps = roomOrder(orderWork(tasks, household.home, household.rules, 'room'), 'bedroom');
+const steps = roomOrder(orderWork(tasks, household.home, household.rules, 'room'), 'bedroom', undefined);
 
 describe('the order of work in a room', () => {
   it('starts with what goes into the wash, before dust flies, and ends with the floor', () => {
@@ -39,3 +42,42 @@ describe('the order of work in a room', () => {
     expect(earlierJobs(steps, 0)).toEqual([]);
   });
 });
+
+describe.each(DOZEN_HOMES.map((home) => [home.name, home] as const))(
+  'the order shown in %s',
+  (_name, home) => {
+    const now = home.now ?? `${home.clean.start}T06:00`;
+    const made = quickPlan(home, now);
+    const state = stateOf(home, now, made);
+    const rooms = state.household.home.floors.flatMap((floor) => floor.rooms);
+
+    it('is the order of the plan, what is left out at the end', () => {
+      for (const { id } of rooms) {
+        const whens = roomOrder(state.order, id, state.campaign).map(({ when }) => when);
+        const starts = whens.map((when) => (when.is === 'planned' ? when.at : '9999'));
+        expect(starts, id).toEqual(starts.toSorted());
+      }
+    });
+
+    it('has each pair that a rule orders the right way round, but those that are listed as broken', () => {
+      const broken = new Set(
+        brokenByRoom(state, state.campaign!).flatMap(({ items }) =>
+          items.map(({ before, after }) => `${before} < ${after}`),
+        ),
+      );
+      const starts = new Map(made.entries.map(({ step, start }) => [step, start]));
+      const titles = new Map(state.campaign!.problem.tasks.map(({ id, title }) => [id, title]));
+      let held = 0;
+      for (const { rule, before, after, from, to } of state.order.links) {
+        const first = starts.get(stepIdOf(before, before.estimate.steps[from]!));
+        const then = starts.get(stepIdOf(after, after.estimate.steps[to]!));
+        if (first === undefined || then === undefined) continue;
+        held++;
+        if (first <= then) continue;
+        expect(rule.hard, rule.id).toBe(false);
+        expect(broken).toContain(`${titles.get(before.id)} < ${titles.get(after.id)}`);
+      }
+      expect(held > 0).toBe(made.entries.length > 0);
+    });
+  },
+);

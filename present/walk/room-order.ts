@@ -1,8 +1,13 @@
 import type { OrderedWork } from '@/core/order/ordered';
 import { whyHere } from '@/core/order/why-here';
 import type { OrderedStep } from '@/core/order/working-order';
+import type { Campaign } from '@/core/problem/campaign';
+import { type CleanTask, stepIdOf } from '@/core/work/tasks';
 
-/** The order of work in one room as plain data: step by step, with what holds each where it is. */
+/**
+ * The order of work in one room as plain data: step by step, with what holds each where it is. Where there is a plan,
+ * it is the order in which the plan does it.
+ */
 export type RoomOrderStep = {
   readonly task: string;
   readonly fixture: string;
@@ -10,12 +15,18 @@ export type RoomOrderStep = {
   readonly job: string;
   readonly where: string;
   readonly minutes: number;
+  readonly when: StepTime;
   /** Minutes of the wait that had to be over before this step. */
   readonly waited: number;
   /** The wait that this step sets going. */
   readonly sets: { readonly title: string; readonly minutes: number } | undefined;
   readonly holds: readonly RoomHold[];
 };
+
+/** When a step is done, by the plan; nothing where there is none. */
+export type StepTime =
+  | { readonly is: 'done' | 'left-out' | 'unplanned' }
+  | { readonly is: 'planned'; readonly at: string };
 
 export type RoomHold = {
   readonly rule: string;
@@ -27,11 +38,19 @@ export type RoomHold = {
 /** A task that is held by many others names so many of them. */
 const MOST_NAMED = 3;
 
-export function roomOrder(work: OrderedWork, roomId: string): RoomOrderStep[] {
+export function roomOrder(
+  work: OrderedWork,
+  roomId: string,
+  campaign: Pick<Campaign, 'problem' | 'plans'> | undefined,
+): RoomOrderStep[] {
+  const whenOf = timesOf(campaign);
   return work.steps
     .filter((step) => step.task.room.id === roomId)
-    .map((step) => ({
+    .map((step) => ({ step, when: whenOf(idOf(step)) }))
+    .sort((a, b) => compareTimes(a.when, b.when))
+    .map(({ step, when }) => ({
       ...stepWords(step),
+      when,
       holds: whyHere(work, step.task.id).map(({ rule, after }) => ({
         rule: rule.name,
         hard: rule.hard,
@@ -39,6 +58,31 @@ export function roomOrder(work: OrderedWork, roomId: string): RoomOrderStep[] {
         after: [...new Set(after.map((task) => task.method.title))].slice(0, MOST_NAMED),
       })),
     }));
+}
+
+function idOf({ task, position }: OrderedStep): string {
+  return stepIdOf(task, task.estimate.steps[position] as CleanTask['estimate']['steps'][number]);
+}
+
+function timesOf(campaign: Pick<Campaign, 'problem' | 'plans'> | undefined): (step: string) => StepTime {
+  const plan = campaign?.plans?.latest.plan;
+  if (!plan) return () => ({ is: 'unplanned' });
+  const done = new Set(campaign.problem.done?.map(({ step }) => step));
+  const starts = new Map<string, string>();
+  for (const { step, start } of plan.entries)
+    if (!starts.has(step) || start < (starts.get(step) as string)) starts.set(step, start);
+  return (step) => {
+    if (done.has(step)) return { is: 'done' };
+    const at = starts.get(step);
+    return at === undefined ? { is: 'left-out' } : { is: 'planned', at };
+  };
+}
+
+const PLACES: Readonly<Record<StepTime['is'], number>> = { done: 0, planned: 1, unplanned: 1, 'left-out': 2 };
+
+function compareTimes(a: StepTime, b: StepTime): number {
+  if (a.is === 'planned' && b.is === 'planned') return a.at < b.at ? -1 : a.at > b.at ? 1 : 0;
+  return PLACES[a.is] - PLACES[b.is];
 }
 
 /** The jobs of a room that begin before a step, the nearest first: in front of them it can be moved. */
@@ -54,7 +98,7 @@ export function earlierJobs(
   return [...jobs].map(([task, job]) => ({ task, job })).reverse();
 }
 
-function stepWords({ task, position, waitedMinutes }: OrderedStep): Omit<RoomOrderStep, 'holds'> {
+function stepWords({ task, position, waitedMinutes }: OrderedStep): Omit<RoomOrderStep, 'holds' | 'when'> {
   const { step, minutes } = task.estimate.steps[position] as (typeof task.estimate.steps)[number];
   const next = task.estimate.steps[position + 1];
   return {

@@ -3,15 +3,18 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { roomsOf } from '@/core/home/room';
 import type { Campaign, Current } from '@/core/problem/campaign';
+import { brokenByRoom, leftOutByRoom } from '@/present/spread/by-room';
 import { houseByDay } from '@/present/spread/house-model';
 import { lanesOf } from '@/present/spread/lanes-model';
-import { count, hours, longDate } from '@/present/words/words';
+import { longDate } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import type { CommandAction } from '../state/command';
 import { CalendarSection, type FeedActions } from './calendar-section';
 import { HouseTable } from './house-table';
+import { Judgement } from './judgement';
 import { Lanes } from './lanes';
+import { LeftOut } from './left-out';
 import { Shares } from './shares';
 import { SpreadButton } from './spread-button';
 import type { SteeringActions } from './steering-actions';
@@ -80,22 +83,23 @@ function sentenceOf({ plans, clean }: Campaign): string {
   const plan = plans?.latest.plan;
   if (!plan) return '';
   const last = plan.metrics.finish;
-  const sessions = count(plan.sessions.length, 'session', 'sessions');
   return last === null
     ? 'Nothing is left to plan.'
-    : `${sessions} from here to ${longDate(last.slice(0, 10))}; the finish line is ${longDate(clean.finish)}.`;
+    : `All is done on ${longDate(last.slice(0, 10))}; the finish line is ${longDate(clean.finish)}.`;
 }
 
 type PlanProps = Pick<SpreadPageProps, 'state' | 'date' | 'steering'> & { readonly campaign: Campaign };
 
 function Plan({ state, campaign, date, steering }: PlanProps) {
   const { household, tasks, today } = state;
+  const latest = campaign.plans?.latest.plan;
   const shown = date ?? nextWorkDate(campaign, today);
   const pinned = new Set(household.steering.pins.map((pin) => pin.step));
   const people = household.people.map(nameOf);
   const rainy = new Set(campaign.problem.days?.filter((day) => !day.dry).map((day) => day.date));
   return (
     <Stack spacing={4} sx={{ mt: 2 }}>
+      {latest && <Judgement plan={latest} broken={brokenByRoom(state, campaign)} />}
       <HouseTable
         house={houseByDay(campaign)}
         rooms={roomsOf(state.household.home).map(nameOf)}
@@ -114,7 +118,7 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
         edits={state.edits}
         actions={steering}
       />
-      <LeftOut campaign={campaign} />
+      {latest && <LeftOut plan={latest} rooms={leftOutByRoom(state, campaign)} />}
       <Shares campaign={campaign} people={people} />
     </Stack>
   );
@@ -134,32 +138,5 @@ function Legend() {
       bottom runs from the day a room is opened to the day it closes. Below the rooms, when each person works.
       Press a date to open that day below; drag work from there to another date, time or person.
     </Typography>
-  );
-}
-
-function LeftOut({ campaign }: { campaign: Campaign }) {
-  const unplaced = campaign.plans?.latest.plan.unplaced ?? [];
-  if (unplaced.length === 0) return null;
-  const { must, should, could } = campaign.plans?.latest.plan.metrics.unplaced ?? {
-    must: 0,
-    should: 0,
-    could: 0,
-  };
-  return (
-    <Box component="section" aria-labelledby="left-out">
-      <Typography variant="h2" id="left-out">
-        {count(unplaced.length, 'job has', 'jobs have')} no place yet, {hours(must + should + could)} of work
-      </Typography>
-      <LinkButton href="/what-if" variant="outlined" sx={{ my: 1 }}>
-        What would make it fit
-      </LinkButton>
-      <Box component="ul" sx={{ pl: 2.5, columns: { md: 2 }, columnGap: 5 }}>
-        {unplaced.map((item) => (
-          <Box component="li" key={item.task} sx={{ breakInside: 'avoid', mb: 0.75 }}>
-            {item.message}
-          </Box>
-        ))}
-      </Box>
-    </Box>
   );
 }

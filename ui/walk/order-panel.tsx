@@ -5,8 +5,8 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
-import { earlierJobs, type RoomHold, type RoomOrderStep } from '@/present/walk/room-order';
-import { duration } from '@/present/words/words';
+import { earlierJobs, type RoomHold, type RoomOrderStep, type StepTime } from '@/present/walk/room-order';
+import { clock, duration, shortDate } from '@/present/words/words';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextLink } from '../parts/text-link';
@@ -113,6 +113,7 @@ function StepHere({ step, place }: { step: RoomOrderStep; place: string }) {
     <>
       <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
         {place} · {step.where}
+        {whenWords(step.when)}
       </Box>
       <Typography variant="h2">{step.title}</Typography>
       <Box>
@@ -122,6 +123,19 @@ function StepHere({ step, place }: { step: RoomOrderStep; place: string }) {
       </Box>
     </>
   );
+}
+
+function whenWords(when: StepTime): string {
+  switch (when.is) {
+    case 'done':
+      return ' · done';
+    case 'left-out':
+      return ' · has no place in the plan';
+    case 'planned':
+      return ` · ${shortDate(when.at.slice(0, 10))}, ${clock(when.at)}`;
+    case 'unplanned':
+      return '';
+  }
 }
 
 function WhyHere({ holds }: { holds: readonly RoomHold[] }) {

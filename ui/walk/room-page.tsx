@@ -43,7 +43,7 @@ export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
       <UnrolledRoom
         room={room}
         around={surroundingsOf(state, room)}
-        steps={roomOrder(state.order, room.id)}
+        steps={roomOrder(state.order, room.id, state.campaign)}
         clear={clear}
         edits={state.edits}
         actions={actions}

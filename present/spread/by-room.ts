@@ -1,0 +1,51 @@
+import { groupBy } from '@/core/basics/group-by';
+import { roomsOf } from '@/core/home/room';
+import type { Campaign, Current } from '@/core/problem/campaign';
+import { brokenWishesOf } from '@/core/spread/broken-wishes';
+
+/** What a plan does not do, room by room along the walk. */
+
+export type RoomItems<T> = {
+  readonly id: string;
+  readonly name: string;
+  readonly items: readonly T[];
+};
+
+export type BrokenRow = {
+  readonly after: string;
+  readonly before: string;
+  readonly reason: string;
+  /** Minutes' worth. */
+  readonly cost: number;
+};
+
+export type LeftOutRow = { readonly task: string; readonly message: string };
+
+/** The wishes that the plan breaks, each on its room, with what it costs. */
+export function brokenByRoom(state: Current, { problem, plans }: Campaign): RoomItems<BrokenRow>[] {
+  if (!plans) return [];
+  const titles = new Map(problem.tasks.map(({ id, title }) => [id, title]));
+  const title = (id: string) => titles.get(id) as string;
+  const broken = groupBy(brokenWishesOf(problem, plans.latest.plan), ({ room }) => room);
+  return alongTheWalk(state, (room) =>
+    (broken.get(room) ?? []).map(({ before, after, reason, cost }) => ({
+      before: title(before),
+      after: title(after),
+      reason,
+      cost,
+    })),
+  );
+}
+
+/** What has no place in the plan, each on its room, with the reason. */
+export function leftOutByRoom(state: Current, { problem, plans }: Campaign): RoomItems<LeftOutRow>[] {
+  const rooms = new Map(problem.tasks.map(({ id, room }) => [id, room]));
+  const out = groupBy(plans?.latest.plan.unplaced ?? [], ({ task }) => rooms.get(task));
+  return alongTheWalk(state, (room) => (out.get(room) ?? []).map(({ task, message }) => ({ task, message })));
+}
+
+function alongTheWalk<T>({ household }: Current, itemsOf: (room: string) => T[]): RoomItems<T>[] {
+  return roomsOf(household.home)
+    .map(({ id, name }) => ({ id, name, items: itemsOf(id) }))
+    .filter(({ items }) => items.length > 0);
+}

@@ -1,0 +1,77 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Plan } from '@/core/plan/plan';
+import type { BrokenRow, RoomItems } from '@/present/spread/by-room';
+import { type CostRow, costRows, judgedWords } from '@/present/spread/cost-words';
+import { count, duration } from '@/present/words/words';
+import { Unfold } from '../parts/unfold';
+
+type JudgementProps = { readonly plan: Plan; readonly broken: readonly RoomItems<BrokenRow>[] };
+
+/** How the plan was judged: in one line, and in parts one press away. */
+export function Judgement({ plan, broken }: JudgementProps) {
+  const rows = costRows(plan);
+  const wishes = broken.reduce((sum, { items }) => sum + items.length, 0);
+  return (
+    <Box component="section" aria-label="How the plan was judged" sx={{ maxWidth: 860 }}>
+      <Typography sx={{ mb: 1 }}>{judgedWords(plan)}</Typography>
+      {rows.length > 0 && (
+        <Unfold title="What it was weighed by" slim>
+          <CostTable rows={rows} />
+        </Unfold>
+      )}
+      {wishes > 0 && (
+        <Unfold title={`${count(wishes, 'wish', 'wishes')} set aside, room by room`} slim>
+          {broken.map((room) => (
+            <BrokenInRoom key={room.id} room={room} />
+          ))}
+        </Unfold>
+      )}
+    </Box>
+  );
+}
+
+function CostTable({ rows }: { rows: readonly CostRow[] }) {
+  return (
+    <>
+      <Typography variant="body2" sx={{ color: 'text.secondary', mb: 1 }}>
+        Counted in minutes’ worth: how much work a person would rather do than have it so. Less is better.
+      </Typography>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {rows.map(({ part, title, words, minutes }) => (
+          <Box
+            component="li"
+            key={part}
+            sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 3, py: 0.75 }}
+          >
+            <span>
+              <strong>{title}</strong>
+              <br />
+              <Box component="span" sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+                {words}
+              </Box>
+            </span>
+            <Box component="span" sx={{ fontVariantNumeric: 'tabular-nums', textAlign: 'end' }}>
+              {duration(minutes)}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </>
+  );
+}
+
+function BrokenInRoom({ room }: { room: RoomItems<BrokenRow> }) {
+  return (
+    <Box sx={{ mb: 2 }}>
+      <Typography variant="h3">{room.name}</Typography>
+      <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
+        {room.items.map(({ after, before, reason, cost }) => (
+          <li key={`${after} ${before} ${reason}`}>
+            “{after}” comes before “{before}”: worth {duration(cost)}. {reason}
+          </li>
+        ))}
+      </Box>
+    </Box>
+  );
+}
