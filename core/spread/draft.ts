@@ -1,12 +1,12 @@
 import { PRIORITIES } from '../basics/choices';
-import type { Minute } from '../basics/local-time';
+import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
 import type { Priority } from '../plan/problem';
 import { Board, isFixedEntry } from './board';
 import { type Cluster, clustersOf, loosen } from './clusters';
 import type { Placed } from './metrics';
 import { isSettled, type Link, type Model, type Step, type Task } from './model';
-import { fitsOn, placeCluster } from './place';
-import { indexLinks, type LinkIndex } from './step-order';
+import { fitsOn, placeCluster, tryPlacing } from './place';
+import { indexLinks, type LinkIndex, stepOrder } from './step-order';
 import { type Score, Tally } from './tally';
 
 /** What was done to a draft, so that it can be undone. */
@@ -35,6 +35,7 @@ export class Draft {
   private readonly running = new Map<Task, Placed[]>();
   private readonly parts = new Map<Cluster, readonly Cluster[]>();
   private readonly hopeless = new Map<Task, boolean>();
+  private readonly dates = new Map<Cluster, readonly DayNumber[]>();
   private readonly weights: ReadonlyMap<Task, Priority>;
   private bare: Draft | undefined;
   private lines: Line[] = [];
@@ -99,6 +100,17 @@ export class Draft {
         this.stuck.has(task) ||
         !fitsOn(this.bare.board, { tasks: [task] }, this.bare.links, { wishes: false });
       this.hopeless.set(task, known);
+    }
+    return known;
+  }
+
+  /** The dates on which a cluster could begin if nothing else were planned. */
+  datesFor(cluster: Cluster): readonly DayNumber[] {
+    let known = this.dates.get(cluster);
+    if (!known) {
+      this.bare ??= this.empty();
+      known = datesFree(this.bare, cluster);
+      this.dates.set(cluster, known);
     }
     return known;
   }
@@ -261,6 +273,24 @@ export class Draft {
   private mayRun(step: Step, start: Minute): boolean {
     return this.board.waitStart(step, start, undefined, isSinceDone(step)) === start;
   }
+}
+
+/** Dates from today on, each looked for after the one before. */
+function datesFree({ board, links, model }: Draft, cluster: Cluster): DayNumber[] {
+  const order = stepOrder(cluster, links);
+  const dates: DayNumber[] = [];
+  let from = Math.max(model.start, model.now ?? model.start);
+  while (order && from < model.end) {
+    const trial = tryPlacing(board, order, links, { wishes: false, notBefore: from });
+    if (!trial) break;
+    const first = order.find((step) => !isSettled(step) && !isGivenWait(step));
+    const start = first && board.startOf(first);
+    trial.takeBack();
+    if (start === undefined) break;
+    dates.push(dayOfMinute(start));
+    from = midnightOf(dayOfMinute(Math.max(from, start)) + 1);
+  }
+  return dates;
 }
 
 function isSinceDone(step: Step): boolean {

@@ -108,26 +108,27 @@ function aFew({ movable }: Draft, _index: Neighbours, random: () => number): Clu
   return Array.from({ length: FEW }, () => oneOf(movable, random));
 }
 
-/** Something that is left out, and what of no more weight lies on a date on which it might come in. */
+/** Something that is left out, and what lies on a date on which it might come in, or what has to come after it. */
 export function whatCouldComeIn(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
   const out = draft.out.filter((task) => !draft.isHopeless(task));
   const wanted = oneOf(out, random);
   if (!wanted) return aFew(draft, index, random);
   const before = [...draft.needsOf(wanted).map((task) => draft.homeOf(task)), draft.homeOf(wanted)];
   if (random() < BY_FOLLOWERS) return [...before, ...followersIn(draft, wanted)];
-  const then = startOf(draft, oneOf(draft.movable, random));
-  const weight = PRIORITIES.indexOf(wanted.priority);
-  const inTheWay =
-    then === undefined
-      ? []
-      : draft.movable.filter(
-          (one) =>
-            dateOf(draft, one) === dayOfMinute(then) &&
-            one.tasks.every((task) => PRIORITIES.indexOf(task.priority) >= weight) &&
-            random() < 0.7,
-        );
+  const date = oneOf(draft.datesFor(draft.homeOf(wanted)), random);
+  const weight = random() < AT_ANY_WEIGHT ? 0 : PRIORITIES.indexOf(wanted.priority);
+  const inTheWay = draft.movable.filter(
+    (one) =>
+      dateOf(draft, one) === date &&
+      one.tasks.every((task) => PRIORITIES.indexOf(task.priority) >= weight) &&
+      random() < IN_THE_WAY,
+  );
   return [...before, ...inTheWay];
 }
+
+/** How often even what weighs more is placed anew, since it may find another place. */
+const AT_ANY_WEIGHT = 0.5;
+const IN_THE_WAY = 0.7;
 
 /** How often what has to come after something makes room for it, rather than what lies on some date. */
 const BY_FOLLOWERS = 0.5;

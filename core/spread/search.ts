@@ -121,7 +121,8 @@ class Searching {
     const ranks = new Map(
       picked.map((cluster) => {
         const [task] = cluster.tasks as [Task];
-        return [cluster, (isShort ? this.weigh(task) * 100 : 0) + task.layer + random() * noise];
+        const weight = isShort ? Math.min(...cluster.tasks.map((one) => this.weigh(one))) : 0;
+        return [cluster, weight * 100 + task.layer + random() * noise];
       }),
     );
     return inOrder(
