@@ -206,6 +206,18 @@ export class Board {
     return Math.max(0, Math.min(longest, person.dailyCap - (this.worked[person.index]?.get(day) ?? 0)));
   }
 
+  /** The stretch of somebody's time that goes on at a moment, or begins next. */
+  windowFrom(person: Person, at: Minute): Span | undefined {
+    return this.hours.of(person).find(({ end }) => end > at);
+  }
+
+  /** The most hands-on minutes that somebody can do in one go from about a moment on, before their time ends that day. */
+  leftFor(person: Person, at: Minute): number {
+    const window = this.windowFrom(person, at);
+    const done = this.worked[person.index]?.get(dayOfMinute(at)) ?? 0;
+    return window ? Math.max(0, Math.min(window.end - at, person.dailyCap - done)) : 0;
+  }
+
   /** Who stands about least for it, then who would rather do it, then who has done the least so far; the less, the better. */
   preference(person: Person, step: Step, span: Span): number {
     const dislike = person.dislikes[step.task.kind] ?? 0;

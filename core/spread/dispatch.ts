@@ -1,11 +1,12 @@
 import { PRIORITIES } from '../basics/choices';
-import type { Minute } from '../basics/local-time';
+import { groupBy } from '../basics/group-by';
+import { dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
+import type { Policy } from '../plan/problem';
 import { type Board, NEVER } from './board';
 import type { Cluster } from './clusters';
 import { groupOf } from './costs';
-import { SESSION_GAP } from './metrics';
 import { isSettled, type Person, type Room, type Step, type Task } from './model';
-import { placeSteps } from './place';
+import { type PlaceOptions, tryPlacing } from './place';
 import { segmentsOf } from './segments';
 import type { LinkIndex } from './step-order';
 
@@ -19,10 +20,10 @@ export type Manner = {
 
 /** Standing about for so long is worth it where it keeps somebody in the same stretch of work. */
 const MOST_IDLE = 10;
+/** Where one kind or height of work comes before the next, it is waited for from one day to the next. */
+const PATIENCE = 24 * 60;
 /** A wait of so many minutes is set going before other work. */
 const LONG_WAIT = 15;
-/** Where nothing can be done just now, a person looks again after so many minutes. */
-const LOOK_AGAIN = 15;
 
 /** Work that is placed in one go, and what has to stand before it. */
 type Unit = {
@@ -33,8 +34,14 @@ type Unit = {
   readonly lead: number;
   readonly waitsLong: boolean;
   readonly tends: boolean;
+  readonly able: ReadonlySet<Person>;
+  /** The least that is done of it in one go. */
+  readonly shortest: number;
   readonly before: Set<Unit>;
   readonly followers: Unit[];
+  /** What comes first by weight and school, and then by its place among all. */
+  weight: number;
+  place: number;
   /** From when it may begin, once nothing has to come before it any more. */
   ready: Minute;
 };
@@ -51,9 +58,13 @@ export function dispatch(board: Board, clusters: readonly Cluster[], links: Link
 class Dispatch {
   private readonly ready = new Set<Unit>();
   private readonly clocks: Minute[];
+  /** Since when somebody has found nothing to do; undefined while they are at work. */
+  private readonly idleFrom: (Minute | undefined)[];
   private readonly rooms: (Room | undefined)[];
   private readonly roomRank: ReadonlyMap<Room, number>;
   private readonly from: Minute;
+  private readonly count: number;
+  private readonly byGroup: boolean;
 
   constructor(
     private readonly board: Board,
@@ -62,11 +73,33 @@ class Dispatch {
     private readonly manner: Manner,
   ) {
     const { model } = board;
+    this.idleFrom = model.people.map(() => undefined);
+    this.clocks = model.people.map(() => Math.max(model.start, model.now ?? model.start));
     this.from = Math.max(model.start, model.now ?? model.start);
-    for (const unit of unitsOf(clusters, links)) if (unit.before.size === 0) this.release(unit);
-    this.clocks = model.people.map(() => this.from);
+    this.byGroup = model.policy.grouping === 'kind' || model.policy.grouping === 'layer';
+    const units = this.ranked(unitsOf(board, clusters, links));
+    this.count = units.length;
+    for (const unit of units) if (unit.before.size === 0) this.release(unit);
     this.rooms = model.people.map(() => undefined);
     this.roomRank = new Map(manner.roomOrder.map((room, i) => [room, i]));
+  }
+
+  /** Units with what decides between them wherever anybody is: what was set going first, then by weight and school. */
+  private ranked(units: Unit[]): Unit[] {
+    const inPlace = units.toSorted(
+      (a, b) =>
+        Number(b.waitsLong) - Number(a.waitsLong) ||
+        a.task.layer - b.task.layer ||
+        a.task.index - b.task.index,
+    );
+    const groups = this.byGroup ? groupsInOrder(units, this.board.model.policy.grouping) : new Map();
+    inPlace.forEach((unit, place) => {
+      const priority = this.manner.priorityFirst ? PRIORITIES.indexOf(unit.task.priority) : 0;
+      const group = groups.get(groupOf(unit.task, this.board.model.policy.grouping)) ?? 0;
+      unit.place = place;
+      unit.weight = ((unit.tends ? 0 : 1) * PRIORITIES.length + priority) * Math.max(1, groups.size) + group;
+    });
+    return units;
   }
 
   run(): void {
@@ -91,26 +124,67 @@ class Dispatch {
   /** What comes first for a person and can begin about now; else they look again later. */
   private work(person: Person): void {
     const clock = this.clocks[person.index] as Minute;
-    const able = [...this.ready].filter(({ hands }) => this.board.eligibleFor(hands).includes(person));
-    const now = able
-      .filter(({ ready, lead }) => ready + lead <= clock + MOST_IDLE)
-      .map((unit) => ({ unit, rank: this.rankOf(person, unit) }))
-      .sort((a, b) => compareRanks(a.rank, b.rank));
-    for (const { unit } of now) {
-      const start = this.startOf(person, unit, clock);
-      if (start > clock + MOST_IDLE) continue;
-      const options = { wishes: false, notBefore: Math.max(this.from, start - unit.lead), who: person };
-      if (placeSteps(this.board, unit.steps, this.links, options)) this.settle(unit);
-      else this.ready.delete(unit);
+    this.idleFrom[person.index] = undefined;
+    const opens = this.board.opensFor([person], clock);
+    if (opens > clock + MOST_IDLE) {
+      this.clocks[person.index] = opens;
       return;
     }
-    this.clocks[person.index] = this.laterThan(person, clock, able);
+    const able = [...this.ready].filter((unit) => unit.able.has(person));
+    const left = this.board.leftFor(person, clock);
+    const now = able
+      .filter(({ ready, lead, shortest }) => ready + lead <= clock + MOST_IDLE && shortest <= left)
+      .map((unit) => ({ unit, rank: this.rankOf(person, unit) }))
+      .sort((a, b) => a.rank - b.rank);
+    let next = NEVER;
+    let awaited = this.byGroup ? this.awaitedTomorrow(person, clock, able, left) : NEVER;
+    for (const { unit } of now) {
+      if (unit.weight > awaited) break;
+      const start = this.startOf(person, unit, clock);
+      if (start > clock + MOST_IDLE) {
+        next = Math.min(next, start);
+        if (this.byGroup && start < clock + PATIENCE) awaited = Math.min(awaited, unit.weight);
+        continue;
+      }
+      const options = { wishes: false, notBefore: Math.max(this.from, start - unit.lead), who: person };
+      if (this.placeBy(clock + MOST_IDLE, unit, options)) {
+        this.settle(unit);
+        return;
+      }
+      this.putOff(unit, clock);
+    }
+    for (const { ready, lead } of able)
+      if (ready + lead > clock + MOST_IDLE) next = Math.min(next, ready + lead);
+    if (now.length < able.length) next = Math.min(next, this.nextOpening(person, clock));
+    this.clocks[person.index] = next;
+    this.idleFrom[person.index] = clock;
   }
 
-  private startOf(person: Person, { hands, ready, lead }: Unit, clock: Minute): Minute {
-    const length = Math.min(hands.split ?? hands.minutes, hands.minutes);
+  /** By kinds or heights: what is to come first and does not fit today any more, but tomorrow; the rest waits for it. */
+  private awaitedTomorrow(person: Person, clock: Minute, able: readonly Unit[], left: number): number {
+    if (this.nextOpening(person, clock) > clock + PATIENCE) return NEVER;
+    const late = able.filter(({ ready, lead, shortest }) => ready + lead <= clock && shortest > left);
+    return Math.min(NEVER, ...late.map(({ weight }) => weight));
+  }
+
+  /** Places a unit if it can begin by a moment. */
+  private placeBy(latest: Minute, { steps, hands }: Unit, options: PlaceOptions): boolean {
+    const trial = tryPlacing(this.board, steps, this.links, options);
+    if (!trial) return false;
+    if ((this.board.startOf(hands) as Minute) <= latest) return true;
+    trial.takeBack();
+    return false;
+  }
+
+  /** What does not fit today, all of it, is looked at again tomorrow. */
+  private putOff(unit: Unit, clock: Minute): void {
+    unit.ready = midnightOf(dayOfMinute(clock) + 1);
+    if (unit.ready >= this.board.model.end) this.ready.delete(unit);
+  }
+
+  private startOf(person: Person, { hands, ready, lead, shortest }: Unit, clock: Minute): Minute {
     const from = Math.max(clock, ready + lead);
-    return this.board.handsStart(hands, [person], length, from, undefined, clock + MOST_IDLE);
+    return this.board.handsStart(hands, [person], shortest, from, undefined, clock + MOST_IDLE);
   }
 
   /** Where everybody stands once a unit is placed, and what may begin by it. */
@@ -120,15 +194,20 @@ class Dispatch {
       follower.before.delete(unit);
       if (follower.before.size === 0) this.release(follower);
     }
-    for (const step of unit.steps) {
-      if (step.mode === 'wait') continue;
-      for (const { people, end } of this.board.entriesOf(step))
-        for (const { index } of people) {
-          if (end <= (this.clocks[index] as Minute)) continue;
-          this.clocks[index] = end;
-          this.rooms[index] = step.task.room;
-        }
-    }
+    for (const person of this.board.model.people) this.follow(person, unit);
+  }
+
+  /** Somebody is free again once what they do of a unit in one go is done; the rest of it stands on the board. */
+  private follow(person: Person, { steps }: Unit): void {
+    const own = steps
+      .flatMap((step) => this.board.entriesOf(step))
+      .filter(({ people }) => people.includes(person))
+      .sort((a, b) => a.start - b.start);
+    let end = own[0]?.end;
+    for (const entry of own) if (entry.start === end) end = entry.end;
+    if (end === undefined || end <= (this.clocks[person.index] as Minute)) return;
+    this.clocks[person.index] = end;
+    this.rooms[person.index] = own[0]?.step.task.room;
   }
 
   private release(unit: Unit): void {
@@ -145,6 +224,13 @@ class Dispatch {
     }
     unit.ready = ready;
     this.ready.add(unit);
+    for (const person of unit.able) this.wake(person, ready + unit.lead);
+  }
+
+  /** Whoever stands about looks again when there is something new. */
+  private wake({ index }: Person, at: Minute): void {
+    const since = this.idleFrom[index];
+    if (since !== undefined) this.clocks[index] = Math.min(this.clocks[index] as Minute, Math.max(since, at));
   }
 
   private overAt(previous: Step): Minute {
@@ -154,35 +240,22 @@ class Dispatch {
     return previous.mode === 'wait' ? start + previous.minutes : (this.board.endOf(previous) as Minute);
   }
 
-  /** The lower, the sooner it is done. */
-  private rankOf(person: Person, { task, tends, waitsLong }: Unit): readonly number[] {
-    const { grouping } = this.board.model.policy;
+  /** The lower, the sooner it is done: by what weighs, then here before elsewhere, then by what is in it. */
+  private rankOf(person: Person, { task, weight, place }: Unit): number {
     const isHere = task.room === this.rooms[person.index];
-    return [
-      tends ? 0 : 1,
-      this.manner.priorityFirst ? PRIORITIES.indexOf(task.priority) : 0,
-      grouping === 'kind' ? task.layer : grouping === 'layer' ? Number(groupOf(task, grouping)) : 0,
-      isHere ? 0 : 1,
-      isHere ? 0 : (this.roomRank.get(task.room) ?? 0),
-      waitsLong ? 0 : 1,
-      task.layer,
-      task.index,
-    ];
+    const room = isHere ? 0 : 1 + (this.roomRank.get(task.room) ?? 0);
+    return (weight * (this.roomRank.size + 1) + room) * this.count + place;
   }
 
-  /** When it is worth looking again: when something is ready, in a while, or when the next stretch of time begins. */
-  private laterThan(person: Person, clock: Minute, able: readonly Unit[]): Minute {
-    const ready = Math.min(...able.map((unit) => unit.ready + unit.lead).filter((moment) => moment > clock));
-    const soon = Math.min(ready, clock + LOOK_AGAIN);
-    if (able.length > 0 && soon < clock + SESSION_GAP && this.board.opensFor([person], soon) === soon)
-      return soon;
-    const next = this.board.opensFor([person], clock + 1);
-    return next > clock ? next : NEVER;
+  /** When the next stretch of somebody's time begins. */
+  private nextOpening(person: Person, clock: Minute): Minute {
+    const window = this.board.windowFrom(person, clock);
+    return window ? this.board.opensFor([person], window.end) : NEVER;
   }
 }
 
 /** What clusters come to, each with what has to be placed before it. */
-function unitsOf(clusters: readonly Cluster[], links: LinkIndex): Unit[] {
+function unitsOf(board: Board, clusters: readonly Cluster[], links: LinkIndex): Unit[] {
   const home = new Map<Step, Unit>();
   const units: Unit[] = [];
   for (const cluster of clusters) {
@@ -190,7 +263,7 @@ function unitsOf(clusters: readonly Cluster[], links: LinkIndex): Unit[] {
     for (const { steps } of segmentsOf(cluster, links) ?? []) {
       const hands = steps.find((step) => step.mode === 'hands' && !isSettled(step));
       if (!hands) continue;
-      const unit = unitOf(steps, hands);
+      const unit = unitOf(steps, hands, board.eligibleFor(hands));
       if (last) join(last, unit);
       for (const step of steps) home.set(step, unit);
       units.push(unit);
@@ -206,7 +279,18 @@ function unitsOf(clusters: readonly Cluster[], links: LinkIndex): Unit[] {
   return units;
 }
 
-function unitOf(steps: readonly Step[], hands: Step): Unit {
+/** Kinds or heights from the ceiling to the floor, by where most of their work is. */
+function groupsInOrder(units: readonly Unit[], grouping: Policy['grouping']): Map<unknown, number> {
+  const tasks = groupBy(
+    units.map(({ task }) => task),
+    (task) => groupOf(task, grouping),
+  );
+  const meanLayer = (own: readonly Task[]) => own.reduce((sum, { layer }) => sum + layer, 0) / own.length;
+  const inOrder = [...tasks].sort(([, a], [, b]) => meanLayer(a) - meanLayer(b));
+  return new Map(inOrder.map(([group], i) => [group, i]));
+}
+
+function unitOf(steps: readonly Step[], hands: Step, able: readonly Person[]): Unit {
   const previous = hands.task.steps[hands.position - 1];
   const leading = steps.slice(0, steps.indexOf(hands)).filter((step) => step.task === hands.task);
   return {
@@ -219,9 +303,13 @@ function unitOf(steps: readonly Step[], hands: Step): Unit {
     ),
     waitsLong: steps.some((step) => step.mode === 'wait' && step.minutes >= LONG_WAIT),
     tends: previous?.mode === 'wait' && Number.isFinite(previous.atMost),
+    able: new Set(able),
+    shortest: Math.min(hands.split ?? hands.minutes, hands.minutes),
     before: new Set(),
     followers: [],
     ready: 0,
+    weight: 0,
+    place: 0,
   };
 }
 
@@ -229,9 +317,4 @@ function join(before: Unit, after: Unit): void {
   if (after.before.has(before)) return;
   after.before.add(before);
   before.followers.push(after);
-}
-
-function compareRanks(a: readonly number[], b: readonly number[]): number {
-  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return (a[i] as number) - (b[i] as number);
-  return 0;
 }

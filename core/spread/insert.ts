@@ -73,6 +73,9 @@ function spotsFor(
     );
   const spots: Spot[] = [{ notBefore: from }];
   for (const use of drawn(uses, look.beside, random)) spots.push(...spotsBeside(use, able, from, to));
+  for (const date of drawn(draft.tally.datesOf(tasks[0] as Task), look.dates, random))
+    if (midnightOf(date + 1) > from && midnightOf(date) <= to)
+      spots.push({ notBefore: Math.max(from, midnightOf(date)) });
   const last = dayOfMinute(Math.min(to, board.model.end - 1));
   const dates = last - dayOfMinute(from) + 1;
   for (let i = 0; i < look.dates && dates > 0; i++) {

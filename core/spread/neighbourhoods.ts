@@ -2,6 +2,7 @@ import { PRIORITIES } from '../basics/choices';
 import { type DayNumber, dayOfMinute, type Minute } from '../basics/local-time';
 import { oneOf } from '../basics/random';
 import type { Cluster } from './clusters';
+import { groupOf } from './costs';
 import type { Draft } from './draft';
 import type { Room, Step, Task } from './model';
 
@@ -32,12 +33,13 @@ export function pickClusters(draft: Draft, index: Neighbours, random: () => numb
 
 const NEIGHBOURHOODS: readonly (readonly [share: number, pick: Neighbourhood])[] = [
   [0.12, whatCouldComeIn],
-  [0.25, ofRoom],
-  [0.1, ofRoomOnDate],
-  [0.23, aboutThen],
-  [0.08, ofKind],
+  [0.22, ofRoom],
+  [0.08, ofRoomOnDate],
+  [0.14, gathered],
+  [0.18, aboutThen],
+  [0.06, ofKind],
   [0.1, ofWish],
-  [0.12, aFew],
+  [0.1, aFew],
 ];
 
 function some(clusters: readonly Cluster[], share: number, random: () => number): Cluster[] {
@@ -71,6 +73,27 @@ function ofRoomOnDate(draft: Draft, { byRoom }: Neighbours, random: () => number
   const date = dateOf(draft, seed);
   return [seed, ...(byRoom.get(roomOf(seed)) ?? []).filter((one) => dateOf(draft, one) === date)];
 }
+
+/** What belongs together by the school and lies on one date, and part of the other work on another of its dates. */
+function gathered(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  const { grouping } = draft.model.policy;
+  const seed = oneOf(draft.movable, random);
+  const task = seed.tasks[0] as Task;
+  const group = groupOf(task, grouping);
+  const isOfGroup = (one: Cluster) => groupOf(one.tasks[0] as Task, grouping) === group;
+  const from = dateOf(draft, seed);
+  const to = oneOf(
+    draft.tally.datesOf(task).filter((date) => date !== from),
+    random,
+  );
+  const dated = draft.movable.map((one) => [one, dateOf(draft, one)] as const);
+  return [
+    ...dated.filter(([one, date]) => date === from && isOfGroup(one)),
+    ...dated.filter(([one, date]) => date === to && !isOfGroup(one) && random() < MAKING_ROOM),
+  ].map(([one]) => one);
+}
+
+const MAKING_ROOM = 0.4;
 
 function dateOf(draft: Draft, cluster: Cluster): DayNumber | undefined {
   const start = startOf(draft, cluster);

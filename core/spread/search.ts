@@ -20,7 +20,7 @@ export type SearchOptions = {
 };
 
 /** What a round looks at for each cluster that it places. */
-const LOOK = { beside: 6, dates: 3 };
+const LOOK = { beside: 3, dates: 2 };
 
 /** How far the cost may stray above the best that was found, and for how many rounds. */
 const MOST_STRAYING = 0.012;

@@ -149,6 +149,12 @@ export class Tally {
     return [must, should, could, ...(isSoonest ? [this.finish()] : []), cost, raw];
   }
 
+  /** The dates on which work is done that belongs together with a task, by the school of the household. */
+  datesOf(task: Task): readonly DayNumber[] {
+    const dates = this.groups.get(groupOf(task, this.board.model.policy.grouping));
+    return dates ? [...dates.keys()] : [];
+  }
+
   /** Wishes that the plan breaks. */
   brokenWishes(): readonly Link[] {
     this.refreshWishes();
