@@ -32,6 +32,7 @@ export function firstJobWishes(
 ): Precedence[] {
   if (first === 'easy') return easyFirst(tasks);
   if (first === 'way-in') return wayInFirst(tasks, kindOf);
+  if (first === 'dreaded') return dreadedFirst(tasks);
   return [];
 }
 
@@ -56,16 +57,31 @@ function wayInFirst(
 ): Precedence[] {
   const isWayIn = (task: ProblemTask) => WAY_IN.includes(kindOf(task) as RoomKind);
   const wayIn = tasks.filter((task) => isWayIn(task) && task.needs === undefined);
-  const elsewhere = new Map<string, ProblemTask>();
-  for (const task of tasks) {
-    const first = elsewhere.get(task.room);
-    if (!isWayIn(task) && (!first || task.layer < first.layer)) elsewhere.set(task.room, task);
-  }
+  const elsewhere = firstOfRooms(tasks.filter((task) => !isWayIn(task)));
   return wayIn.flatMap((before) =>
-    [...elsewhere.values()].map((after) =>
-      wish(before.id, after.id, 'The way in first, so that no dirt follows'),
-    ),
+    elsewhere.map((after) => wish(before.id, after.id, 'The way in first, so that no dirt follows')),
   );
+}
+
+/** The room of what one would rather not do than anything else, before the others. */
+function dreadedFirst(tasks: readonly ProblemTask[]): Precedence[] {
+  const most = Math.max(...tasks.map(({ hardness }) => hardness));
+  const room = tasks.find(({ hardness }) => hardness === most)?.room;
+  const [begin] = firstOfRooms(tasks.filter((task) => task.room === room && task.needs === undefined));
+  if (!begin) return [];
+  return firstOfRooms(tasks.filter((task) => task.room !== room)).map((after) =>
+    wish(begin.id, after.id, 'What is dreaded most first, so that it is behind you'),
+  );
+}
+
+/** Of each room what is done first there. */
+function firstOfRooms(tasks: readonly ProblemTask[]): ProblemTask[] {
+  const found = new Map<string, ProblemTask>();
+  for (const task of tasks) {
+    const first = found.get(task.room);
+    if (!first || task.layer < first.layer) found.set(task.room, task);
+  }
+  return [...found.values()];
 }
 
 function wish(before: string, after: string, reason: string): Precedence {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { clockMinutes } from '@/core/basics/local-time';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import type { Campaign } from '@/core/problem/campaign';
 import { expand } from '@/core/problem/expand';
@@ -47,7 +48,8 @@ describe('a day in lanes', () => {
       (entry) =>
         entry.people.length === 0 &&
         entry.start.slice(0, 10) < entry.end.slice(0, 10) &&
-        !entry.end.endsWith('00:00'),
+        clockMinutes(entry.start.slice(11)) < lanes(entry.start.slice(0, 10)).to &&
+        clockMinutes(entry.end.slice(11)) > lanes(entry.end.slice(0, 10)).from,
     )!;
     const steps = (on: string) => lanes(on).waits.flatMap((lane) => lane.blocks.map((block) => block.step));
     expect(steps(night.start.slice(0, 10))).toContain(night.step);
