@@ -25,22 +25,22 @@ describe('the order of work', () => {
       await browser.until(async () => (await place(browser)) === 2, 'the second step again');
       await browser.press('button', /^Basin,/);
       await browser.see(/After “.*the mirror.*”/);
-      await browser.see('A wish: mirror before basin');
+      await browser.see('Must be: mirror before basin');
     });
   });
 
   it('lets a job be moved against a wish at its price, and takes that back', async () => {
     await visit(async (browser) => {
       await enterDemo(browser);
-      await browser.goTo('/walk/bedroom');
+      await browser.goTo('/walk/bathroom');
       await browser.press('button', 'Order');
-      await browser.press('button', /^Windowsill,/);
-      await browser.choose('Move it by hand', 'before Clean window, frame and sill inside, Window');
-      await browser.see('Moved. It costs something: The sill is wiped twice.');
+      await browser.press('button', /^Toilet,/);
+      await browser.choose('Move it by hand', 'before Clean the basin, overflow and hair trap, Basin');
+      await browser.see('Moved. It costs something: Cloths and gloves are changed once more.');
       await browser.goTo('/order');
       await browser.see('Rules in a circle');
-      await browser.see('Set aside: window before sill');
-      await browser.press('button', /^Remove: “.*” before “Clean window, frame/);
+      await browser.see('Set aside: basin and tub before the toilet');
+      await browser.press('button', /^Remove: “.*” before “Clean the basin/);
       await browser.until(
         async () => !(await browser.text()).includes('Rules in a circle'),
         'no circle any more',

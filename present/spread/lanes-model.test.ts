@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clockMinutes } from '@/core/basics/local-time';
+import { dayOf, formatDate } from '@/core/basics/local-time';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import type { Campaign } from '@/core/problem/campaign';
 import { expand } from '@/core/problem/expand';
@@ -44,16 +44,22 @@ describe('a day in lanes', () => {
   });
 
   it('shows what runs and rests meanwhile, also from the day before', () => {
-    const night = made.entries.find(
-      (entry) =>
-        entry.people.length === 0 &&
-        entry.start.slice(0, 10) < entry.end.slice(0, 10) &&
-        clockMinutes(entry.start.slice(11)) < lanes(entry.start.slice(0, 10)).to &&
-        clockMinutes(entry.end.slice(11)) > lanes(entry.end.slice(0, 10)).from,
-    )!;
-    const steps = (on: string) => lanes(on).waits.flatMap((lane) => lane.blocks.map((block) => block.step));
-    expect(steps(night.start.slice(0, 10))).toContain(night.step);
-    expect(steps(night.end.slice(0, 10))).toContain(night.step);
+    const wait = made.entries.find((entry) => entry.people.length === 0)!;
+    const [on, next] = [0, 1].map((days) => formatDate(dayOf(wait.start.slice(0, 10)) + days)) as [
+      string,
+      string,
+    ];
+    const entries = made.entries.map((entry) =>
+      entry === wait ? { ...entry, end: `${next}T12:00` } : entry,
+    );
+    const latest = { ...kept, plan: { ...made, entries } };
+    const overnight = { ...campaign, plans: { first: kept, latest } };
+    const steps = (date: string) =>
+      lanesOf(overnight, tasks, household.people, new Set(), date).waits.flatMap((lane) =>
+        lane.blocks.map((block) => block.step),
+      );
+    expect(steps(on)).toContain(wait.step);
+    expect(steps(next)).toContain(wait.step);
   });
 
   it('leaves out what has run before the hours in sight, or only runs after them', () => {
