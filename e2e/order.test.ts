@@ -39,7 +39,7 @@ describe('the order of work', () => {
       await browser.see('Moved. It costs something: Cloths and gloves are changed once more.');
       await browser.goTo('/order');
       await browser.see('Rules in a circle');
-      await browser.see('Set aside: basin and tub before the toilet');
+      await browser.see('Set aside: the toilet after basin and bath');
       await browser.press('button', /^Remove: “.*” before “Clean the basin/);
       await browser.until(
         async () => !(await browser.text()).includes('Rules in a circle'),
