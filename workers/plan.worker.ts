@@ -1,4 +1,4 @@
-import type { Plan } from '../core/plan/plan';
+import type { MadePlan, Plan } from '../core/plan/plan';
 import type { Problem } from '../core/plan/problem';
 import { plan } from '../core/spread/plan';
 import { replan } from '../core/spread/replan';
@@ -16,7 +16,7 @@ export type PlanJob = Subject &
   );
 
 /** Runs one planning job in a worker thread of the server. */
-export default function run(job: PlanJob): Plan {
+export default function run(job: PlanJob): MadePlan {
   const { problem, problemHash } = job;
   if (job.do === 'replan') return replan(problem, job.before, problemHash);
   if ('rounds' in job)

@@ -1,9 +1,11 @@
 import { randomUUID } from 'node:crypto';
+import { availableParallelism } from 'node:os';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import type { KeptPlan } from '../../core/plan/kept-plan';
-import type { Plan } from '../../core/plan/plan';
+import type { MadePlan, Plan } from '../../core/plan/plan';
 import type { Problem } from '../../core/plan/problem';
 import { type ExpandedHousehold, expand, expandWork } from '../../core/problem/expand';
+import { bestPlan } from '../../core/spread/best-plan';
 import type { PlanJob } from '../../workers/plan.worker';
 import type { HouseholdScope } from '../db/scope';
 import { sha256 } from '../household/basis';
@@ -78,8 +80,17 @@ function search(): Way {
     : { do: 'plan', seed, rounds: planRounds };
 }
 
-function solve(problem: Problem, way: Way): Promise<Plan> {
-  return planInWorker({ ...way, problem, problemHash: sha256(JSON.stringify(problem)) } as PlanJob);
+async function solve(problem: Problem, way: Way): Promise<Plan> {
+  const problemHash = sha256(JSON.stringify(problem));
+  const plans = await Promise.all(
+    sideBySide(way).map((one) => planInWorker({ ...one, problem, problemHash } as PlanJob)),
+  );
+  return bestPlan(problem, plans as [MadePlan, ...MadePlan[]]);
+}
+
+/** Where there are two cores and a plan is looked for by the clock, two searches run side by side. */
+function sideBySide(way: Way): Way[] {
+  return 'seconds' in way && availableParallelism() > 1 ? [way, { ...way, seed: way.seed + 1 }] : [way];
 }
 
 /** The plan that this household would have after a plan before it; nothing is kept. */

@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { Piscina } from 'piscina';
-import type { Plan } from '../../core/plan/plan';
+import type { MadePlan } from '../../core/plan/plan';
 import type { PlanJob } from '../../workers/plan.worker';
 import { processWide } from '../process/process-wide';
 
@@ -17,6 +17,6 @@ const pool = () =>
   );
 
 /** Plans in a thread of its own. */
-export function planInWorker(job: PlanJob): Promise<Plan> {
+export function planInWorker(job: PlanJob): Promise<MadePlan> {
   return pool().run(job);
 }
