@@ -1,12 +1,15 @@
 // Measures the spread: how valid, how near the best, how fast. Everything is drawn from seeds that are kept here.
 
-import { dayOf, formatDate, formatMinute, minuteOf } from '../core/basics/local-time';
+import { groupBy } from '../core/basics/group-by';
+import { dayOf, dayOfMinute, formatDate, formatMinute, minuteOf } from '../core/basics/local-time';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import type { MadePlan, Plan } from '../core/plan/plan';
 import { GROUPINGS, type Problem } from '../core/plan/problem';
 import { expand } from '../core/problem/expand';
 import { boundsOf } from '../core/spread/bounds';
 import { checkPlan } from '../core/spread/check/check';
+import { groupOf, handoversIn, missingInVisit, visitsOf } from '../core/spread/costs';
+import { earlierPlaces } from '../core/spread/earlier';
 import { exampleHome } from '../core/spread/examples/homes';
 import {
   drawnJobShop,
@@ -18,6 +21,7 @@ import {
 import { exampleProblem, FEATURES, type Feature } from '../core/spread/examples/problems';
 import { sensiblePlan } from '../core/spread/examples/sensible';
 import { exampleDay } from '../core/spread/examples/single-days';
+import { handsOf, type Placed, sessionsOf } from '../core/spread/metrics';
 import { modelOf } from '../core/spread/model';
 import { plan } from '../core/spread/plan';
 import { changesBetween } from '../core/spread/plan-changes';
@@ -147,6 +151,65 @@ function seasons(count: number): Problem[] {
 
 const dozen = DOZEN_HOMES.map((household) => expand(household, CATALOGUE, household.now));
 
+/** What somebody who reads the plans aloud would stumble over, summed up over homes. */
+function readAloud(problems: readonly Problem[], seconds: number): void {
+  const seen = { visits: 0, short: 0, sessions: 0, brief: 0, tasks: 0, further: 0, hours: 0, changes: 0 };
+  for (const problem of problems) {
+    const made = planIn(problem, seconds);
+    const model = modelOf(problem);
+    const entries = [...earlierPlaces(model, made).values()].flat();
+    const sessions = sessionsOf(entries, model.people);
+    const visits = sessions.flatMap(visitsOf);
+    seen.visits += visits.length;
+    seen.short += visits.filter((visit) => missingInVisit(visit) > 0).length;
+    seen.sessions += sessions.length;
+    seen.brief += sessions.filter((session) => handsIn(session.entries) < BRIEF_SESSION).length;
+    const byTask = [...groupBy(entries, ({ step }) => step.task).values()];
+    seen.tasks += byTask.length;
+    seen.further += byTask.reduce((sum, own) => sum + handoversIn(own), 0);
+    if (problem.policy.grouping !== 'room') continue;
+    seen.hours += handsIn(entries) / 60;
+    seen.changes += visits.length - sessions.length;
+  }
+  say(
+    `read aloud, ${problems.length} homes, ${seconds} s each: ${percent(seen.short / seen.visits)} of visits under ten minutes that tend nothing, ` +
+      `${percent(seen.brief / seen.sessions)} of sessions under twenty, ${(seen.changes / seen.hours).toFixed(2)} changes of room an hour by rooms, ` +
+      `${percent(seen.further / seen.tasks)} further people on a task`,
+  );
+}
+
+const BRIEF_SESSION = 20;
+const handsIn = (entries: readonly Placed[]) => entries.reduce((sum, entry) => sum + handsOf(entry), 0);
+
+/** How far each school shows in the demo-sized seasons: dates by kind and by height, nights with rooms open. */
+function schoolsShow(seconds: number): void {
+  const seen = new Map<string, { kinds: number; bands: number; nights: number }>();
+  for (const grouping of GROUPINGS) {
+    const sums = { kinds: 0, bands: 0, nights: 0 };
+    for (let seed = 1; seed <= 4; seed++) {
+      const problem = exampleHome(seed, 150, grouping);
+      const made = planIn(problem, seconds);
+      const hands = [...earlierPlaces(modelOf(problem), made).values()]
+        .flat()
+        .filter(({ step }) => step.mode === 'hands');
+      const dates = (school: 'kind' | 'layer') =>
+        new Set(hands.map(({ step, start }) => `${groupOf(step.task, school)} ${dayOfMinute(start)}`)).size;
+      sums.kinds += dates('kind');
+      sums.bands += dates('layer');
+      sums.nights += made.metrics.openRoomNights;
+    }
+    seen.set(grouping, sums);
+  }
+  const [room, kind, layer, none] = (['room', 'kind', 'layer', 'none'] as const).map(
+    (grouping) => seen.get(grouping) as { kinds: number; bands: number; nights: number },
+  );
+  if (!room || !kind || !layer || !none) return;
+  say(
+    `schools, ${seconds} s each: by kind ${percent(kind.kinds / room.kinds)} of the dates a kind that by rooms has, ` +
+      `by heights ${percent(layer.bands / room.bands)} of the dates a height, by rooms ${percent(room.nights / none.nights)} of the open nights of none`,
+  );
+}
+
 function growth(): void {
   const firstPlan = (tasks: number) => {
     const times = [2, 3, 4].map((seed) => {
@@ -246,5 +309,7 @@ for (const seconds of [2, 20]) {
   againstSensible('homes', dozen, seconds);
   againstSensible('seasons', seasons(30), seconds);
 }
+readAloud(dozen, 2);
+schoolsShow(2);
 growth();
 for (const mishap of MISHAPS) replanning(mishap);

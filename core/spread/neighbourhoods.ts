@@ -4,7 +4,8 @@ import { oneOf } from '../basics/random';
 import type { Cluster } from './clusters';
 import { groupOf } from './costs';
 import type { Draft } from './draft';
-import type { Room, Step, Task } from './model';
+import { type Placed, SESSION_GAP } from './metrics';
+import type { Person, Room, Step, Task } from './model';
 
 /** Which clusters a round takes off the board and places anew; the first of them is what it is about. */
 type Neighbourhood = (draft: Draft, index: Neighbours, random: () => number) => readonly Cluster[];
@@ -22,7 +23,8 @@ const MOST_IN_THE_WAY = 40;
 
 /** Draws one of the ways to choose by its share, and chooses by it. */
 export function pickClusters(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
-  let left = random();
+  const isShort = draft.out.some((task) => !draft.isHopeless(task));
+  let left = isShort && random() < OFTEN_SHORT ? 0 : random();
   const [, pick] = NEIGHBOURHOODS.find(([share]) => {
     left -= share;
     return left < 0;
@@ -31,15 +33,21 @@ export function pickClusters(draft: Draft, index: Neighbours, random: () => numb
   return [...new Set(pick(draft, index, random))].slice(0, most);
 }
 
+/** How often, at the least, it is about what is left out where there is something. */
+const OFTEN_SHORT = 0.25;
+
 const NEIGHBOURHOODS: readonly (readonly [share: number, pick: Neighbourhood])[] = [
-  [0.12, whatCouldComeIn],
+  // Where nothing is left out, a few at random.
+  [0.06, whatCouldComeIn],
   [0.22, ofRoom],
-  [0.08, ofRoomOnDate],
-  [0.14, gathered],
-  [0.18, aboutThen],
-  [0.06, ofKind],
-  [0.1, ofWish],
-  [0.1, aFew],
+  [0.06, ofRoomOnDate],
+  [0.12, gathered],
+  [0.14, aboutThen],
+  [0.1, ofShortSession],
+  [0.14, ofShortVisit],
+  [0.04, ofKind],
+  [0.06, ofWish],
+  [0.06, aFew],
 ];
 
 function some(clusters: readonly Cluster[], share: number, random: () => number): Cluster[] {
@@ -123,6 +131,57 @@ function ofWish(draft: Draft, index: Neighbours, random: () => number): readonly
   const link = oneOf(draft.tally.brokenWishes(), random);
   if (!link) return aFew(draft, index, random);
   return [draft.homeOf(link.after.task), draft.homeOf(link.before.task), ...aFew(draft, index, random)];
+}
+
+/** All of a session, the shortest of a few: it may be given away, and the session closed. */
+function ofShortSession(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  return shortestOf(draft, () => true, random);
+}
+
+/** All of a visit to a room, the shortest of a few. */
+function ofShortVisit(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  return shortestOf(draft, (a, b) => a.step.task.room === b.step.task.room, random);
+}
+
+/** So many stretches of work are compared. */
+const COMPARED = 6;
+
+function shortestOf(
+  draft: Draft,
+  goesOn: (one: Placed, next: Placed) => boolean,
+  random: () => number,
+): Cluster[] {
+  const stretches = Array.from({ length: COMPARED }, () =>
+    stretchAround(draft, oneOf(draft.movable, random), goesOn),
+  ).filter((stretch) => stretch.length > 0);
+  const minutes = (stretch: readonly Placed[]) =>
+    stretch.reduce((sum, { start, end }) => sum + end - start, 0);
+  const shortest = stretches.reduce<readonly Placed[]>(
+    (best, stretch) => (best.length === 0 || minutes(stretch) < minutes(best) ? stretch : best),
+    [],
+  );
+  return shortest.map(({ step }) => draft.homeOf(step.task));
+}
+
+/** What somebody does around a cluster, in one session and as far as it goes on. */
+function stretchAround(
+  { board }: Draft,
+  { tasks }: Cluster,
+  goesOn: (one: Placed, next: Placed) => boolean,
+): Placed[] {
+  const steps = tasks.flatMap((task) => task.steps);
+  const entry = steps.flatMap((step) => board.entriesOf(step)).find(({ people }) => people.length > 0);
+  if (!entry) return [];
+  const work = board.workOn(entry.people[0] as Person, dayOfMinute(entry.start));
+  const at = work.indexOf(entry);
+  const joins = (i: number) => {
+    const [one, next] = [work[i], work[i + 1]];
+    return one !== undefined && next !== undefined && next.start - one.end < SESSION_GAP && goesOn(one, next);
+  };
+  let [from, to] = [at, at];
+  while (joins(from - 1)) from--;
+  while (joins(to)) to++;
+  return work.slice(from, to + 1);
 }
 
 const FEW = 4;

@@ -14,9 +14,11 @@ const planned = (problem: Problem, seed = 1, rounds = 0): Plan =>
   plan(problem, { problemHash: HASH, seed, rounds, stop: () => false });
 const violations = (problem: Problem, made: Plan) => checkPlan(problem, made, HASH).map(describeViolation);
 
-/** Without the first evening of the person who has the most. */
+/** Without the evening on which somebody does the most. */
 function lostEvening(problem: Problem, before: Plan): { problem: Problem; lost: Set<string> } {
-  const session = before.sessions[before.sessions.length >> 1] as Plan['sessions'][number];
+  const work = ({ person, date }: Plan['sessions'][number]) =>
+    before.entries.filter(({ people, start }) => people.includes(person) && start.startsWith(date)).length;
+  const session = before.sessions.reduce((most, one) => (work(one) > work(most) ? one : most));
   const people = problem.people.map((person) =>
     person.id === session.person
       ? { ...person, windows: person.windows.filter(({ start }) => start.slice(0, 10) !== session.date) }

@@ -11,7 +11,7 @@ export async function startWhole({ folder, now, env = {}, port }) {
     EARLY_THAW_DB_PORT: String(await freePort()),
     ...(now && { EARLY_THAW_NOW: now }),
     // The same plans on every machine.
-    EARLY_THAW_PLAN_ROUNDS: '8',
+    EARLY_THAW_PLAN_ROUNDS: '60',
     LOG_LEVEL: 'warn',
     ...env,
   };
