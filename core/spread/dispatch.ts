@@ -22,6 +22,8 @@ export type Manner = {
 const MOST_IDLE = 10;
 /** Where one kind or height of work comes before the next, it is waited for from one day to the next. */
 const PATIENCE = 24 * 60;
+/** What waits to be seen to and can't be just now is looked at again after so many minutes. */
+const LOOK_AGAIN = 15;
 /** A wait of so many minutes is set going before other work. */
 const LONG_WAIT = 15;
 
@@ -176,9 +178,9 @@ class Dispatch {
     return false;
   }
 
-  /** What does not fit today, all of it, is looked at again tomorrow. */
+  /** What does not fit today, all of it, is looked at again tomorrow; what waits to be seen to, soon. */
   private putOff(unit: Unit, clock: Minute): void {
-    unit.ready = midnightOf(dayOfMinute(clock) + 1);
+    unit.ready = unit.tends ? clock + LOOK_AGAIN : midnightOf(dayOfMinute(clock) + 1);
     if (unit.ready >= this.board.model.end) this.ready.delete(unit);
   }
 
