@@ -35,7 +35,7 @@ describe('a new household', () => {
 
       await browser.press('link', 'Spread');
       await browser.press('button', 'Spread the work');
-      await browser.see(/sessions? from here to/);
+      await browser.see(/is done on/);
 
       await browser.goTo('/day/2027-03-02');
       await browser.see('Mira');

@@ -9,7 +9,7 @@ describe('a household of one', () => {
       await moveIn(browser, 'one person in one day');
       await browser.goTo('/spread');
       await browser.press('button', 'Spread the work');
-      await browser.see(/sessions? from here to/);
+      await browser.see(/is done on/);
       await browser.goTo('/day');
       expect(await browser.all('button', 'Kit carried in: begin')).toHaveLength(1);
       await browser.press('button', 'Kit carried in: begin');
@@ -33,7 +33,7 @@ describe('everybody’s day on one page', () => {
       await moveIn(browser, 'three who share a flat');
       await browser.goTo('/spread');
       await browser.press('button', 'Spread the work');
-      await browser.see(/sessions? from here to/);
+      await browser.see(/is done on/);
       await browser.goTo('/day/2027-03-01');
       const begin = await browser.find('button', /^Kit carried in: begin, /);
       const name = (await begin.getAccessibleName()).replace('Kit carried in: begin, ', '');

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import type { Plan } from '@/core/plan/plan';
 import type { BrokenRow, RoomItems } from '@/present/spread/by-room';
 import { type CostRow, costRows, judgedWords } from '@/present/spread/cost-words';
-import { count, duration } from '@/present/words/words';
+import { duration } from '@/present/words/words';
 import { Unfold } from '../parts/unfold';
 
 type JudgementProps = { readonly plan: Plan; readonly broken: readonly RoomItems<BrokenRow>[] };
@@ -11,17 +11,12 @@ type JudgementProps = { readonly plan: Plan; readonly broken: readonly RoomItems
 /** How the plan was judged: in one line, and in parts one press away. */
 export function Judgement({ plan, broken }: JudgementProps) {
   const rows = costRows(plan);
-  const wishes = broken.reduce((sum, { items }) => sum + items.length, 0);
   return (
     <Box component="section" aria-label="How the plan was judged" sx={{ maxWidth: 860 }}>
-      <Typography sx={{ mb: 1 }}>{judgedWords(plan)}</Typography>
+      <Typography>{judgedWords(plan)}</Typography>
       {rows.length > 0 && (
-        <Unfold title="What it was weighed by" slim>
+        <Unfold title="How it was judged, and what was set aside" slim>
           <CostTable rows={rows} />
-        </Unfold>
-      )}
-      {wishes > 0 && (
-        <Unfold title={`${count(wishes, 'wish', 'wishes')} set aside, room by room`} slim>
           {broken.map((room) => (
             <BrokenInRoom key={room.id} room={room} />
           ))}

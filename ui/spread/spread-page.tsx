@@ -85,7 +85,7 @@ function sentenceOf({ plans, clean }: Campaign): string {
   const last = plan.metrics.finish;
   return last === null
     ? 'Nothing is left to plan.'
-    : `All is done on ${longDate(last.slice(0, 10))}; the finish line is ${longDate(clean.finish)}.`;
+    : `${plan.unplaced.length > 0 ? 'What fits' : 'All'} is done on ${longDate(last.slice(0, 10))}; the finish line is ${longDate(clean.finish)}.`;
 }
 
 type PlanProps = Pick<SpreadPageProps, 'state' | 'date' | 'steering'> & { readonly campaign: Campaign };
