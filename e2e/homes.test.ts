@@ -57,7 +57,7 @@ describe.each(DOZEN_HOMES.map(({ name }) => name))('the home “%s”', (name) =
       }
       await browser.goTo('/spread');
       await browser.press('button', 'Spread the work');
-      await browser.see(/sessions? from here to|Nobody has any hours yet|has no place|have no place/);
+      await browser.see(/is done on|Nobody has any hours yet|has no place|have no place/);
       await browser.goTo('/day');
       await browser.find('heading', /Today/);
     });

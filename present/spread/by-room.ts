@@ -12,6 +12,7 @@ export type RoomItems<T> = {
 };
 
 export type BrokenRow = {
+  readonly id: string;
   readonly after: string;
   readonly before: string;
   readonly reason: string;
@@ -29,6 +30,7 @@ export function brokenByRoom(state: Current, { problem, plans }: Campaign): Room
   const broken = groupBy(brokenWishesOf(problem, plans.latest.plan), ({ room }) => room);
   return alongTheWalk(state, (room) =>
     (broken.get(room) ?? []).map(({ before, after, reason, cost }) => ({
+      id: `${before} ${after} ${reason}`,
       before: title(before),
       after: title(after),
       reason,

@@ -61,8 +61,8 @@ function BrokenInRoom({ room }: { room: RoomItems<BrokenRow> }) {
     <Box sx={{ mb: 2 }}>
       <Typography variant="h3">{room.name}</Typography>
       <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
-        {room.items.map(({ after, before, reason, cost }) => (
-          <li key={`${after} ${before} ${reason}`}>
+        {room.items.map(({ id, after, before, reason, cost }) => (
+          <li key={id}>
             “{after}” comes before “{before}”: worth {duration(cost)}. {reason}
           </li>
         ))}
