@@ -31,7 +31,7 @@ export async function insertDemo(db: Knex, now: string): Promise<HouseholdId> {
     await trx('households').insert({ id, name: household.name, timezone: household.timezone, is_demo: true });
     const scope = new HouseholdScope(trx, id);
     await insertHousehold(scope, household);
-    const basis = basisOf(problem);
+    const basis = basisOf(problem, household.clean);
     await addPlan(scope, household.clean.id, {
       id: randomUUID(),
       basis,

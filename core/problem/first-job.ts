@@ -6,6 +6,17 @@ import type { Precedence, ProblemTask } from '../plan/problem';
 
 type FirstJob = Clean['firstJob'];
 
+const REASONS: Readonly<Record<Exclude<FirstJob, 'any'>, string>> = {
+  easy: 'An easy one to get going',
+  'way-in': 'The way in first, so that no dirt follows',
+  dreaded: 'What is dreaded most first, so that it is behind you',
+};
+
+/** Whether something is wished for only until the clean has begun. */
+export function isFirstJobWish({ hard, reason }: Precedence): boolean {
+  return !hard && Object.values(REASONS).includes(reason);
+}
+
 /** Rooms through which one comes in: cleaned first, no dirt follows from there. */
 const WAY_IN: readonly RoomKind[] = ['porch', 'garage', 'hall'];
 
@@ -46,9 +57,7 @@ function easyFirst(tasks: readonly ProblemTask[]): Precedence[] {
       (a, b) => a.task.hardness - b.task.hardness || a.task.layer - b.task.layer || b.minutes - a.minutes,
     )[0];
   if (!easy) return [];
-  return tasks
-    .filter((task) => task !== easy.task)
-    .map((task) => wish(easy.task.id, task.id, 'An easy one to get going'));
+  return tasks.filter((task) => task !== easy.task).map((task) => wish(easy.task.id, task.id, REASONS.easy));
 }
 
 function wayInFirst(
@@ -58,9 +67,7 @@ function wayInFirst(
   const isWayIn = (task: ProblemTask) => WAY_IN.includes(kindOf(task) as RoomKind);
   const wayIn = tasks.filter((task) => isWayIn(task) && task.needs === undefined);
   const elsewhere = firstOfRooms(tasks.filter((task) => !isWayIn(task)));
-  return wayIn.flatMap((before) =>
-    elsewhere.map((after) => wish(before.id, after.id, 'The way in first, so that no dirt follows')),
-  );
+  return wayIn.flatMap((before) => elsewhere.map((after) => wish(before.id, after.id, REASONS['way-in'])));
 }
 
 /** The room of what one would rather not do than anything else, before the others. */
@@ -70,7 +77,7 @@ function dreadedFirst(tasks: readonly ProblemTask[]): Precedence[] {
   const [begin] = firstOfRooms(tasks.filter((task) => task.room === room && task.needs === undefined));
   if (!begin) return [];
   return firstOfRooms(tasks.filter((task) => task.room !== room)).map((after) =>
-    wish(begin.id, after.id, 'What is dreaded most first, so that it is behind you'),
+    wish(begin.id, after.id, REASONS.dreaded),
   );
 }
 

@@ -70,7 +70,8 @@ export class Kept {
   /** What a plan made now would rest on; undefined without a clean. */
   get basis(): string | undefined {
     const { clean } = this.household;
-    if (clean) this.basisNow ??= basisOf(expandWork({ ...this.household, clean }, this.order, undefined));
+    if (clean)
+      this.basisNow ??= basisOf(expandWork({ ...this.household, clean }, this.order, undefined), clean);
     return this.basisNow;
   }
 

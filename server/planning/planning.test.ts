@@ -32,19 +32,33 @@ describe('spreadWork', () => {
     const problem = expand({ ...stored, clean: clean! }, CATALOGUE, NOW);
     const kept = await loadPlans(scope, household.clean.id);
     expect(checkPlan(problem, kept!.latest.plan, sha256(JSON.stringify(problem)))).toEqual([]);
-    expect(kept?.latest).toMatchObject({ version: 1, madeAt: NOW, basis: basisOf(problem) });
+    expect(kept?.latest).toMatchObject({ version: 1, madeAt: NOW, basis: basisOf(problem, clean!) });
   });
 });
 
 describe('basisOf', () => {
   it('stays the same while time passes and work gets done, and changes with the home', () => {
     const household = juniperRow('2027-03-01');
+    const { clean } = household;
     const later = { ...household, ticks: [{ step: 'hall-1-door:door-wash/wash', at: '2027-03-02T10:00' }] };
-    const basis = basisOf(expand(household, CATALOGUE, NOW));
-    expect(basisOf(expand(later, CATALOGUE, '2027-03-02T11:00'))).toBe(basis);
-    expect(basisOf(expand({ ...household, people: household.people.slice(1) }, CATALOGUE, NOW))).not.toBe(
-      basis,
-    );
+    const basis = basisOf(expand(household, CATALOGUE, NOW), clean);
+    expect(basisOf(expand(later, CATALOGUE, '2027-03-02T11:00'), clean)).toBe(basis);
+    const fewer = { ...household, people: household.people.slice(1) };
+    expect(basisOf(expand(fewer, CATALOGUE, NOW), clean)).not.toBe(basis);
+  });
+
+  it.each(['easy', 'way-in', 'dreaded'] as const)('stays the same once “%s” is begun with', (firstJob) => {
+    const household = juniperRow('2027-03-01');
+    const clean = { ...household.clean, firstJob };
+    const begun = {
+      ...household,
+      clean,
+      ticks: [{ step: 'hall-1-door:door-wash/wash', at: '2027-03-02T10:00' }],
+    };
+    const fresh = basisOf(expand({ ...begun, ticks: [] }, CATALOGUE, NOW), clean);
+    expect(basisOf(expand(begun, CATALOGUE, NOW), clean)).toBe(fresh);
+    const other = { ...clean, firstJob: 'any' as const };
+    expect(basisOf(expand({ ...begun, clean: other }, CATALOGUE, NOW), other)).not.toBe(fresh);
   });
 });
 
@@ -56,7 +70,7 @@ describe('insertDemo', () => {
     const { clean, ...household } = await loadHousehold(scope);
     const plans = await loadPlans(scope, clean!.id);
     const problem = expand({ ...household, clean: clean! }, CATALOGUE, NOW);
-    expect(plans?.latest.basis).toBe(basisOf(problem));
+    expect(plans?.latest.basis).toBe(basisOf(problem, clean!));
     expect(checkPlan(problem, plans!.latest.plan, plans!.latest.plan.problem)).toEqual([]);
     await db('households').where({ id }).del();
     expect(await loadPlans(scope, clean!.id)).toBeUndefined();
