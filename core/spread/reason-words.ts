@@ -11,7 +11,7 @@ const MESSAGES: Record<UnplacedReason, (task: Task, cause: Cause) => string> = {
   'no-time': (task, { alone }) =>
     alone
       ? nowhere(task)
-      : `Other work takes the time for “${task.title}”. ${inWords(openHands(task))} more would bring it back.`,
+      : `“${task.title}” needs ${inWords(openHands(task))} more: other work takes the time.`,
   person: ({ title }) =>
     `Nobody who may do “${title}” is there, or too few at once. Somebody who may, with free time, would bring it back.`,
   machine: ({ title }) =>

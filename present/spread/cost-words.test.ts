@@ -26,7 +26,7 @@ describe('what a plan was judged by', () => {
     const metrics = { ...made.metrics, openRoomNights: 3, wishesBroken: 1 };
     const sessions = made.sessions.slice(0, 1);
     expect(judgedWords({ ...made, sessions, metrics })).toBe(
-      '1 day with 1 session; rooms stay half done overnight 3 times; 1 small wish for the order is set aside, where keeping it would cost more going to and fro.',
+      '1 day with 1 session; rooms stay half done overnight 3 times; 1 small wish for the order is set aside.',
     );
     expect(
       judgedWords({ ...made, sessions, metrics: { ...metrics, openRoomNights: 0, wishesBroken: 0 } }),

@@ -61,7 +61,6 @@ function openWords({ openRoomNights }: BaseMetrics): string {
 }
 
 function wishWords({ wishesBroken }: BaseMetrics): string {
-  return wishesBroken === 0
-    ? 'every wish for the order is kept'
-    : `${count(wishesBroken, 'small wish', 'small wishes')} for the order ${wishesBroken === 1 ? 'is' : 'are'} set aside, where keeping ${wishesBroken === 1 ? 'it' : 'them'} would cost more going to and fro`;
+  if (wishesBroken === 0) return 'every wish for the order is kept';
+  return `${count(wishesBroken, 'small wish', 'small wishes')} for the order ${wishesBroken === 1 ? 'is' : 'are'} set aside`;
 }

@@ -37,7 +37,7 @@ export async function planWished(
   const way = await wayTo(scope, kept, basis, wish);
   if (!way) return undefined;
   const problem = expandWork({ ...kept.household, clean }, kept.order, now);
-  return { id: randomUUID(), basis, madeAt: now, plan: await solve(problem, way) };
+  return { id: randomUUID(), basis, madeAt: now, plan: await solve(problem, [way, ...inForce(kept, wish)]) };
 }
 
 type Way = PlanJob extends infer Job
@@ -80,10 +80,16 @@ function search(): Way {
     : { do: 'plan', seed, rounds: planRounds };
 }
 
-async function solve(problem: Problem, way: Way): Promise<Plan> {
+/** What lies in force, made to fit: spreading the work again never makes it worse. */
+function inForce({ plans }: Kept, wish: PlanWish): Way[] {
+  return wish.how === 'plan' && plans ? [{ do: 'replan', before: plans.latest.plan }] : [];
+}
+
+/** The best plan of some ways to make one. */
+async function solve(problem: Problem, ways: readonly Way[]): Promise<Plan> {
   const problemHash = sha256(JSON.stringify(problem));
   const plans = await Promise.all(
-    sideBySide(way).map((one) => planInWorker({ ...one, problem, problemHash } as PlanJob)),
+    ways.flatMap(sideBySide).map((one) => planInWorker({ ...one, problem, problemHash } as PlanJob)),
   );
   return bestPlan(problem, plans as [MadePlan, ...MadePlan[]]);
 }
@@ -95,7 +101,7 @@ function sideBySide(way: Way): Way[] {
 
 /** The plan that this household would have after a plan before it; nothing is kept. */
 export async function planAfter(household: ExpandedHousehold, now: string, before: Plan): Promise<Plan> {
-  return solve(expand(household, CATALOGUE, now), { do: 'replan', before });
+  return solve(expand(household, CATALOGUE, now), [{ do: 'replan', before }]);
 }
 
 /**

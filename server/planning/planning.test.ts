@@ -1,14 +1,17 @@
+import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
+import type { MadePlan } from '../../core/plan/plan';
 import { expand } from '../../core/problem/expand';
 import { checkPlan } from '../../core/spread/check/check';
+import { plan } from '../../core/spread/plan';
 import { juniperRow } from '../../demo/juniper-row';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
 import { copyDemo, insertDemo } from '../demo';
 import { basisOf, sha256 } from '../household/basis';
 import { findDemoHousehold } from '../repositories/accounts';
-import { loadPlans } from '../repositories/clean';
+import { addPlan, loadPlans } from '../repositories/clean';
 import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';
 import { newHousehold, spreadAt, testDatabase } from '../testing/households';
 
@@ -33,6 +36,23 @@ describe('spreadWork', () => {
     const kept = await loadPlans(scope, household.clean.id);
     expect(checkPlan(problem, kept!.latest.plan, sha256(JSON.stringify(problem)))).toEqual([]);
     expect(kept?.latest).toMatchObject({ version: 1, madeAt: NOW, basis: basisOf(problem, clean!) });
+  });
+});
+
+describe('spreading again', () => {
+  it('never makes the plan in force worse', async () => {
+    const scope = await newHousehold(db);
+    const household = juniperRow('2027-03-01');
+    await insertHousehold(scope, household);
+    const { clean, ...stored } = await loadHousehold(scope);
+    const problem = expand({ ...stored, clean: clean! }, CATALOGUE, NOW);
+    const long = { problemHash: sha256(JSON.stringify(problem)), seed: 7, rounds: 150, stop: () => false };
+    const better = plan(problem, long);
+    const kept = { id: randomUUID(), basis: basisOf(problem, clean!), madeAt: NOW, plan: better };
+    await addPlan(scope, household.clean.id, kept);
+    await spreadAt(scope, NOW);
+    const { latest } = (await loadPlans(scope, household.clean.id))!;
+    expect((latest.plan as MadePlan).metrics.cost).toBeLessThanOrEqual(better.metrics.cost);
   });
 });
 
