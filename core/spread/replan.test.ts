@@ -14,11 +14,12 @@ const planned = (problem: Problem, seed = 1, rounds = 0): Plan =>
   plan(problem, { problemHash: HASH, seed, rounds, stop: () => false });
 const violations = (problem: Problem, made: Plan) => checkPlan(problem, made, HASH).map(describeViolation);
 
-/** Without the evening on which somebody does the most. */
-function lostEvening(problem: Problem, before: Plan): { problem: Problem; lost: Set<string> } {
-  const work = ({ person, date }: Plan['sessions'][number]) =>
-    before.entries.filter(({ people, start }) => people.includes(person) && start.startsWith(date)).length;
-  const session = before.sessions.reduce((most, one) => (work(one) > work(most) ? one : most));
+/** Without the evening of somebody's session. */
+function lostEvening(
+  problem: Problem,
+  before: Plan,
+  session: Plan['sessions'][number],
+): { problem: Problem; lost: Set<string> } {
   const people = problem.people.map((person) =>
     person.id === session.person
       ? { ...person, windows: person.windows.filter(({ start }) => start.slice(0, 10) !== session.date) }
@@ -42,13 +43,19 @@ describe('a plan made from an earlier one', () => {
   });
 
   it('moves what a lost evening takes with it, and little else', () => {
-    const { problem, lost } = lostEvening(home, before);
-    const after = replan(problem, before, HASH);
-    expect(violations(problem, after)).toEqual([]);
-    const moved = changesBetween(before, after).map((change) => change.task);
-    for (const task of lost) expect(moved).toContain(task);
-    expect(moved.length).toBeLessThanOrEqual(3 * lost.size);
-    expect(after.unplaced.length).toBeLessThanOrEqual(before.unplaced.length);
+    let [gone, moves] = [0, 0];
+    for (const session of before.sessions.filter((_session, i) => i % 4 === 0)) {
+      const { problem, lost } = lostEvening(home, before, session);
+      const after = replan(problem, before, HASH);
+      expect(violations(problem, after)).toEqual([]);
+      const moved = changesBetween(before, after).map((change) => change.task);
+      for (const task of lost) expect(moved).toContain(task);
+      expect(after.unplaced.length).toBeLessThanOrEqual(before.unplaced.length);
+      gone += lost.size;
+      moves += moved.length;
+    }
+    // Over all these evenings: what hangs on lost work moves with it, which is little for most and more for some.
+    expect(moves).toBeLessThanOrEqual(2 * gone);
   });
 
   it('moves nothing at all when a step is ticked off as planned', () => {
