@@ -33,13 +33,11 @@ export type Obstacle = 'nobody' | 'busy' | 'room' | 'machine' | 'weather' | 'day
 /** Told of an entry that is put (1) or taken (-1). */
 export type Watcher = (entry: Placed, sign: 1 | -1) => void;
 
-export type RoomUse = Span & { readonly count: number; readonly people: readonly Person[] };
+/** While a step has its machine, keeps its room shut, or keeps some people out of it. */
+type Hold = Span & { readonly keptOut: ReadonlySet<Person> };
 
-/** While a step keeps some people out of its room. */
-type Keeping = Span & { readonly people: ReadonlySet<Person> };
-
-/** Where an entry stands in the list, and what it takes of a machine and a room. */
-type Mark = { at: number; run?: Span; use?: RoomUse; closing?: Span; keeping?: Keeping };
+const NOTHING: readonly Placed[] = [];
+const NO_TRACKS: readonly Track<Hold>[] = [];
 
 /**
  * What is taken so far: people, machines, rooms. Its questions all have the form "from this minute on, when is the
@@ -47,12 +45,12 @@ type Mark = { at: number; run?: Span; use?: RoomUse; closing?: Span; keeping?: K
  */
 export class Board {
   private readonly work: Track<Placed>[];
-  private readonly runs: Track<Span>[];
-  private readonly people: Track<RoomUse>[];
-  private readonly closed: Track<Span>[];
+  private readonly runs: Track<Hold>[];
+  private readonly people: Track<Placed>[];
+  private readonly closed: Track<Hold>[];
   private readonly hours: FreeHours;
   /** Who is kept out of each room. */
-  private readonly keeping: Track<Keeping>[];
+  private readonly keeping: Track<Hold>[];
   private readonly loads = new Map<DayNumber, number>();
   /** The windows of each person by date; none crosses midnight. */
   private readonly windowsOn: readonly ReadonlyMap<DayNumber, readonly Span[]>[];
@@ -62,10 +60,13 @@ export class Board {
   private readonly shares: number[];
   private readonly offered: readonly number[];
   private readonly eligible = new Map<Step, readonly Person[]>();
-  private readonly marks = new Map<Placed, Mark>();
-  private readonly placed = new Map<Step, Placed[]>();
+  private readonly lying = new Set<Placed>();
+  private readonly holds = new Map<Placed, Hold>();
+  /** What lies there of each step, and from when to when; `NEVER` and its opposite while nothing does. */
+  private readonly placed: (readonly Placed[])[];
+  private readonly starts: Float64Array;
+  private readonly ends: Float64Array;
   private readonly watchers = new Set<Watcher>();
-  private readonly listed: Placed[] = [];
 
   constructor(
     readonly model: Model,
@@ -73,11 +74,14 @@ export class Board {
     private dayLoad: number = NEVER,
   ) {
     this.work = model.people.map(() => new Track<Placed>());
-    this.runs = model.machines.map(() => new Track<Span>());
-    this.people = model.rooms.map(() => new Track<RoomUse>());
-    this.closed = model.rooms.map(() => new Track<Span>());
+    this.runs = model.machines.map(() => new Track<Hold>());
+    this.people = model.rooms.map(() => new Track<Placed>());
+    this.closed = model.rooms.map(() => new Track<Hold>());
+    this.keeping = model.rooms.map(() => new Track<Hold>());
+    this.placed = new Array(model.steps.size).fill(NOTHING);
+    this.starts = new Float64Array(model.steps.size).fill(NEVER);
+    this.ends = new Float64Array(model.steps.size).fill(-NEVER);
     this.hours = new FreeHours(model);
-    this.keeping = model.rooms.map(() => new Track<Keeping>());
     this.shares = model.people.map(() => 0);
     const windows = model.people.map((person) => this.hours.of(person));
     this.offered = windows.map((own) => own.reduce((sum, w) => sum + w.end - w.start, 0) || 1);
@@ -89,82 +93,98 @@ export class Board {
   }
 
   put(entry: Placed): void {
-    const { step } = entry;
-    const mark: Mark = { at: this.listed.push(entry) - 1 };
-    const busyUntil = step.mode === 'hands' ? entry.end : entry.start + step.minutes;
-    if (step.machine && busyUntil > entry.start) {
-      mark.run = { start: entry.start, end: busyUntil };
-      this.runs[step.machine.index]?.add(mark.run);
-    }
+    const { step, people, start, end } = entry;
+    this.lying.add(entry);
     if (step.mode === 'hands') {
-      for (const person of entry.people) this.work[person.index]?.add(entry);
-      mark.use = { start: entry.start, end: entry.end, count: entry.people.length, people: entry.people };
-      this.people[step.task.room.index]?.add(mark.use);
-    } else if (step.closesRoom && step.minutes > 0) {
-      mark.closing = { start: entry.start, end: busyUntil };
-      this.closed[step.task.room.index]?.add(mark.closing);
+      for (const person of people) (this.work[person.index] as Track<Placed>).add(entry);
+      (this.people[step.task.room.index] as Track<Placed>).add(entry);
     }
-    if (step.keepsOut.size > 0 && busyUntil > entry.start) {
-      mark.keeping = { start: entry.start, end: busyUntil, people: step.keepsOut };
-      this.keeping[step.task.room.index]?.add(mark.keeping);
-    }
-    this.marks.set(entry, mark);
-    this.placed.set(entry.step, [...this.entriesOf(entry.step), entry]);
+    this.hold(entry);
+    const own = this.entriesOf(step);
+    this.placed[step.index] = own.length === 0 ? [entry] : [...own, entry];
+    this.starts[step.index] = Math.min(start, this.starts[step.index] as Minute);
+    this.ends[step.index] = Math.max(end, this.ends[step.index] as Minute);
     this.weigh(entry, 1);
     for (const watcher of this.watchers) watcher(entry, 1);
   }
 
   take(entry: Placed): void {
-    const mark = this.marks.get(entry);
-    if (mark) this.strike(mark.at);
-    if (mark?.run) this.runs[(entry.step.machine as Machine).index]?.remove(mark.run);
-    if (mark?.use) this.people[entry.step.task.room.index]?.remove(mark.use);
-    if (mark?.keeping) this.keeping[entry.step.task.room.index]?.remove(mark.keeping);
-    if (mark?.closing) this.closed[entry.step.task.room.index]?.remove(mark.closing);
-    if (entry.step.mode === 'hands')
-      for (const person of entry.people) this.work[person.index]?.remove(entry);
-    this.marks.delete(entry);
-    const left = this.entriesOf(entry.step).filter((other) => other !== entry);
-    if (left.length > 0) this.placed.set(entry.step, left);
-    else this.placed.delete(entry.step);
+    const { step, people } = entry;
+    this.lying.delete(entry);
+    if (step.mode === 'hands') {
+      for (const person of people) (this.work[person.index] as Track<Placed>).remove(entry);
+      (this.people[step.task.room.index] as Track<Placed>).remove(entry);
+    }
+    this.release(entry);
+    const own = this.entriesOf(step);
+    const left = own.length === 1 ? NOTHING : own.filter((other) => other !== entry);
+    this.placed[step.index] = left;
+    this.starts[step.index] = left.reduce((first, { start }) => Math.min(first, start), NEVER);
+    this.ends[step.index] = left.reduce((last, { end }) => Math.max(last, end), -NEVER);
     this.weigh(entry, -1);
     for (const watcher of this.watchers) watcher(entry, -1);
   }
 
-  /** All that lies on the board, in no order; the list itself, which changes with it. */
+  /** What an entry has of its machine and its room beside the hands on it, which a wait frees after its minutes. */
+  private hold(entry: Placed): void {
+    const { step, start, end } = entry;
+    const until = step.mode === 'hands' ? end : start + step.minutes;
+    if (until <= start) return;
+    const tracks = this.heldBy(step);
+    if (tracks.length === 0) return;
+    const hold: Hold = { start, end: until, keptOut: step.keepsOut };
+    this.holds.set(entry, hold);
+    for (const track of tracks) track.add(hold);
+  }
+
+  private release(entry: Placed): void {
+    const hold = this.holds.get(entry);
+    if (!hold) return;
+    this.holds.delete(entry);
+    for (const track of this.heldBy(entry.step)) track.remove(hold);
+  }
+
+  private heldBy({ machine, closesRoom, keepsOut, task }: Step): readonly Track<Hold>[] {
+    if (!machine && !closesRoom && keepsOut.size === 0) return NO_TRACKS;
+    const { index } = task.room;
+    return [
+      ...(machine ? [this.runs[machine.index] as Track<Hold>] : []),
+      ...(closesRoom ? [this.closed[index] as Track<Hold>] : []),
+      ...(keepsOut.size > 0 ? [this.keeping[index] as Track<Hold>] : []),
+    ];
+  }
+
+  /** All that lies on the board, in no order. */
   entries(): readonly Placed[] {
-    return this.listed;
+    return [...this.lying];
   }
 
   /** Has these entries on it, and no others. */
   restore(before: ReadonlySet<Placed>): void {
-    for (const entry of [...this.listed]) if (!before.has(entry)) this.take(entry);
-    for (const entry of before) if (!this.marks.has(entry)) this.put(entry);
+    for (const entry of this.entries()) if (!before.has(entry)) this.take(entry);
+    for (const entry of before) if (!this.lying.has(entry)) this.put(entry);
   }
 
-  /** The last in the list takes the place of the one that goes. */
-  private strike(at: number): void {
-    const last = this.listed.pop() as Placed;
-    if (at === this.listed.length) return;
-    this.listed[at] = last;
-    (this.marks.get(last) as Mark).at = at;
+  /** When the last of all ends; 0 for an empty board. */
+  finish(): Minute {
+    return this.ends.reduce((last, end) => Math.max(last, end), 0);
   }
 
   entriesOf(step: Step): readonly Placed[] {
-    return this.placed.get(step) ?? [];
+    return this.placed[step.index] as readonly Placed[];
   }
 
   /** When the step starts; undefined while it is not placed, and for a done step. */
   startOf(step: Step): Minute | undefined {
-    const entries = this.placed.get(step);
-    return entries && Math.min(...entries.map((entry) => entry.start));
+    const start = this.starts[step.index] as Minute;
+    return start === NEVER ? undefined : start;
   }
 
   /** When the step ends or was done; undefined while it is not placed. */
   endOf(step: Step): Minute | undefined {
     if (step.doneAt !== undefined) return step.doneAt;
-    const entries = this.placed.get(step);
-    return entries && Math.max(...entries.map((entry) => entry.end));
+    const end = this.ends[step.index] as Minute;
+    return end === -NEVER ? undefined : end;
   }
 
   private weigh(entry: Placed, sign: 1 | -1): void {
@@ -251,14 +271,15 @@ export class Board {
   ): Minute {
     let start = from;
     for (;;) {
-      let next = start;
-      for (const person of crew) next = this.personStart(person, step.task, length, next, lifted, until);
-      if (next === NEVER) return NEVER;
-      next = this.calendarStart(step, length, next, lifted);
+      let free = start;
+      for (const person of crew) free = this.personStart(person, step.task, length, free, lifted, until);
+      if (free === NEVER) return NEVER;
+      let next = this.calendarStart(step, length, free, lifted);
       next = this.roomStart(step, crew, length, next);
       if (step.machine && lifted !== 'machine') next = this.machineStart(step.machine, length, next);
       if (next > until || next === NEVER) return NEVER;
-      if (next === start) return start;
+      // What suits one person suits them as long as nothing else moves it; of several, each may have moved it for the others.
+      if (next === free && (crew.length === 1 || free === start)) return next;
       start = next;
     }
   }
@@ -341,8 +362,8 @@ export class Board {
   }
 
   /** Work in a room, in order. */
-  workIn(room: Room): readonly RoomUse[] {
-    return (this.people[room.index] as Track<RoomUse>).spans;
+  workIn(room: Room): readonly Placed[] {
+    return (this.people[room.index] as Track<Placed>).spans;
   }
 
   /** When a person may do a task, window by window. */
@@ -419,8 +440,8 @@ export class Board {
     for (;;) {
       let next = this.spaceStart(room, crew.length, length, start);
       if (next === NEVER) return NEVER;
-      for (const { people, end } of this.keeping[room.index]?.overlapping(next, next + length) ?? [])
-        if (crew.some((person) => people.has(person))) next = Math.max(next, end);
+      for (const { keptOut, end } of this.keeping[room.index]?.overlapping(next, next + length) ?? [])
+        if (crew.some((person) => keptOut.has(person))) next = Math.max(next, end);
       if (step.keepsOut.size > 0) next = this.withoutStart(step, length, next);
       if (next === start) return start;
       start = next;
@@ -490,9 +511,10 @@ export class Board {
     if (this.loadOn(day) + length > this.dayLoad) return midnightOf(day + 1);
     const busy = track.takenUntil(start, end);
     if (busy !== undefined) return busy;
-    const run = neighbours(track, start, end, Math.max(person.breakLength, 0));
+    const at = track.firstFrom(start);
+    const run = neighbours(track, at, { start, end }, Math.max(person.breakLength, 0));
     if (run.minutes + length > person.breakAfter) return pastNeighbour(run, start, person.breakLength);
-    const session = neighbours(track, start, end, SESSION_GAP, day);
+    const session = neighbours(track, at, { start, end }, SESSION_GAP, day);
     const excess = session.end - session.start - this.model.policy.sessionCap;
     if (excess > 0) return shorterSession(session, start, length, excess);
     return start;
@@ -505,12 +527,12 @@ export function isFixedEntry(entry: Placed): boolean {
 }
 
 /** When more than `spare` people are inside at some moment: the first moment after that at which somebody leaves. */
-function fullUntil(inside: readonly RoomUse[], spare: number, start: Minute): Minute | undefined {
+function fullUntil(inside: readonly Placed[], spare: number, start: Minute): Minute | undefined {
   let latest: Minute | undefined;
   for (const use of inside) {
     const moment = Math.max(use.start, start);
     const together = inside.filter((other) => other.start <= moment && moment < other.end);
-    if (together.reduce((sum, other) => sum + other.count, 0) > spare) {
+    if (together.reduce((sum, other) => sum + other.people.length, 0) > spare) {
       const leaves = Math.min(...together.map((other) => other.end));
       latest = Math.max(latest ?? leaves, leaves);
     }
@@ -526,27 +548,26 @@ type Neighbours = {
   next?: Placed | undefined;
 };
 
-/** The work around [start, end) that hangs together with it by gaps shorter than `gap`. */
+/** The work around [start, end) that hangs together with it by gaps shorter than `gap`, of its date where one is given. */
 function neighbours(
-  track: Track<Placed>,
-  start: Minute,
-  end: Minute,
+  { spans }: Track<Placed>,
+  at: number,
+  { start, end }: Span,
   gap: number,
   day?: DayNumber,
 ): Neighbours {
-  const at = track.firstFrom(start);
   const found: Neighbours = { minutes: 0, start, end };
-  const sameDay = (entry: Placed) => day === undefined || dayOfMinute(entry.start) === day;
+  const [opens, closes] = day === undefined ? [-NEVER, NEVER] : [midnightOf(day), midnightOf(day + 1)];
   for (let i = at - 1; i >= 0; i--) {
-    const entry = track.spans[i] as Placed;
-    if (found.start - entry.end >= gap || !sameDay(entry)) break;
+    const entry = spans[i] as Placed;
+    if (found.start - entry.end >= gap || entry.start < opens) break;
     found.previous ??= entry;
     found.minutes += entry.end - entry.start;
     found.start = Math.min(found.start, entry.start);
   }
-  for (let i = at; i < track.spans.length; i++) {
-    const entry = track.spans[i] as Placed;
-    if (entry.start - found.end >= gap || !sameDay(entry)) break;
+  for (let i = at; i < spans.length; i++) {
+    const entry = spans[i] as Placed;
+    if (entry.start - found.end >= gap || entry.start >= closes) break;
     found.next ??= entry;
     found.minutes += entry.end - entry.start;
     found.end = Math.max(found.end, entry.end);

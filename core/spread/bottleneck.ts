@@ -40,8 +40,9 @@ export class Bottleneck {
 
   private operationOf(step: Step, board: Board, links: LinkIndex): Operation {
     const position = new Map(this.steps.map((other, i) => [other, i]));
-    const before = (links.into.get(step) ?? [])
-      .filter((link) => link.hard && position.has(link.before))
+    const before = links
+      .into(step)
+      .filter((link) => position.has(link.before))
       .map((link) => ({ operation: position.get(link.before) as number, gap: link.minGap }));
     const previous = step.task.steps[step.position - 1];
     const chained = previous && position.get(previous);

@@ -104,9 +104,7 @@ function headsOf(model: Model, planned: readonly Task[]): Map<Step, Minute> {
       model.now ?? model.start,
       step.task.earliest,
       previous && !previous.over ? endOf(previous) : Number.NEGATIVE_INFINITY,
-      ...(links.into.get(step) ?? []).map((link) =>
-        link.hard ? endOf(link.before) + link.minGap : Number.NEGATIVE_INFINITY,
-      ),
+      ...links.into(step).map((link) => endOf(link.before) + link.minGap),
     );
     const head = soonest(board, step, ready);
     heads.set(step, head);

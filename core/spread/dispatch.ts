@@ -218,9 +218,8 @@ class Dispatch {
       ready = Math.max(ready, step.task.earliest);
       const previous = step.task.steps[step.position - 1];
       if (previous && !unit.steps.includes(previous)) ready = Math.max(ready, this.overAt(previous));
-      for (const link of this.links.into.get(step) ?? []) {
-        const end =
-          link.hard && !unit.steps.includes(link.before) ? this.board.endOf(link.before) : undefined;
+      for (const link of this.links.into(step)) {
+        const end = unit.steps.includes(link.before) ? undefined : this.board.endOf(link.before);
         if (end !== undefined) ready = Math.max(ready, end + link.minGap);
       }
     }
@@ -274,8 +273,8 @@ function unitsOf(board: Board, clusters: readonly Cluster[], links: LinkIndex): 
   }
   for (const unit of units)
     for (const step of unit.steps)
-      for (const link of links.into.get(step) ?? []) {
-        const before = link.hard ? home.get(link.before) : undefined;
+      for (const link of links.into(step)) {
+        const before = home.get(link.before);
         if (before && before !== unit) join(before, unit);
       }
   return units;

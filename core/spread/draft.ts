@@ -121,7 +121,7 @@ export class Draft {
     const inOrder: Task[] = [];
     const look = (one: Task) => {
       for (const step of one.steps)
-        for (const link of this.links.into.get(step) ?? []) {
+        for (const link of this.links.into(step)) {
           const before = link.before.task;
           if (seen.has(before) || !this.isMissing(link)) continue;
           seen.add(before);
@@ -187,16 +187,14 @@ export class Draft {
   lacksPredecessor({ tasks }: Cluster): boolean {
     return tasks.some((task) =>
       task.steps.some((step) =>
-        (this.links.into.get(step) ?? []).some(
-          (link) => !tasks.includes(link.before.task) && this.isMissing(link),
-        ),
+        this.links.into(step).some((link) => !tasks.includes(link.before.task) && this.isMissing(link)),
       ),
     );
   }
 
   /** A hard predecessor that is left out, and not only an order of two that may each be left out. */
   isMissing(link: Link): boolean {
-    if (!link.hard || link.orderOnly || !this.tally.isOut(link.before.task)) return false;
+    if (link.orderOnly || !this.tally.isOut(link.before.task)) return false;
     if (link.after.doneAt !== undefined || link.after.over) return false;
     return link.beforeIsTask || !isSettled(link.before);
   }
@@ -242,7 +240,8 @@ export class Draft {
 
   private orphansOf(task: Task): Task[] {
     return task.steps.flatMap((step) =>
-      (this.links.outOf.get(step) ?? [])
+      this.links
+        .outOf(step)
         .filter((link) => this.isMissing(link) && link.after.task !== task)
         .map((link) => link.after.task),
     );

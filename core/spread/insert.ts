@@ -1,8 +1,8 @@
 import { dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
 import { oneOf } from '../basics/random';
-import type { RoomUse } from './board';
 import type { Cluster } from './clusters';
 import type { Draft } from './draft';
+import type { Placed } from './metrics';
 import { isSettled, type Person, type Step, type Task } from './model';
 import { type Trial, tryPlacing } from './place';
 import { stepOrder } from './step-order';
@@ -92,7 +92,7 @@ function unlike(spots: readonly Spot[]): Spot[] {
 }
 
 /** Right after work in the room, and on its date before it, by who does it. */
-function spotsBeside(use: RoomUse, able: readonly Person[], from: Minute, to: Minute): Spot[] {
+function spotsBeside(use: Placed, able: readonly Person[], from: Minute, to: Minute): Spot[] {
   const who = use.people.find((one) => able.includes(one)) as Person;
   const onItsDate = Math.max(from, midnightOf(dayOfMinute(use.start)));
   return [
@@ -110,12 +110,12 @@ function rangeOf({ board, links }: Draft, order: readonly Step[]): { from: Minut
   for (const step of order) {
     from = Math.max(from, step.task.earliest);
     to = Math.min(to, step.task.latest);
-    for (const link of links.into.get(step) ?? []) {
-      const end = link.hard && !inside.has(link.before) ? board.endOf(link.before) : undefined;
+    for (const link of links.into(step)) {
+      const end = !inside.has(link.before) ? board.endOf(link.before) : undefined;
       if (end !== undefined && step.position === 0) from = Math.max(from, end + link.minGap);
     }
-    for (const link of links.outOf.get(step) ?? []) {
-      const start = link.hard && !inside.has(link.after) ? board.startOf(link.after) : undefined;
+    for (const link of links.outOf(step)) {
+      const start = !inside.has(link.after) ? board.startOf(link.after) : undefined;
       if (start !== undefined) to = Math.min(to, start - link.minGap);
     }
   }

@@ -43,6 +43,8 @@ export type FixedEntry = Span & { readonly people: readonly Person[] };
 
 export type Step = {
   readonly id: string;
+  /** Its place among all steps of the problem. */
+  readonly index: number;
   readonly task: Task;
   readonly position: number;
   readonly mode: 'hands' | 'wait';
@@ -152,7 +154,12 @@ export function modelOf(problem: Problem): Model {
   };
   const doneAt = new Map((problem.done ?? []).map((entry) => [entry.step, minuteOf(entry.end)]));
   const fixed = fixedByStep(problem, names.person);
-  const tasks = problem.tasks.map((source, index) => taskOf(source, index, names, { doneAt, fixed }));
+  let firstStep = 0;
+  const tasks = problem.tasks.map((source, index) => {
+    const task = taskOf(source, { index, firstStep }, names, { doneAt, fixed });
+    firstStep += source.steps.length;
+    return task;
+  });
   const steps = new Map(tasks.flatMap((task) => task.steps).map((step) => [step.id, step]));
   return {
     ...calendarOf(problem),
@@ -174,6 +181,9 @@ type Names = {
   readonly machine: (id: string) => Machine;
   readonly room: (id: string) => Room;
 };
+
+/** Which task it is, and which step its first is. */
+type TaskPlace = { readonly index: number; readonly firstStep: number };
 
 /** What is known of steps beyond the problem's tasks. */
 type Given = {
@@ -204,12 +214,12 @@ function roomOf(source: Problem['rooms'][number], index: number): Room {
   return { id, index, maxPeople, floor, inUse: dailySpans(inUse) };
 }
 
-function taskOf(source: ProblemTask, index: number, names: Names, given: Given): Task {
+function taskOf(source: ProblemTask, at: TaskPlace, names: Names, given: Given): Task {
   const { id, title, kind, layer, priority, hardness, person, earliest, latest, by } = source;
   const steps: Step[] = [];
   const task: Task = {
     id,
-    index,
+    index: at.index,
     title,
     room: names.room(source.room),
     kind,
@@ -226,7 +236,7 @@ function taskOf(source: ProblemTask, index: number, names: Names, given: Given):
     daylight: source.needs?.includes('daylight') ?? false,
   };
   source.steps.forEach((_step, position) => {
-    steps.push(stepOf(source, task, position, names, given));
+    steps.push(stepOf(source, { task, position, index: at.firstStep + position }, names, given));
   });
   return task;
 }
@@ -317,15 +327,17 @@ function spanOf(window: { start: string; end: string }): Span {
   return { start: minuteOf(window.start), end: minuteOf(window.end) };
 }
 
-function stepOf(source: ProblemTask, task: Task, position: number, names: Names, given: Given): Step {
+type StepPlace = Pick<Step, 'task' | 'position' | 'index'>;
+
+function stepOf(source: ProblemTask, place: StepPlace, names: Names, given: Given): Step {
+  const { position } = place;
   const item = source.steps[position] as ProblemStep;
   const doneAt = given.doneAt.get(item.id);
   const laterDone = source.steps.slice(position + 1).some((later) => given.doneAt.has(later.id));
   const tags = item.tags ?? [];
   const common = {
     id: item.id,
-    task,
-    position,
+    ...place,
     minutes: item.minutes,
     tags,
     isNoisy: tags.includes(NOISE),

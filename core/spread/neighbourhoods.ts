@@ -219,8 +219,8 @@ const BY_FOLLOWERS = 0.5;
 function followersIn(draft: Draft, { steps, room }: Task): Cluster[] {
   const found = new Set<Task>();
   const look = (step: Step) => {
-    for (const { hard, after } of draft.links.outOf.get(step) ?? []) {
-      if (!hard || after.task.room !== room || found.has(after.task)) continue;
+    for (const { after } of draft.links.outOf(step)) {
+      if (after.task.room !== room || found.has(after.task)) continue;
       found.add(after.task);
       after.task.steps.forEach(look);
     }

@@ -2,7 +2,16 @@ import { dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
 import { type Board, isFixedEntry, type Lifted, NEVER } from './board';
 import type { Cluster } from './clusters';
 import type { Placed } from './metrics';
-import { isSettled, lastDayOf, type Person, remainingMinutes, type Step, type Task } from './model';
+import {
+  isSettled,
+  type Link,
+  lastDayOf,
+  type Person,
+  remainingMinutes,
+  type Span,
+  type Step,
+  type Task,
+} from './model';
 import { type LinkIndex, stepOrder } from './step-order';
 
 /** How often a cluster is moved along before it counts as not to be placed. */
@@ -131,15 +140,13 @@ class Placing {
 
   private placeStep(step: Step): Outcome {
     if (step.doneAt !== undefined || step.over) return 'placed';
-    const limits = this.limits(step);
-    if (isSettled(step)) return this.acceptGiven(step, limits);
+    if (isSettled(step)) return this.acceptGiven(step);
     if (this.isRunning(step)) return this.afterPlacing(step);
     if (!this.fixedPartsSuit(step)) return 'impossible';
     const ready = this.earliest(step);
-    if (this.staysWhereItWas(step, ready, limits)) return this.afterPlacing(step);
+    if (this.staysWhereItWas(step, ready)) return this.afterPlacing(step);
     const from = Math.max(ready, this.options.like?.get(step)?.[0]?.start ?? ready);
-    const outcome =
-      step.mode === 'wait' ? this.placeWait(step, from, limits) : this.placeHands(step, from, limits);
+    const outcome = step.mode === 'wait' ? this.placeWait(step, from) : this.placeHands(step, from);
     return outcome === 'placed' ? this.afterPlacing(step) : outcome;
   }
 
@@ -149,23 +156,22 @@ class Placing {
   }
 
   /** The step stands where it stands; the steps before it have to suit. */
-  private acceptGiven(step: Step, limits: readonly Limit[]): Outcome {
+  private acceptGiven(step: Step): Outcome {
     const start = this.board.startOf(step) as Minute;
     const previous = this.previous(step);
     const ready = previous === undefined ? start : this.readyAfter(previous);
     if (this.isFixedOrDone(previous)) return this.afterPlacing(step);
     if (ready > start) return 'impossible';
-    const exceeded = limits.find((limit) => start > limit.latest);
+    const exceeded = this.limitBefore(step, start);
     if (exceeded) return this.shift(exceeded.hangsOn, start - exceeded.latest);
     return this.afterPlacing(step);
   }
 
   /** Puts a step where it lay in an earlier plan, with the same people, if all of it still fits there. */
-  private staysWhereItWas(step: Step, ready: Minute, limits: readonly Limit[]): boolean {
+  private staysWhereItWas(step: Step, ready: Minute): boolean {
     const before = this.options.like?.get(step);
     const first = before?.[0];
-    if (!before || !first || first.start < ready || limits.some((limit) => first.start > limit.latest))
-      return false;
+    if (!before || !first || first.start < ready || this.limitBefore(step, first.start)) return false;
     const put: Placed[] = [];
     for (const entry of before) {
       if (!this.fitsWhereItWas(step, entry)) {
@@ -200,20 +206,20 @@ class Placing {
     return step !== undefined && (step.doneAt !== undefined || (step.fixed.length > 0 && isSettled(step)));
   }
 
-  private placeWait(step: Step, from: Minute, limits: readonly Limit[]): Outcome {
+  private placeWait(step: Step, from: Minute): Outcome {
     const start = this.board.waitStart(step, from, this.options.lifted);
     if (start === NEVER || start > this.board.model.end) return 'impossible';
-    const exceeded = limits.find((limit) => start > limit.latest);
+    const exceeded = this.limitBefore(step, start);
     if (exceeded) return this.shift(exceeded.hangsOn, start - exceeded.latest);
     this.add({ step, people: [], start, end: start + step.minutes });
     return 'placed';
   }
 
-  private placeHands(step: Step, from: Minute, limits: readonly Limit[]): Outcome {
+  private placeHands(step: Step, from: Minute): Outcome {
     const first =
       step.split === undefined ? this.placeWhole(step, from) : this.placeParts(step, step.split, from);
     if (first === NEVER) return 'impossible';
-    const exceeded = limits.find((limit) => first > limit.latest);
+    const exceeded = this.limitBefore(step, first);
     return exceeded ? this.shift(exceeded.hangsOn, first - exceeded.latest) : 'placed';
   }
 
@@ -324,8 +330,8 @@ class Placing {
   private latestStart(step: Step, length: number): Minute {
     if (step.split !== undefined) return NEVER;
     let latest = this.options.lifted === 'latest' ? NEVER : step.task.latest - length;
-    for (const link of this.links.outOf.get(step) ?? []) {
-      const start = link.hard ? this.board.startOf(link.after) : undefined;
+    for (const link of this.links.outOf(step)) {
+      const start = this.board.startOf(link.after);
       if (start !== undefined && !this.isOwn(link.after))
         latest = Math.min(latest, start - link.minGap - length);
     }
@@ -337,11 +343,8 @@ class Placing {
     const { model } = this.board;
     const previous = this.previous(step);
     const ready = previous === undefined ? Number.NEGATIVE_INFINITY : this.readyAfter(previous);
-    let afterLinks = Number.NEGATIVE_INFINITY;
-    for (const link of this.links.into.get(step) ?? []) {
-      const end = link.hard || this.options.wishes ? this.board.endOf(link.before) : undefined;
-      if (end !== undefined) afterLinks = Math.max(afterLinks, end + link.minGap);
-    }
+    let afterLinks = this.afterLinks(this.links.into(step));
+    if (this.options.wishes) afterLinks = Math.max(afterLinks, this.afterLinks(this.links.wishesInto(step)));
     return Math.max(
       model.start,
       model.now ?? model.start,
@@ -354,37 +357,45 @@ class Placing {
     );
   }
 
+  private afterLinks(links: readonly Link[]): Minute {
+    let after = Number.NEGATIVE_INFINITY;
+    for (const link of links) {
+      const end = this.board.endOf(link.before);
+      if (end !== undefined) after = Math.max(after, end + link.minGap);
+    }
+    return after;
+  }
+
   /** Followers placed already, that must come within a largest gap, keep this step from ending too early. */
   private endBound(step: Step): Minute {
-    const bounds = (this.links.outOf.get(step) ?? [])
-      .filter((link) => link.hard && Number.isFinite(link.maxGap))
-      .map((link) => (this.board.startOf(link.after) ?? Number.NEGATIVE_INFINITY) - link.maxGap);
-    return Math.max(Number.NEGATIVE_INFINITY, ...bounds);
+    let bound = Number.NEGATIVE_INFINITY;
+    for (const { maxGap, after } of this.links.outOf(step))
+      if (maxGap !== NEVER) bound = Math.max(bound, (this.board.startOf(after) ?? -NEVER) - maxGap);
+    return bound;
   }
 
-  private limits(step: Step): Limit[] {
-    const limits: Limit[] = [];
+  /** What a start would come too late for; undefined where nothing is in its way. */
+  private limitBefore(step: Step, start: Minute): Limit | undefined {
     const previous = this.previous(step);
-    if (previous) limits.push(...this.chainLimits(step, previous));
-    for (const link of this.links.into.get(step) ?? []) {
-      const end = this.board.endOf(link.before);
-      if (link.hard && Number.isFinite(link.maxGap) && end !== undefined)
-        limits.push({
-          latest: end + link.maxGap,
-          hangsOn: this.isOwn(link.before) ? link.before : undefined,
-        });
+    const ofChain = previous && this.chainLimit(step, previous);
+    if (ofChain && start > ofChain.latest) return ofChain;
+    for (const { maxGap, before } of this.links.into(step)) {
+      const end = maxGap === NEVER ? undefined : this.board.endOf(before);
+      if (end !== undefined && start > end + maxGap)
+        return { latest: end + maxGap, hangsOn: this.isOwn(before) ? before : undefined };
     }
-    return limits;
+    return undefined;
   }
 
-  private chainLimits(step: Step, previous: Step): Limit[] {
+  private chainLimit(step: Step, previous: Step): Limit | undefined {
+    if (previous.mode === 'hands' && step.mode === 'hands') return undefined;
     const end = this.board.endOf(previous);
-    if (end === undefined) return [];
-    if (previous.mode === 'hands') return step.mode === 'wait' ? [{ latest: end, hangsOn: previous }] : [];
-    if (previous.fixed.length > 0) return [{ latest: end, hangsOn: undefined }];
+    if (end === undefined) return undefined;
+    if (previous.mode === 'hands') return { latest: end, hangsOn: previous };
+    if (previous.fixed.length > 0) return { latest: end, hangsOn: undefined };
     const start = this.board.startOf(previous) as Minute;
-    if (previous.atMost === NEVER || this.isPastAtMost(previous, start)) return [];
-    return [{ latest: start + previous.atMost, hangsOn: this.startsWith(previous) }];
+    if (previous.atMost === NEVER || this.isPastAtMost(previous, start)) return undefined;
+    return { latest: start + previous.atMost, hangsOn: this.startsWith(previous) };
   }
 
   /** A wait after a done step that had outlasted its limit by now: the next step starts as soon as it can. */
@@ -456,8 +467,10 @@ class Placing {
   }
 
   private keepToOneDay(task: Task, span: { start: Minute; end: Minute }): Outcome {
+    const whole = this.spanOf(task);
+    const day = dayOfMinute(whole.start);
+    if (whole.end <= midnightOf(day) + task.by) return 'placed';
     const entries = task.steps.flatMap((step) => this.board.entriesOf(step));
-    const day = dayOfMinute(Math.min(...entries.map((entry) => entry.start)));
     const lastDay = Math.max(...entries.map((entry) => lastDayOf(entry)));
     const isLate = entries.some((entry) => !isFixedEntry(entry) && entry.end > midnightOf(day) + task.by);
     if (day === lastDay && !isLate) return 'placed';
@@ -469,22 +482,32 @@ class Placing {
     return 'shifted';
   }
 
+  /** From the first of a task on the board to the last. */
+  private spanOf({ steps }: Task): Span {
+    let [start, end] = [NEVER, -NEVER];
+    for (const step of steps)
+      if (this.board.entriesOf(step).length > 0) {
+        start = Math.min(start, this.board.startOf(step) as Minute);
+        end = Math.max(end, this.board.endOf(step) as Minute);
+      }
+    return { start, end };
+  }
+
   /** Hard links between steps of the cluster and with followers that stood on the board before it. */
   private linksHold(step: Step): boolean {
-    const start = this.board.startOf(step);
-    const end = this.board.endOf(step);
-    const given = (other: Step) => this.isFixedOrDone(step) && this.isFixedOrDone(other);
-    const into = (this.links.into.get(step) ?? []).every((link) => {
-      const before = this.board.endOf(link.before);
-      if (!link.hard || before === undefined || start === undefined || given(link.before)) return true;
-      return start >= before + link.minGap && start <= before + link.maxGap;
-    });
-    const outOf = (this.links.outOf.get(step) ?? []).every((link) => {
-      const after = this.board.startOf(link.after);
-      if (!link.hard || after === undefined || end === undefined || given(link.after)) return true;
-      return after >= end + link.minGap && after <= end + link.maxGap;
-    });
-    return into && outOf;
+    return (
+      this.links.into(step).every((link) => this.holds(link)) &&
+      this.links.outOf(step).every((link) => this.holds(link))
+    );
+  }
+
+  /** What is not on the board, and two that are both given, are not asked. */
+  private holds({ before, after, minGap, maxGap }: Link): boolean {
+    const end = this.board.endOf(before);
+    const start = this.board.startOf(after);
+    if (end === undefined || start === undefined) return true;
+    if (start >= end + minGap && start <= end + maxGap) return true;
+    return this.isFixedOrDone(before) && this.isFixedOrDone(after);
   }
 
   private add(entry: Placed): void {

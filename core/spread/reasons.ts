@@ -53,7 +53,8 @@ function groupsOf(out: readonly Task[], draft: Draft): Task[][] {
 
 function missingBefore(task: Task, draft: Draft): Task[] {
   return task.steps.flatMap((step) =>
-    (draft.links.into.get(step) ?? [])
+    draft.links
+      .into(step)
       .filter((link) => link.before.task !== task && draft.isMissing(link))
       .map((link) => link.before.task),
   );

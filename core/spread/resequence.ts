@@ -29,8 +29,8 @@ export function sequenceOf(clusters: readonly Cluster[], links: LinkIndex): Sequ
   for (const segment of segments) {
     const found = new Set<Segment>(segment.after ? [segment.after] : []);
     for (const step of segment.steps)
-      for (const link of links.into.get(step) ?? []) {
-        const other = link.hard ? home.get(link.before) : undefined;
+      for (const link of links.into(step)) {
+        const other = home.get(link.before);
         if (other && other.cluster !== segment.cluster) found.add(other);
       }
     before.set(segment, [...found]);

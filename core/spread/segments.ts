@@ -45,6 +45,5 @@ function canComeLater(step: Step, links: LinkIndex): boolean {
   if (!previous) return false;
   if (previous.mode === 'hands') return step.mode === 'hands';
   if (step.mode === 'wait' && Number.isFinite(previous.atMost)) return false;
-  const isHeld = (links.outOf.get(previous) ?? []).some((link) => link.hard);
-  return !isHeld;
+  return links.outOf(previous).length === 0;
 }

@@ -3,22 +3,38 @@ import type { Link, Model, Step } from './model';
 
 /** Links by the step they hold, so that a placing need not look through all of them. */
 export type LinkIndex = {
-  readonly into: ReadonlyMap<Step, readonly Link[]>;
-  readonly outOf: ReadonlyMap<Step, readonly Link[]>;
-  /** Those that bind. */
+  /** Hard ones that put something before a step, or after it. */
+  readonly into: (step: Step) => readonly Link[];
+  readonly outOf: (step: Step) => readonly Link[];
+  /** Wishes that put something before a step. */
+  readonly wishesInto: (step: Step) => readonly Link[];
   readonly hard: readonly Link[];
   /** The steps of a cluster in their order, once it has been asked for. */
   readonly orders: WeakMap<Cluster, readonly Step[] | undefined>;
 };
 
 export function indexLinks(model: Model): LinkIndex {
-  const into = new Map<Step, Link[]>();
-  const outOf = new Map<Step, Link[]>();
-  for (const link of model.links) {
-    into.set(link.after, [...(into.get(link.after) ?? []), link]);
-    outOf.set(link.before, [...(outOf.get(link.before) ?? []), link]);
+  const hard = model.links.filter((link) => link.hard);
+  const wishes = model.links.filter((link) => !link.hard);
+  return {
+    into: byStep(hard, ({ after }) => after),
+    outOf: byStep(hard, ({ before }) => before),
+    wishesInto: byStep(wishes, ({ after }) => after),
+    hard,
+    orders: new WeakMap(),
+  };
+}
+
+const NO_LINKS: readonly Link[] = [];
+
+function byStep(links: readonly Link[], stepOf: (link: Link) => Step): (step: Step) => readonly Link[] {
+  const found: Link[][] = [];
+  for (const link of links) {
+    const { index } = stepOf(link);
+    found[index] ??= [];
+    found[index].push(link);
   }
-  return { into, outOf, hard: model.links.filter((link) => link.hard), orders: new WeakMap() };
+  return ({ index }) => found[index] ?? NO_LINKS;
 }
 
 /** Steps of the cluster so that each comes after what it has to follow; undefined where hard rules run in a circle. */
@@ -32,8 +48,7 @@ function orderOf(cluster: Cluster, links: LinkIndex): readonly Step[] | undefine
   if (cluster.tasks.length === 1 && !hasInnerLink(steps, links)) return steps;
   const inside = new Set(steps);
   const open = new Map<Step, number>(steps.map((step) => [step, step.position > 0 ? 1 : 0]));
-  const innerLinks = (step: Step) =>
-    (links.outOf.get(step) ?? []).filter((link) => link.hard && inside.has(link.after));
+  const innerLinks = (step: Step) => links.outOf(step).filter((link) => inside.has(link.after));
   for (const step of steps)
     for (const link of innerLinks(step)) open.set(link.after, (open.get(link.after) ?? 0) + 1);
   const ready = steps.filter((step) => open.get(step) === 0);
@@ -54,7 +69,5 @@ function orderOf(cluster: Cluster, links: LinkIndex): readonly Step[] | undefine
 }
 
 function hasInnerLink(steps: readonly Step[], links: LinkIndex): boolean {
-  return steps.some((step) =>
-    (links.outOf.get(step) ?? []).some((link) => link.hard && link.after.task === step.task),
-  );
+  return steps.some((step) => links.outOf(step).some((link) => link.after.task === step.task));
 }

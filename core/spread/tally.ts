@@ -172,7 +172,7 @@ export class Tally {
 
   /** The end of the last entry; 0 for an empty board. */
   finish(): Minute {
-    return this.board.entries().reduce((last, entry) => Math.max(last, entry.end), 0);
+    return this.board.finish();
   }
 
   private weigh(): { readonly cost: number; readonly raw: number } {

@@ -1,6 +1,8 @@
 import type { Minute } from '../basics/local-time';
 import type { Span } from './model';
 
+const NONE: readonly Span[] = [];
+
 /**
  * Spans in order of their start, with quick answers to "what overlaps this stretch?". Spans may overlap each other.
  */
@@ -20,14 +22,16 @@ export class Track<T extends Span> {
   }
 
   /** The spans that share at least a minute with [start, end), in order. */
-  overlapping(start: Minute, end: Minute): T[] {
-    const found: T[] = [];
+  overlapping(start: Minute, end: Minute): readonly T[] {
+    let found: T[] | undefined;
     for (let i = this.firstFrom(start - this.longest); i < this.spans.length; i++) {
       const span = this.spans[i] as T;
       if (span.start >= end) break;
-      if (span.end > start) found.push(span);
+      if (span.end <= start) continue;
+      found ??= [];
+      found.push(span);
     }
-    return found;
+    return found ?? (NONE as readonly T[]);
   }
 
   /** When the last of the spans ends that share at least a minute with [start, end); undefined where none does. */

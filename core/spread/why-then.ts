@@ -49,7 +49,7 @@ export function whyThen(problem: Problem, plan: Plan, taskId: string): WhyThen |
 }
 
 function ruleFor(step: Step, start: Minute, board: Board, links: LinkIndex): WhyThen | undefined {
-  const binding = (links.into.get(step) ?? []).find((link) => {
+  const binding = [...links.into(step), ...links.wishesInto(step)].find((link) => {
     const end = board.endOf(link.before);
     return end !== undefined && end + link.minGap === start;
   });
