@@ -22,7 +22,7 @@ function boardWith(seed: number): { model: Model; board: Board; entries: Placed[
     fixed: [],
     done: [],
   });
-  const board = new Board(model, NEVER);
+  const board = new Board(model);
   const random = randomFrom(seed + 1);
   const entries: Placed[] = [];
   for (const step of model.steps.values()) {
@@ -192,7 +192,7 @@ describe('Board', () => {
         daylight: { from: '08:00', to: '18:00' },
       })),
     });
-    const open = new Board(wet, NEVER);
+    const open = new Board(wet);
     expect(open.waitStart(wet.steps.get('air')!, minuteOf('2027-03-01T10:00'), undefined)).toBe(
       minuteOf('2027-03-03T00:00'),
     );

@@ -1,7 +1,7 @@
 import { groupBy } from '../basics/group-by';
 import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
 import { clearOfDaily } from './daily';
-import { FreeHours, windowStart } from './free-hours';
+import { FreeHours, windowFrom, windowStart } from './free-hours';
 import { type Placed, SESSION_GAP } from './metrics';
 import {
   eligiblePeople,
@@ -68,11 +68,7 @@ export class Board {
   private readonly ends: Float64Array;
   private readonly watchers = new Set<Watcher>();
 
-  constructor(
-    readonly model: Model,
-    /** A wish: no more hands-on person-minutes than this on one date. */
-    private dayLoad: number = NEVER,
-  ) {
+  constructor(readonly model: Model) {
     this.work = model.people.map(() => new Track<Placed>());
     this.runs = model.machines.map(() => new Track<Hold>());
     this.people = model.rooms.map(() => new Track<Placed>());
@@ -209,15 +205,6 @@ export class Board {
     return found;
   }
 
-  /** Runs with another wish for the load of a date; `NEVER` sets it aside. */
-  withDayLoad<T>(dayLoad: number, run: () => T): T {
-    const usual = this.dayLoad;
-    this.dayLoad = dayLoad;
-    const result = run();
-    this.dayLoad = usual;
-    return result;
-  }
-
   /** The longest piece of work that a person's free time and cap leave room for on a date, in minutes. */
   private mostOn(person: Person, day: DayNumber): number {
     const work = this.workOn(person, day);
@@ -228,7 +215,7 @@ export class Board {
 
   /** The stretch of somebody's time that goes on at a moment, or begins next. */
   windowFrom(person: Person, at: Minute): Span | undefined {
-    return this.hours.of(person).find(({ end }) => end > at);
+    return windowFrom(this.hours.of(person), at);
   }
 
   /** The most hands-on minutes that somebody can do in one go from about a moment on, before their time ends that day. */
@@ -359,6 +346,12 @@ export class Board {
   workOn(person: Person, day: DayNumber): readonly Placed[] {
     const track = this.work[person.index] as Track<Placed>;
     return track.spans.slice(track.firstFrom(midnightOf(day)), track.firstFrom(midnightOf(day + 1)));
+  }
+
+  /** When the last work ends that somebody begins before a moment. */
+  lastWorkBefore(person: Person, at: Minute): Minute | undefined {
+    const track = this.work[person.index] as Track<Placed>;
+    return track.spans[track.firstFrom(at) - 1]?.end;
   }
 
   /** Work in a room, in order. */
@@ -508,7 +501,6 @@ export class Board {
   private nextIfTaken(person: Person, track: Track<Placed>, start: Minute, length: number): Minute {
     const end = start + length;
     const day = dayOfMinute(start);
-    if (this.loadOn(day) + length > this.dayLoad) return midnightOf(day + 1);
     const busy = track.takenUntil(start, end);
     if (busy !== undefined) return busy;
     const at = track.firstFrom(start);

@@ -85,7 +85,7 @@ function minutesOf(step: Step): number {
 /** The soonest start of each step by its calendar and by what comes before it, with nothing else on the board. */
 function headsOf(model: Model, planned: readonly Task[]): Map<Step, Minute> {
   const links = indexLinks(model);
-  const board = new Board(model, Number.POSITIVE_INFINITY);
+  const board = new Board(model);
   const heads = new Map<Step, Minute>();
   const ends = new Map<Step, Minute>();
   const known = new Set(planned);

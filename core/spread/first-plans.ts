@@ -1,36 +1,33 @@
 import { PRIORITIES } from '../basics/choices';
 import { randomFrom } from '../basics/random';
-import { NEVER } from './board';
 import { type Cluster, inOrder } from './clusters';
-import { dispatch, type Manner } from './dispatch';
+import { dispatch, type Manner } from './dispatch/dispatch';
+import { steadyPace } from './dispatch/pace';
 import { Draft } from './draft';
 import { insertBest } from './insert';
-import { type Model, openHands, type Room, type Task } from './model';
-import { offersOf } from './offers';
-import { fillUp } from './search';
+import type { Model, Room, Task } from './model';
+import { fillUp, search } from './search';
 import { compareScores } from './tally';
 
 /** One way to go about building a plan; several are tried, and the best is bettered. */
 type Recipe = {
   readonly manner: Manner;
-  /** Hands-on person-minutes that a date should stay below, as a multiple of its share. */
-  readonly dayLoad: number;
   /** What matters most alone first, and the rest around it. */
   readonly inTurn: boolean;
 };
 
-/** Loads by date to keep below where an even one is wished for, as multiples of the average. */
-const EVEN_LOADS = [1.25, 1.7];
+/** How much of its share a date holds where an even load is wished for. */
+const STEADY = [2, 1.4];
 
 function recipesFor(model: Model): Recipe[] {
   const roomOrder = roomsInOrder(model);
-  const usual: Recipe = { manner: { priorityFirst: false, roomOrder }, dayLoad: NEVER, inTurn: false };
-  const loads = model.policy.spread === 'even' ? EVEN_LOADS.map((factor) => factor * averageLoad(model)) : [];
+  const usual: Manner = { priorityFirst: false, roomOrder };
+  const paces = model.policy.spread === 'even' ? STEADY.map((multiple) => steadyPace(model, multiple)) : [];
   return [
-    ...loads.map((dayLoad) => ({ ...usual, dayLoad })),
-    usual,
-    { ...usual, manner: { priorityFirst: true, roomOrder } },
-    { ...usual, inTurn: true },
+    ...paces.map((pace) => ({ manner: { ...usual, pace }, inTurn: false })),
+    { manner: usual, inTurn: false },
+    { manner: { ...usual, priorityFirst: true }, inTurn: false },
+    { manner: usual, inTurn: true },
   ];
 }
 
@@ -47,11 +44,29 @@ export function bestFirst(model: Model, { seed, stop, better }: FirstOptions): D
     if (best && (stop() || (recipe.inTurn && best.out.length === 0))) continue;
     const draft = new Draft(model);
     build(draft, recipe, randomFrom(seed));
+    bringIn(draft, { seed, stop });
     if (best && compareScores(draft.tally.score(), best.tally.score()) >= 0) continue;
     best = draft;
     better?.(draft);
   }
   return best as Draft;
+}
+
+/** Before plans are compared, what is left out is tried again; so many rounds in a row in vain are enough. */
+const IN_VAIN = 5;
+
+function bringIn(draft: Draft, { seed, stop }: FirstOptions): void {
+  if (draft.out.every((task) => draft.isHopeless(task))) return;
+  let tries = 0;
+  search(draft, {
+    random: randomFrom(seed),
+    stop: () => tries++ >= IN_VAIN || stop(),
+    rounds: Number.POSITIVE_INFINITY,
+    onlyLeftOut: true,
+    better: () => {
+      tries = 0;
+    },
+  });
 }
 
 /** Dealt out once, evenly where that is wished for; where something has no place, with what matters most first. */
@@ -69,10 +84,7 @@ export function sensibleDraft(model: Model): Draft {
 /** Fills an empty draft by a recipe. */
 function build(draft: Draft, recipe: Recipe, random: () => number): void {
   const turns = recipe.inTurn ? byWeight(draft) : [draft.wanted];
-  for (const clusters of turns)
-    draft.board.withDayLoad(recipe.dayLoad, () =>
-      dispatch(draft.board, clusters, draft.links, recipe.manner),
-    );
+  for (const clusters of turns) dispatch(draft.board, clusters, draft.links, recipe.manner);
   placeTheRest(draft, random);
 }
 
@@ -112,11 +124,4 @@ function roomsInOrder(model: Model): Room[] {
   for (const task of model.tasks)
     hardest.set(task.room, Math.max(hardest.get(task.room) ?? 0, task.hardness));
   return [...model.rooms].sort((a, b) => (hardest.get(b) ?? 0) - (hardest.get(a) ?? 0) || a.index - b.index);
-}
-
-/** Hands-on person-minutes a date if the work were spread evenly over the dates on which anybody offers time. */
-function averageLoad(model: Model): number {
-  const dates = offersOf(model).ofDate.filter((offer) => offer > 0).length;
-  const hands = model.tasks.reduce((sum, task) => sum + openHands(task), 0);
-  return Math.ceil(hands / Math.max(1, dates));
 }

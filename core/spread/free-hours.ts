@@ -81,17 +81,26 @@ function workingWindows(person: Person, model: Model): Span[] {
   return cut;
 }
 
-/** The first start from `from` on at which `length` minutes fit into one of the windows; infinite where none has room. */
-export function windowStart(windows: readonly Span[], length: number, from: Minute): Minute {
+/** The first window that ends after a moment. */
+export function windowFrom(windows: readonly Span[], at: Minute): Span | undefined {
+  return windows[indexFrom(windows, at)];
+}
+
+function indexFrom(windows: readonly Span[], at: Minute): number {
   let low = 0;
   let high = windows.length;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if ((windows[middle] as Span).end <= from) low = middle + 1;
+    if ((windows[middle] as Span).end <= at) low = middle + 1;
     else high = middle;
   }
-  for (; low < windows.length; low++) {
-    const window = windows[low] as Span;
+  return low;
+}
+
+/** The first start from `from` on at which `length` minutes fit into one of the windows; infinite where none has room. */
+export function windowStart(windows: readonly Span[], length: number, from: Minute): Minute {
+  for (let i = indexFrom(windows, from); i < windows.length; i++) {
+    const window = windows[i] as Span;
     const start = Math.max(window.start, from);
     if (start + length <= window.end) return start;
   }

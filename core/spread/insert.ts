@@ -1,4 +1,4 @@
-import { dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
+import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
 import { oneOf } from '../basics/random';
 import type { Cluster } from './clusters';
 import type { Draft } from './draft';
@@ -9,7 +9,7 @@ import { stepOrder } from './step-order';
 import { compareScores, type Score } from './tally';
 
 /** Where a cluster could go: from a moment on, and by whom. */
-type Spot = { readonly notBefore: Minute; readonly who?: Person };
+type Spot = { readonly notBefore: Minute; readonly notAfter?: Minute; readonly who?: Person };
 
 /** How many moments beside work in the same room are looked at, and how many dates besides. */
 export type Look = { readonly beside: number; readonly dates: number };
@@ -74,14 +74,13 @@ function spotsFor(
   const spots: Spot[] = [{ notBefore: from }];
   for (const use of drawn(uses, look.beside, random)) spots.push(...spotsBeside(use, able, from, to));
   for (const date of drawn(draft.tally.datesOf(tasks[0] as Task), look.dates, random))
-    if (midnightOf(date + 1) > from && midnightOf(date) <= to)
-      spots.push({ notBefore: Math.max(from, midnightOf(date)) });
+    if (midnightOf(date + 1) > from && midnightOf(date) <= to) spots.push(onDate(date, from));
   const last = dayOfMinute(Math.min(to, board.model.end - 1));
   const dates = last - dayOfMinute(from) + 1;
   for (let i = 0; i < look.dates && dates > 0; i++) {
-    const notBefore = Math.max(from, midnightOf(dayOfMinute(from) + Math.floor(random() * dates)));
+    const spot = onDate(dayOfMinute(from) + Math.floor(random() * dates), from);
     const who = random() < 0.5 ? oneOf(able, random) : undefined;
-    spots.push({ notBefore, ...(who && { who }) });
+    spots.push({ notBefore: spot.notBefore, ...(who && { who }) });
   }
   return unlike(spots);
 }
@@ -94,11 +93,13 @@ function unlike(spots: readonly Spot[]): Spot[] {
 /** Right after work in the room, and on its date before it, by who does it. */
 function spotsBeside(use: Placed, able: readonly Person[], from: Minute, to: Minute): Spot[] {
   const who = use.people.find((one) => able.includes(one)) as Person;
-  const onItsDate = Math.max(from, midnightOf(dayOfMinute(use.start)));
-  return [
-    ...(use.end <= to ? [{ notBefore: Math.max(from, use.end), who }] : []),
-    { notBefore: onItsDate, who },
-  ];
+  const spot = onDate(dayOfMinute(use.start), from);
+  return [...(use.end <= to ? [{ ...spot, notBefore: Math.max(from, use.end), who }] : []), { ...spot, who }];
+}
+
+/** Beginning on a date, and not before a moment. */
+function onDate(day: DayNumber, from: Minute): Spot {
+  return { notBefore: Math.max(from, midnightOf(day)), notAfter: midnightOf(day + 1) };
 }
 
 /** Between what comes before and what comes after, as far as both are on the board. */

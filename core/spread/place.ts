@@ -22,6 +22,8 @@ export type PlaceOptions = {
   readonly wishes: boolean;
   /** Nothing of the cluster starts before it. */
   readonly notBefore?: Minute;
+  /** The first of the cluster starts no later. */
+  readonly notAfter?: Minute;
   /** Who does what one person does alone. */
   readonly who?: Person;
   /** Where each step lay before; it stays there if it can, and else comes later. */
@@ -131,9 +133,11 @@ class Placing {
   private attempt(order: readonly Step[]): Outcome {
     this.put = [];
     this.taken = [];
+    const { notAfter = NEVER } = this.options;
     for (const step of order) {
       const outcome = this.placeStep(step);
       if (outcome !== 'placed') return outcome;
+      if ((this.put[0]?.start ?? -NEVER) > notAfter) return 'impossible';
     }
     return order.every((step) => this.linksHold(step)) ? 'placed' : 'impossible';
   }
@@ -330,6 +334,7 @@ class Placing {
   private latestStart(step: Step, length: number): Minute {
     if (step.split !== undefined) return NEVER;
     let latest = this.options.lifted === 'latest' ? NEVER : step.task.latest - length;
+    if (this.put.length === 0) latest = Math.min(latest, this.options.notAfter ?? NEVER);
     for (const link of this.links.outOf(step)) {
       const start = this.board.startOf(link.after);
       if (start !== undefined && !this.isOwn(link.after))

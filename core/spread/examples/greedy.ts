@@ -21,7 +21,7 @@ class PlainBoard extends Board {
 export function greedyScore(problem: Problem): Score {
   const model = modelOf(problem);
   const links = indexLinks(model);
-  const board = new PlainBoard(model, Number.POSITIVE_INFINITY);
+  const board = new PlainBoard(model);
   const out: Task[] = [];
   const listed = inOrder(
     clustersOf(model),

@@ -1,0 +1,452 @@
+import { PRIORITIES } from '../../basics/choices';
+import { dayOfMinute, type Minute, midnightOf } from '../../basics/local-time';
+import { type Board, NEVER } from '../board';
+import type { Cluster } from '../clusters';
+import { groupOf } from '../costs';
+import type { Person, Room, Step } from '../model';
+import { type PlaceOptions, tryPlacing } from '../place';
+import type { LinkIndex } from '../step-order';
+import type { Pace } from './pace';
+import { Shelf } from './shelf';
+import { groupsInOrder, type Unit, unitsOf } from './unit';
+
+/** How work is gone about from one moment to the next. */
+export type Manner = {
+  /** Nothing of less priority while something of more could be done. */
+  readonly priorityFirst: boolean;
+  /** In which order rooms are taken. */
+  readonly roomOrder: readonly Room[];
+  /** Absent: as much on a date as fits. */
+  readonly pace?: Pace;
+};
+
+/** Standing about for so long is worth it where it keeps somebody in the same stretch of work; first what needs less. */
+const IDLE = [2, 10] as const;
+const MOST_IDLE = IDLE[1];
+/** Where one kind or height of work comes before the next, it is waited for from one day to the next. */
+const PATIENCE = 24 * 60;
+/** What waits to be seen to and can't be just now is looked at again after so many minutes. */
+const LOOK_AGAIN = 15;
+/** What somebody has begun is theirs for so long before another goes on with it. */
+const THEIRS = 60;
+/** So many minutes of work are worth going to a room for, and to begin at all. */
+const WORTH_GOING = 10;
+const WORTH_BEGINNING = 25;
+/** The same for a room in which nothing is begun. */
+const WORTH_OPENING = 30;
+/** After so long something is done even where it is not worth going. */
+const MOST_PASSING = 2 * 24 * 60;
+/** A room is finished though the date holds enough, where no more than this is missing. */
+const TO_FINISH = 30;
+
+/**
+ * Work dealt out as sensible people go about it: each stays in a room until nothing is left to do there for now, starts
+ * what soaks or runs first, goes from high to low, sees to what has waited, and goes on to a room that is begun before
+ * one that is not. Places what it can of the clusters; what finds no moment stays off the board.
+ */
+export function dispatch(board: Board, clusters: readonly Cluster[], links: LinkIndex, manner: Manner): void {
+  new Dispatch(board, clusters, links, manner).run();
+}
+
+/** Somebody who is free, and how things stand for them. */
+type Turn = {
+  readonly person: Person;
+  readonly clock: Minute;
+  /** Hands-on minutes before their time ends that day. */
+  readonly left: number;
+  /** When something that they set going has to be seen to. */
+  readonly due: Minute;
+  /** The minutes that it takes, of those that are left. */
+  readonly owed: number;
+  /** The date holds enough already. */
+  readonly isFull: boolean;
+};
+
+class Dispatch {
+  private readonly shelf = new Shelf();
+  private readonly clocks: Minute[];
+  /** Since when somebody has found nothing to do; undefined while they are at work. */
+  private readonly idleFrom: (Minute | undefined)[];
+  private readonly rooms: (Room | undefined)[];
+  /** Before when somebody need not look at a unit again. */
+  private readonly later: readonly Map<Unit, Minute>[];
+  private readonly begun = new Set<Room>();
+  private readonly givenUp = new Set<Unit>();
+  private readonly anew = new Set<Unit>();
+  /** Hands-on minutes still to come in a room. */
+  private readonly pending = new Map<Room, number>();
+  private readonly from: Minute;
+  private readonly byGroup: boolean;
+  /** Whatever weighs less is pressing. */
+  private pressing = 0;
+  /** Hands-on minutes on the board. */
+  private done: number;
+
+  constructor(
+    private readonly board: Board,
+    clusters: readonly Cluster[],
+    private readonly links: LinkIndex,
+    private readonly manner: Manner,
+  ) {
+    const { model } = board;
+    this.from = Math.max(model.start, model.now ?? model.start);
+    this.done = model.people.reduce((sum, person) => sum + board.minutesOf(person), 0);
+    this.idleFrom = model.people.map(() => undefined);
+    this.clocks = model.people.map(() => this.from);
+    this.rooms = model.people.map(() => undefined);
+    this.later = model.people.map(() => new Map());
+    this.byGroup = model.policy.grouping === 'kind' || model.policy.grouping === 'layer';
+    const units = this.ranked(unitsOf(board, clusters, links));
+    for (const { task, minutes } of units)
+      this.pending.set(task.room, (this.pending.get(task.room) ?? 0) + minutes);
+    for (const unit of units) if (unit.before.size === 0) this.release(unit);
+    for (const unit of units) if (unit.able.size < unit.hands.crew) this.giveUp(unit);
+  }
+
+  /** Units with what decides between them wherever anybody is: what was set going first, then by weight and school. */
+  private ranked(units: Unit[]): Unit[] {
+    const { grouping } = this.board.model.policy;
+    const inPlace = units.toSorted(
+      (a, b) =>
+        Number(b.waitsLong) - Number(a.waitsLong) ||
+        a.task.layer - b.task.layer ||
+        a.task.index - b.task.index,
+    );
+    const groups = this.byGroup ? groupsInOrder(units, grouping) : new Map<unknown, number>();
+    this.pressing = PRIORITIES.length * Math.max(1, groups.size);
+    inPlace.forEach((unit, place) => {
+      const priority = this.manner.priorityFirst ? PRIORITIES.indexOf(unit.task.priority) : 0;
+      const group = groups.get(groupOf(unit.task, grouping)) ?? 0;
+      unit.place = place;
+      unit.weight = (unit.tends ? 0 : this.pressing) + priority * Math.max(1, groups.size) + group;
+    });
+    return units;
+  }
+
+  run(): void {
+    for (let person = this.next(); person && this.shelf.size > 0; person = this.next()) this.take(person);
+  }
+
+  /** Whose turn it is: whoever is free first. */
+  private next(): Person | undefined {
+    let first: Person | undefined;
+    for (const person of this.board.model.people) {
+      const clock = this.clocks[person.index] as Minute;
+      if (clock < this.board.model.end && (!first || clock < (this.clocks[first.index] as Minute)))
+        first = person;
+    }
+    return first;
+  }
+
+  /** Somebody takes up what comes first and can begin about now; else they look again later. */
+  private take(person: Person): void {
+    const clock = this.clocks[person.index] as Minute;
+    this.idleFrom[person.index] = undefined;
+    const opens = this.board.opensFor([person], clock);
+    if (opens > clock + MOST_IDLE) {
+      this.clocks[person.index] = opens;
+      return;
+    }
+    const turn = this.turnOf(person, clock);
+    const unit = this.isWorthBeginning(turn) ? this.choose(turn) : undefined;
+    if (unit) this.settle(unit);
+    else this.standBy(turn);
+  }
+
+  private turnOf(person: Person, clock: Minute): Turn {
+    let [due, owed] = [NEVER, 0];
+    const opening = this.nextOpening(person, clock);
+    for (const unit of [...this.shelf.all()])
+      if (unit.due < clock) this.beginAnew(unit, clock);
+      else if (unit.owner === person && unit.due < NEVER) {
+        due = Math.min(due, unit.due);
+        if (unit.due < opening) owed += unit.shortest;
+      }
+    return {
+      person,
+      clock,
+      due,
+      owed,
+      left: this.board.leftFor(person, clock),
+      isFull: this.isFull(clock),
+    };
+  }
+
+  private isFull(clock: Minute): boolean {
+    const { pace } = this.manner;
+    const day = dayOfMinute(clock);
+    return pace !== undefined && (this.board.loadOn(day) >= pace.ofDate(day) || this.done >= pace.upTo(day));
+  }
+
+  private choose(turn: Turn): Unit | undefined {
+    const rooms = this.roomsFor(turn.person);
+    for (const idle of IDLE) {
+      let awaited = this.byGroup ? this.awaitedTomorrow(turn) : NEVER;
+      for (const unit of this.shelf.inOrder(rooms)) {
+        if (unit.weight > awaited) break;
+        if (!this.isFor(unit, turn) || this.readyFor(unit, turn.person) > turn.clock + idle) continue;
+        const start = this.begin(unit, turn, turn.clock + idle);
+        if (start <= turn.clock + idle) return unit;
+        if (this.byGroup && start < turn.clock + PATIENCE) awaited = Math.min(awaited, unit.weight);
+      }
+    }
+    return undefined;
+  }
+
+  /** Here before rooms that are begun before others. */
+  private roomsFor({ index }: Person): Room[] {
+    const here = this.rooms[index];
+    const others = this.manner.roomOrder.filter((room) => room !== here);
+    return [
+      ...(here ? [here] : []),
+      ...others.filter((room) => this.begun.has(room)),
+      ...others.filter((room) => !this.begun.has(room)),
+    ];
+  }
+
+  /** Whether somebody would take something up now if it can begin. */
+  private isFor(unit: Unit, { person, clock, left, due, owed, isFull }: Turn): boolean {
+    if (!unit.able.has(person) || unit.shortest > left) return false;
+    if (unit.tends) return true;
+    const tending = unit.awaited ? unit.awaited.minutes : 0;
+    if (clock + unit.stint > due || unit.shortest + tending > left - owed) return false;
+    const { room } = unit.task;
+    const isHere = this.rooms[person.index] === room;
+    if (isFull && !((isHere || this.begun.has(room)) && (this.pending.get(room) ?? 0) <= TO_FINISH))
+      return false;
+    return isHere || this.isWorthGoing(unit, person, clock, left);
+  }
+
+  private isWorthGoing(unit: Unit, person: Person, clock: Minute, left: number): boolean {
+    const { room } = unit.task;
+    const worth = this.begun.has(room) ? WORTH_GOING : WORTH_OPENING;
+    const most = Math.min(worth, this.pending.get(room) ?? 0);
+    if (Math.min(left, this.minutesAhead(this.shelf.in(room), person, clock, most)) >= most) return true;
+    unit.passedOver = Math.min(unit.passedOver, clock);
+    return clock - unit.passedOver >= MOST_PASSING;
+  }
+
+  /** A stretch of work is begun where it is long enough, or something needs to be seen to, or it won't get any longer. */
+  private isWorthBeginning({ person, clock, left }: Turn): boolean {
+    const before = this.board.lastWorkBefore(person, clock);
+    if (before !== undefined && clock - before < THEIRS) return true;
+    const all = [...this.shelf.all()].filter((unit) => unit.able.has(person));
+    if (all.some((unit) => unit.tends && unit.ready <= clock + MOST_IDLE)) return true;
+    const most = Math.min(WORTH_BEGINNING, left);
+    if (this.minutesAhead(all, person, clock, most) >= most) return true;
+    return all.some((unit) => unit.ready + MOST_PASSING <= clock);
+  }
+
+  /** Minutes of work that somebody could do one after the other from some units on, as far as `most`, staying in their rooms. */
+  private minutesAhead(units: Iterable<Unit>, person: Person, clock: Minute, most: number): number {
+    let minutes = 0;
+    const seen = new Set<Unit>();
+    const look = (unit: Unit) => {
+      if (minutes >= most || seen.has(unit) || !unit.able.has(person)) return;
+      seen.add(unit);
+      minutes += unit.minutes;
+      for (const follower of unit.followers.keys())
+        if (follower.task.room === unit.task.room && [...follower.before].every((one) => seen.has(one)))
+          look(follower);
+    };
+    for (const unit of units) {
+      if (minutes >= most) break;
+      if (this.readyFor(unit, person) <= clock + MOST_IDLE) look(unit);
+    }
+    return minutes;
+  }
+
+  /** When somebody may begin a unit at the soonest, as far as is known. */
+  private readyFor(unit: Unit, person: Person): Minute {
+    const theirs = unit.owner && unit.owner !== person && unit.able.has(unit.owner) ? THEIRS : 0;
+    return Math.max(unit.ready + unit.lead + theirs, this.later[person.index]?.get(unit) ?? 0);
+  }
+
+  /** Places a unit if it can begin by a moment; gives its start, or when it could be tried again. */
+  private begin(unit: Unit, { person, clock }: Turn, latest: Minute): Minute {
+    const from = Math.max(clock, unit.ready + unit.lead);
+    const start = this.board.handsStart(unit.hands, [person], unit.shortest, from, undefined);
+    if (start > latest) return this.putOff(unit, person, start);
+    const notBefore = Math.max(this.from, start - unit.lead);
+    return this.placeBy(latest, unit, person, { wishes: false, notBefore, notAfter: latest, who: person });
+  }
+
+  private placeBy(latest: Minute, unit: Unit, person: Person, options: PlaceOptions): Minute {
+    const clock = this.clocks[person.index] as Minute;
+    const trial = tryPlacing(this.board, unit.steps, this.links, options);
+    // What does not fit today, all of it, is looked at again tomorrow; what waits to be seen to, soon.
+    const again = unit.tends ? clock + LOOK_AGAIN : midnightOf(dayOfMinute(clock) + 1);
+    if (!trial) {
+      this.hurry(unit);
+      return this.putOff(unit, person, again);
+    }
+    const start = this.board.startOf(unit.hands) as Minute;
+    const isSeenTo = this.isSeenTo(unit);
+    if (start <= latest && isSeenTo) return start;
+    trial.takeBack();
+    return this.putOff(unit, person, unit.tends || !isSeenTo ? again : start);
+  }
+
+  /** What could not be done in time any more on a date is taken up before other work on the next. */
+  private hurry(unit: Unit): void {
+    if (this.byGroup || unit.weight < this.pressing) return;
+    this.shelf.remove(unit);
+    unit.weight -= this.pressing;
+    this.shelf.add(unit);
+  }
+
+  /** Whether somebody has time in time for what it sets going. */
+  private isSeenTo({ steps, awaited }: Unit): boolean {
+    if (!awaited) return true;
+    const wait = steps[steps.length - 1] as Step;
+    const start = this.board.startOf(wait) as Minute;
+    const length = Math.min(awaited.split ?? awaited.minutes, awaited.minutes);
+    const [from, until] = [start + wait.minutes, start + wait.atMost];
+    return this.board
+      .eligibleFor(awaited)
+      .some((person) => this.board.handsStart(awaited, [person], length, from, undefined, until) !== NEVER);
+  }
+
+  private putOff(unit: Unit, { index }: Person, until: Minute): Minute {
+    (this.later[index] as Map<Unit, Minute>).set(unit, until);
+    return until;
+  }
+
+  /** By kinds or heights: what is to come first and does not fit today any more, but tomorrow; the rest waits for it. */
+  private awaitedTomorrow({ person, clock, left }: Turn): number {
+    if (this.nextOpening(person, clock) > clock + PATIENCE) return NEVER;
+    for (const unit of this.shelf.inOrder(this.manner.roomOrder))
+      if (unit.able.has(person) && unit.ready + unit.lead <= clock && unit.shortest > left)
+        return unit.weight;
+    return NEVER;
+  }
+
+  /** Nothing to do now: until something can begin, or their next stretch of time. */
+  private standBy({ person, clock, left, isFull }: Turn): void {
+    const opening = this.nextOpening(person, clock);
+    let next = opening;
+    for (const unit of this.shelf.all()) {
+      if (!unit.able.has(person) || unit.shortest > left || (isFull && !unit.tends)) continue;
+      const ready = this.readyFor(unit, person);
+      if (ready > clock + MOST_IDLE) next = Math.min(next, ready);
+    }
+    this.clocks[person.index] = next;
+    this.idleFrom[person.index] = clock;
+  }
+
+  /** Where everybody stands once a unit is placed, and what may begin by it. */
+  private settle(unit: Unit): void {
+    const { room } = unit.task;
+    this.shelf.remove(unit);
+    this.begun.add(room);
+    this.count(unit, 1);
+    if ((this.pending.get(room) ?? 0) <= 0) this.begun.delete(room);
+    for (const follower of unit.followers.keys()) this.free(follower, unit);
+    for (const person of this.board.model.people) this.follow(person, unit);
+  }
+
+  private count({ task: { room }, minutes }: Unit, sign: 1 | -1): void {
+    this.done += sign * minutes;
+    this.pending.set(room, (this.pending.get(room) ?? 0) - sign * minutes);
+  }
+
+  /** What finds no moment keeps nothing from being done but what can't be without it. */
+  private giveUp(unit: Unit): void {
+    if (this.givenUp.has(unit)) return;
+    this.givenUp.add(unit);
+    this.shelf.remove(unit);
+    const { room } = unit.task;
+    this.pending.set(room, (this.pending.get(room) ?? 0) - unit.minutes);
+    for (const [follower, needs] of unit.followers)
+      if (needs) this.giveUp(follower);
+      else this.free(follower, unit);
+  }
+
+  /** What nobody saw to in time is taken off, all of it, and begun anew on another date; once. */
+  private beginAnew(unit: Unit, clock: Minute): void {
+    if (this.anew.has(unit)) {
+      this.giveUp(unit);
+      return;
+    }
+    this.anew.add(unit);
+    this.shelf.remove(unit);
+    let first = unit;
+    for (let one = unit.previous; one; one = one.previous) {
+      this.takeOff(one);
+      first = one;
+    }
+    first.ready = midnightOf(dayOfMinute(clock) + 1);
+    this.shelf.add(first);
+  }
+
+  private takeOff(unit: Unit): void {
+    for (const step of unit.steps) for (const entry of this.board.entriesOf(step)) this.board.take(entry);
+    this.count(unit, -1);
+    for (const follower of unit.followers.keys()) {
+      const isNext = follower.previous === unit;
+      if (this.shelf.remove(follower) || isNext) follower.before.add(unit);
+    }
+  }
+
+  private free(unit: Unit, from: Unit): void {
+    if (!unit.before.delete(from) || unit.before.size > 0 || this.givenUp.has(unit)) return;
+    this.release(unit);
+  }
+
+  /** Somebody is free again once what they do of a unit in one go is done; the rest of it stands on the board. */
+  private follow(person: Person, { steps }: Unit): void {
+    const own = steps
+      .flatMap((step) => this.board.entriesOf(step))
+      .filter(({ people }) => people.includes(person))
+      .sort((a, b) => a.start - b.start);
+    let end = own[0]?.end;
+    for (const entry of own) if (entry.start === end) end = entry.end;
+    if (end === undefined || end <= (this.clocks[person.index] as Minute)) return;
+    this.clocks[person.index] = end;
+    this.rooms[person.index] = own[0]?.step.task.room;
+  }
+
+  private release(unit: Unit): void {
+    let ready = this.from;
+    for (const step of unit.steps) {
+      ready = Math.max(ready, step.task.earliest);
+      const previous = step.task.steps[step.position - 1];
+      if (previous && !unit.steps.includes(previous)) ready = Math.max(ready, this.overAt(previous));
+      for (const link of this.links.into(step)) {
+        const end = unit.steps.includes(link.before) ? undefined : this.board.endOf(link.before);
+        if (end !== undefined) ready = Math.max(ready, end + link.minGap);
+      }
+    }
+    unit.ready = ready;
+    this.findOwner(unit);
+    this.shelf.add(unit);
+    for (const person of unit.able) this.wake(person, ready + unit.lead);
+  }
+
+  private findOwner(unit: Unit): void {
+    const previous = unit.hands.task.steps.slice(0, unit.hands.position);
+    const wait = previous[previous.length - 1];
+    const started = wait && this.board.startOf(wait);
+    if (unit.tends && wait && started !== undefined) unit.due = started + wait.atMost;
+    for (const step of previous.toReversed()) unit.owner ??= this.board.entriesOf(step)[0]?.people[0];
+  }
+
+  /** Whoever stands about looks again when there is something new. */
+  private wake({ index }: Person, at: Minute): void {
+    const since = this.idleFrom[index];
+    if (since !== undefined) this.clocks[index] = Math.min(this.clocks[index] as Minute, Math.max(since, at));
+  }
+
+  private overAt(previous: Step): Minute {
+    if (previous.doneAt !== undefined) return previous.doneAt;
+    const start = this.board.startOf(previous);
+    if (start === undefined) return this.from;
+    return previous.mode === 'wait' ? start + previous.minutes : (this.board.endOf(previous) as Minute);
+  }
+
+  /** When the next stretch of somebody's time begins. */
+  private nextOpening(person: Person, clock: Minute): Minute {
+    const window = this.board.windowFrom(person, clock);
+    return window ? this.board.opensFor([person], window.end) : NEVER;
+  }
+}

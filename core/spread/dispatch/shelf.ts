@@ -1,0 +1,79 @@
+import type { Room } from '../model';
+import type { Unit } from './unit';
+
+/** What can be taken up next: by weight, then by room, then each in its place. */
+export class Shelf {
+  private readonly byWeight = new Map<number, Map<Room, Unit[]>>();
+  private readonly weights: number[] = [];
+  private count = 0;
+
+  get size(): number {
+    return this.count;
+  }
+
+  add(unit: Unit): void {
+    let rooms = this.byWeight.get(unit.weight);
+    if (!rooms) {
+      rooms = new Map();
+      this.byWeight.set(unit.weight, rooms);
+      this.weights.splice(firstFrom(this.weights, unit.weight), 0, unit.weight);
+    }
+    const own = rooms.get(unit.task.room) ?? [];
+    own.splice(
+      firstFrom(
+        own.map(({ place }) => place),
+        unit.place,
+      ),
+      0,
+      unit,
+    );
+    rooms.set(unit.task.room, own);
+    this.count++;
+  }
+
+  /** False where it is not there. */
+  remove(unit: Unit): boolean {
+    const rooms = this.byWeight.get(unit.weight);
+    const own = rooms?.get(unit.task.room);
+    const at = own?.indexOf(unit) ?? -1;
+    if (!rooms || !own || at < 0) return false;
+    own.splice(at, 1);
+    this.count--;
+    if (own.length === 0) rooms.delete(unit.task.room);
+    if (rooms.size === 0) {
+      this.byWeight.delete(unit.weight);
+      this.weights.splice(this.weights.indexOf(unit.weight), 1);
+    }
+    return true;
+  }
+
+  /** All of it, what weighs most first, and of that what is in the rooms as they are listed. */
+  *inOrder(rooms: readonly Room[]): Generator<Unit> {
+    for (const weight of [...this.weights]) {
+      const own = this.byWeight.get(weight) as Map<Room, Unit[]>;
+      if (own.size === 1) yield* [...own.values()].flat();
+      else for (const room of rooms) yield* own.get(room) ?? [];
+    }
+  }
+
+  /** What is to be taken up in a room. */
+  *in(room: Room): Generator<Unit> {
+    for (const rooms of this.byWeight.values()) yield* rooms.get(room) ?? [];
+  }
+
+  *all(): Generator<Unit> {
+    for (const rooms of this.byWeight.values()) for (const own of rooms.values()) yield* own;
+  }
+}
+
+/** Index of the first number that is not below another, in a rising list. */
+function firstFrom(rising: readonly number[], number: number): number {
+  let low = 0;
+  let high = rising.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((rising[middle] as number) < number) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}

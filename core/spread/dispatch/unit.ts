@@ -1,0 +1,150 @@
+import { groupBy } from '../../basics/group-by';
+import type { Minute } from '../../basics/local-time';
+import type { Policy } from '../../plan/problem';
+import { type Board, NEVER } from '../board';
+import type { Cluster } from '../clusters';
+import { groupOf } from '../costs';
+import { isSettled, type Person, type Step, type Task } from '../model';
+import { segmentsOf } from '../segments';
+import type { LinkIndex } from '../step-order';
+
+/** A wait of so many minutes is set going before other work. */
+const LONG_WAIT = 15;
+
+/** Work that is placed in one go, and what has to stand before it. */
+export type Unit = {
+  readonly steps: readonly Step[];
+  readonly task: Task;
+  /** The first hands-on step, and the minutes of waiting before it. */
+  readonly hands: Step;
+  readonly lead: number;
+  readonly waitsLong: boolean;
+  readonly tends: boolean;
+  readonly able: ReadonlySet<Person>;
+  /** Hands-on person-minutes of all of it. */
+  readonly minutes: number;
+  /** The least that is done of it in one go, and how long somebody is at it who begins it. */
+  readonly shortest: number;
+  readonly stint: number;
+  /** What comes before it of the same work. */
+  readonly previous: Unit | undefined;
+  /** What has to be done after the last wait that it sets going. */
+  readonly awaited: Step | undefined;
+  readonly before: Set<Unit>;
+  /** What comes after it, and whether that can't be without it. */
+  readonly followers: Map<Unit, boolean>;
+  /** What comes first by weight and school, and then by its place among all. */
+  weight: number;
+  place: number;
+  /** From when it may begin, once nothing has to come before it any more. */
+  ready: Minute;
+  /** When somebody has to see to it at the latest. */
+  due: Minute;
+  /** Who did what came before it in its task, and goes on with it if they can. */
+  owner: Person | undefined;
+  /** When it was first passed over as not worth going for. */
+  passedOver: Minute;
+};
+
+/** What clusters come to, each with what has to be placed before it. */
+export function unitsOf(board: Board, clusters: readonly Cluster[], links: LinkIndex): Unit[] {
+  const home = new Map<Step, Unit>();
+  const units: Unit[] = [];
+  for (const cluster of clusters) {
+    let last: Unit | undefined;
+    for (const { steps } of segmentsOf(cluster, links) ?? []) {
+      const hands = steps.find(isToDo);
+      if (!hands) continue;
+      const unit = unitOf(steps, hands, board.eligibleFor(hands), last);
+      if (last) join(last, unit, true);
+      for (const step of steps) home.set(step, unit);
+      units.push(unit);
+      last = unit;
+    }
+  }
+  for (const unit of units)
+    for (const step of unit.steps)
+      for (const link of links.into(step)) {
+        const before = home.get(link.before);
+        if (before && before !== unit) join(before, unit, !link.orderOnly);
+      }
+  return units;
+}
+
+/** Kinds or heights from the ceiling to the floor, by where most of their work is. */
+export function groupsInOrder(
+  units: readonly Unit[],
+  grouping: Policy['grouping'],
+): ReadonlyMap<unknown, number> {
+  const tasks = groupBy(
+    units.map(({ task }) => task),
+    (task) => groupOf(task, grouping),
+  );
+  const meanLayer = (own: readonly Task[]) => own.reduce((sum, { layer }) => sum + layer, 0) / own.length;
+  const inOrder = [...tasks].sort(([, a], [, b]) => meanLayer(a) - meanLayer(b));
+  return new Map(inOrder.map(([group], i) => [group, i]));
+}
+
+function isToDo(step: Step): boolean {
+  return step.mode === 'hands' && !isSettled(step);
+}
+
+function unitOf(
+  steps: readonly Step[],
+  hands: Step,
+  able: readonly Person[],
+  previous: Unit | undefined,
+): Unit {
+  const wait = hands.task.steps[hands.position - 1];
+  const leading = steps.slice(0, steps.indexOf(hands)).filter((step) => step.task === hands.task);
+  const shortest = Math.min(hands.split ?? hands.minutes, hands.minutes);
+  return {
+    steps,
+    task: hands.task,
+    hands,
+    lead: leading.reduce(
+      (sum, step) => sum + (step.mode === 'wait' && !isSettled(step) ? step.minutes : 0),
+      0,
+    ),
+    waitsLong: steps.some((step) => step.mode === 'wait' && step.minutes >= LONG_WAIT),
+    tends: wait?.mode === 'wait' && Number.isFinite(wait.atMost),
+    able: new Set(able),
+    minutes: steps.filter(isToDo).reduce((sum, step) => sum + step.minutes * step.crew, 0),
+    shortest,
+    stint: stintOf(steps, hands),
+    previous,
+    awaited: awaitedAfter(steps),
+    before: new Set(),
+    followers: new Map(),
+    weight: 0,
+    place: 0,
+    ready: 0,
+    due: NEVER,
+    owner: undefined,
+    passedOver: NEVER,
+  };
+}
+
+/** Hands-on minutes from the first of it up to a wait. */
+function stintOf(steps: readonly Step[], hands: Step): number {
+  let minutes = 0;
+  for (let i = steps.indexOf(hands); i < steps.length; i++) {
+    const step = steps[i] as Step;
+    if (!isToDo(step)) break;
+    minutes += step.split ?? step.minutes;
+    if (step.split !== undefined) break;
+  }
+  return minutes;
+}
+
+/** The step after a wait that must not last too long, where it is for another unit. */
+function awaitedAfter(steps: readonly Step[]): Step | undefined {
+  const last = steps[steps.length - 1] as Step;
+  if (last.mode === 'hands' || !Number.isFinite(last.atMost)) return undefined;
+  return last.task.steps[last.position + 1];
+}
+
+function join(before: Unit, after: Unit, needs: boolean): void {
+  after.before.add(before);
+  before.followers.set(after, needs || (before.followers.get(after) ?? false));
+}
