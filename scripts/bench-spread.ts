@@ -8,7 +8,7 @@ import { GROUPINGS, type Problem } from '../core/plan/problem';
 import { expand } from '../core/problem/expand';
 import { boundsOf } from '../core/spread/bounds';
 import { checkPlan } from '../core/spread/check/check';
-import { groupOf, handoversIn, missingInVisit, visitsOf } from '../core/spread/costs';
+import { groupOf, handoversIn } from '../core/spread/costs';
 import { earlierPlaces } from '../core/spread/earlier';
 import { exampleHome } from '../core/spread/examples/homes';
 import {
@@ -26,6 +26,7 @@ import { modelOf } from '../core/spread/model';
 import { plan } from '../core/spread/plan';
 import { changesBetween } from '../core/spread/plan-changes';
 import { replan } from '../core/spread/replan';
+import { addSession, noSessionCosts } from '../core/spread/session-costs';
 import { compareScores } from '../core/spread/tally';
 import { placeByHand } from '../core/steering/by-hand';
 import { DOZEN_HOMES } from '../demo/dozen-homes';
@@ -159,9 +160,10 @@ function readAloud(problems: readonly Problem[], seconds: number): void {
     const model = modelOf(problem);
     const entries = [...earlierPlaces(model, made).values()].flat();
     const sessions = sessionsOf(entries, model.people);
-    const visits = sessions.flatMap(visitsOf);
-    seen.visits += visits.length;
-    seen.short += visits.filter((visit) => missingInVisit(visit) > 0).length;
+    const costs = noSessionCosts();
+    for (const { person, entries: own } of sessions) addSession(costs, person, own, problem.policy.grouping);
+    seen.visits += costs.visits;
+    seen.short += costs.short;
     seen.sessions += sessions.length;
     seen.brief += sessions.filter((session) => handsIn(session.entries) < BRIEF_SESSION).length;
     const byTask = [...groupBy(entries, ({ step }) => step.task).values()];
@@ -169,7 +171,7 @@ function readAloud(problems: readonly Problem[], seconds: number): void {
     seen.further += byTask.reduce((sum, own) => sum + handoversIn(own), 0);
     if (problem.policy.grouping !== 'room') continue;
     seen.hours += handsIn(entries) / 60;
-    seen.changes += visits.length - sessions.length;
+    seen.changes += costs.visits - sessions.length;
   }
   say(
     `read aloud, ${problems.length} homes, ${seconds} s each: ${percent(seen.short / seen.visits)} of visits under ten minutes that tend nothing, ` +

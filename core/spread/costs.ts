@@ -2,9 +2,10 @@ import { groupBy } from '../basics/group-by';
 import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
 import { COST_PARTS, type CostPart, type Costs } from '../plan/costs';
 import type { Policy } from '../plan/problem';
-import { handsOf, idleOf, isLinkBroken, type Placed, type Session, sessionsOf, stepTimes } from './metrics';
-import { firstDateOf, lastDayOf, type Model, type Room, type Step, type Task } from './model';
+import { handsOf, isLinkBroken, type Placed, type Session, sessionsOf, stepTimes } from './metrics';
+import { firstDateOf, lastDayOf, type Model, type Person, type Room, type Task } from './model';
 import { type Offers, offersOf } from './offers';
+import { addSession, noSessionCosts, type SessionCosts } from './session-costs';
 
 /**
  * What a plan costs, in minutes' worth: how far it is from one that a sensible person would make. Each part is a row; see
@@ -79,10 +80,10 @@ const PARTS: Readonly<Record<CostPart, (view: CostView) => number>> = {
       (link) => link.cost,
     );
   },
-  idle: ({ sessions }) => sum(sessions, idleOf),
-  goings: ({ model, sessions }) => sum(sessions, (session) => goingsIn(session, model.policy.grouping)),
-  slivers: ({ sessions }) => sum(sessions.flatMap(visitsOf), missingInVisit),
-  sessions: ({ sessions }) => sum(sessions, costOfSession),
+  idle: (view) => ofSessions(view).idle,
+  goings: (view) => ofSessions(view).goings,
+  slivers: (view) => ofSessions(view).slivers,
+  sessions: (view) => ofSessions(view).sessions,
   apart: (view) => APART * nightsApart(view),
   handovers: ({ hands }) =>
     sum([...groupBy(hands, ({ step }) => step.task).values()], (own) => HANDOVER * handoversIn(own)),
@@ -112,15 +113,6 @@ export const SCATTER: Readonly<Record<Policy['grouping'], number>> = {
   layer: 15,
   none: 0,
 };
-
-/** For a change of rooms, and for each floor between them. */
-export const GOING: Readonly<Record<Policy['grouping'], { readonly room: number; readonly floor: number }>> =
-  {
-    room: { room: 4, floor: 2 },
-    none: { room: 4, floor: 2 },
-    kind: { room: 1, floor: 1 },
-    layer: { room: 1, floor: 1 },
-  };
 
 /** What belongs together by the school of the household; undefined where nothing does. */
 export function groupOf(task: Task, grouping: Policy['grouping']): unknown {
@@ -226,48 +218,10 @@ export function isWishBroken(
   return !link.hard && link.after.doneAt === undefined && isLinkBroken(link, times);
 }
 
-/** Going from room to room between one piece of work and the next. */
-export function goingsIn({ entries }: Session, grouping: Policy['grouping']): number {
-  const cost = GOING[grouping];
-  let total = 0;
-  for (let i = 1; i < entries.length; i++) {
-    const [from, to] = [(entries[i - 1] as Placed).step.task.room, (entries[i] as Placed).step.task.room];
-    if (from !== to) total += cost.room + cost.floor * Math.abs(from.floor - to.floor);
-  }
-  return total;
-}
-
-/** Consecutive work in one room. */
-export function visitsOf({ entries }: Session): Placed[][] {
-  const visits: Placed[][] = [];
-  for (const entry of entries) {
-    const visit = visits[visits.length - 1];
-    if (visit?.[0]?.step.task.room === entry.step.task.room) visit.push(entry);
-    else visits.push([entry]);
-  }
-  return visits;
-}
-
-/** A visit that is worth going there. */
-const WORTH_GOING = 10;
-
-/** What a short visit lacks, unless it does nothing but tend what waits. */
-export function missingInVisit(visit: readonly Placed[]): number {
-  const minutes = sum(visit, (entry) => entry.end - entry.start);
-  if (minutes >= WORTH_GOING || visit.every(({ step }) => tendsWait(step))) return 0;
-  return WORTH_GOING - minutes;
-}
-
-function tendsWait({ task, position }: Step): boolean {
-  return task.steps[position - 1]?.mode === 'wait' || task.steps[position + 1]?.mode === 'wait';
-}
-
-const SESSION = 12;
-/** A session that is worth beginning. */
-const WORTH_BEGINNING = 25;
-
-export function costOfSession({ entries }: Session): number {
-  return SESSION + Math.max(0, WORTH_BEGINNING - sum(entries, (entry) => entry.end - entry.start));
+function ofSessions({ model, sessions }: CostView): SessionCosts {
+  const costs = noSessionCosts();
+  for (const { person, entries } of sessions) addSession(costs, person, entries, model.policy.grouping);
+  return costs;
 }
 
 /** Nights over which a task lies begun and unfinished, and nothing of it runs. */
@@ -305,8 +259,11 @@ function runsAt({ step, start, end }: Placed, moment: Minute): boolean {
 
 /** People after the first who do a task by themselves. */
 export function handoversIn(entries: readonly Placed[]): number {
-  const alone = entries.filter(({ step }) => step.mode === 'hands' && step.crew === 1);
-  return Math.max(0, new Set(alone.flatMap(({ people }) => people)).size - 1);
+  const known: Person[] = [];
+  for (const { step, people } of entries)
+    if (step.mode === 'hands' && step.crew === 1)
+      for (const person of people) if (!known.includes(person)) known.push(person);
+  return Math.max(0, known.length - 1);
 }
 
 export function dreadOf(task: Task, entries: readonly Placed[], first: DayNumber): number {

@@ -39,6 +39,7 @@ export class Draft {
   private readonly weights: ReadonlyMap<Task, Priority>;
   private bare: Draft | undefined;
   private lines: Line[] = [];
+  private isNoting = true;
 
   constructor(readonly model: Model) {
     this.board = new Board(model);
@@ -52,7 +53,9 @@ export class Draft {
     this.movable = this.clusters.filter(({ tasks }) => tasks.some(isOpen));
     this.weights = inheritedPriorities(model);
     this.leaveOut([...this.stuck]);
-    this.board.watch((entry, sign) => this.lines.push({ entry, sign }));
+    this.board.watch((entry, sign) => {
+      if (this.isNoting) this.lines.push({ entry, sign });
+    });
   }
 
   homeOf(task: Task): Cluster {
@@ -207,6 +210,14 @@ export class Draft {
   /** Begins to note what is done; `rewind` goes back to here. */
   mark(): void {
     this.lines = [];
+  }
+
+  /** Looks at something that is taken back before it ends, so that none of it is noted. */
+  aside<T>(look: () => T): T {
+    this.isNoting = false;
+    const found = look();
+    this.isNoting = true;
+    return found;
   }
 
   rewind(): void {

@@ -41,13 +41,15 @@ function placeBest(draft: Draft, cluster: Cluster, look: Look, random: () => num
   const order = stepOrder(cluster, links);
   if (!order) return false;
   let best: { trial: Trial; score: Score } | undefined;
-  for (const spot of spotsFor(draft, cluster, order, look, random)) {
-    const trial = tryPlacing(board, order, links, { wishes: false, ...spot });
-    if (!trial) continue;
-    const score = tally.score();
-    trial.takeBack();
-    if (!best || compareScores(score, best.score) < 0) best = { trial, score };
-  }
+  draft.aside(() => {
+    for (const spot of spotsFor(draft, cluster, order, look, random)) {
+      const trial = tryPlacing(board, order, links, { wishes: false, ...spot });
+      if (!trial) continue;
+      const score = tally.score();
+      trial.takeBack();
+      if (!best || compareScores(score, best.score) < 0) best = { trial, score };
+    }
+  });
   best?.trial.again();
   return best !== undefined;
 }

@@ -73,8 +73,13 @@ export function handsOf(entry: Placed): number {
 /** Minutes of standing about, breaks that are due left out. */
 export function idleOf(session: Session): number {
   const hands = session.entries.reduce((sum, entry) => sum + entry.end - entry.start, 0);
-  const breaksDue = (Math.ceil(hands / session.person.breakAfter) - 1) * session.person.breakLength;
-  return Math.max(0, session.end - session.start - hands - breaksDue);
+  return idleMinutes(session.person, session.end - session.start, hands);
+}
+
+/** The same by the length of a session and its hands-on minutes. */
+export function idleMinutes({ breakAfter, breakLength }: Person, length: number, hands: number): number {
+  const breaksDue = (Math.ceil(hands / breakAfter) - 1) * breakLength;
+  return Math.max(0, length - hands - breaksDue);
 }
 
 /** Hands-on person-minutes left out, by priority, at least one a task. */

@@ -127,8 +127,15 @@ class Searching {
     );
     return inOrder(
       picked,
-      this.draft.links.hard.filter((link) => !mayYield || !this.yields(link)),
+      this.linksOf(picked).filter((link) => !mayYield || !this.yields(link)),
       (a, b) => (ranks.get(a) as number) - (ranks.get(b) as number),
+    );
+  }
+
+  private linksOf(picked: readonly Cluster[]): Link[] {
+    const { links } = this.draft;
+    return picked.flatMap(({ tasks }) =>
+      tasks.flatMap(({ steps }) => steps.flatMap((step) => links.outOf(step))),
     );
   }
 

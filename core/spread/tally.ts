@@ -4,28 +4,36 @@ import type { Priority } from '../plan/problem';
 import type { Board } from './board';
 import {
   APART,
-  costOfSession,
   DISLIKES_PER_MINUTE,
   dislikeOf,
   dreadOf,
-  goingsIn,
   groupOf,
   HANDOVER,
   handoversIn,
   isWishBroken,
   LATE,
-  missingInVisit,
   nightsOfTask,
   OPEN,
   roundedDown,
   SCATTER,
   unevenLoads,
   unfairShares,
-  visitsOf,
 } from './costs';
-import { handsOf, idleOf, type Placed, SESSION_GAP, type Session } from './metrics';
-import { firstDateOf, type Link, lastDayOf, openHands, type Room, type Step, type Task } from './model';
+import { handsOf, type Placed, SESSION_GAP } from './metrics';
+import {
+  firstDateOf,
+  type Link,
+  lastDayOf,
+  type Model,
+  openHands,
+  type Person,
+  type Room,
+  type Step,
+  type Task,
+} from './model';
 import { type Offers, offersOf } from './offers';
+import { RoomDates } from './room-dates';
+import { addSession, noSessionCosts, type SessionCosts } from './session-costs';
 
 /** A plan's standing, most important figure first; the smaller, the better. See "Which plan is better" in docs/formats/plan.md. */
 export type Score = readonly number[];
@@ -39,24 +47,10 @@ export function compareScores(a: Score, b: Score): number {
   return 0;
 }
 
-/** What one person's date costs: standing about, going from room to room, short visits, the sessions themselves. */
-type DayCosts = {
-  readonly idle: number;
-  readonly goings: number;
-  readonly slivers: number;
-  readonly sessions: number;
-};
-
-const NO_DAY: DayCosts = { idle: 0, goings: 0, slivers: 0, sessions: 0 };
-
 type TaskCosts = { readonly apart: number; readonly handovers: number; readonly dread: number };
 
 const NO_TASK: TaskCosts = { apart: 0, handovers: 0, dread: 0 };
-
-/** From the first work in a room to its last. */
-type RoomSpan = { readonly begun: Minute; readonly closed: Minute };
-
-const SHUT: RoomSpan = { begun: Number.POSITIVE_INFINITY, closed: Number.NEGATIVE_INFINITY };
+const NOTHING = noSessionCosts();
 
 /**
  * The cost of what lies on a board, kept up while entries are put and taken: only the dates, rooms, tasks and wishes that
@@ -67,17 +61,17 @@ export class Tally {
   private readonly parts: Record<CostPart, number>;
   private readonly first: DayNumber;
   private readonly opens: Minute;
-  private readonly days: readonly Map<DayNumber, DayCosts>[];
+  private readonly days: readonly Map<DayNumber, SessionCosts>[];
   private readonly staleDays: readonly Set<DayNumber>[];
   private readonly tasks: TaskCosts[];
   private readonly staleTasks = new Set<Task>();
-  private readonly rooms: RoomSpan[];
-  private readonly staleRooms = new Set<Room>();
-  private readonly nights: number[];
+  private readonly rooms: readonly RoomDates[];
+  private readonly countsRooms: boolean;
+  /** How many rooms stand open over each night. */
+  private readonly nights: number[] = [];
   private readonly broken = new Set<Link>();
   private readonly staleWishes = new Set<Link>();
   private readonly wishesOf = new Map<Step, Link[]>();
-  private readonly stepsIn = new Map<Room, Step[]>();
   private readonly groups = new Map<unknown, Map<DayNumber, number>>();
   private readonly loads: number[];
   private readonly worked: number[];
@@ -104,19 +98,17 @@ export class Tally {
     this.days = model.people.map(() => new Map());
     this.staleDays = model.people.map(() => new Set());
     this.tasks = model.tasks.map(() => NO_TASK);
-    this.rooms = model.rooms.map(() => SHUT);
-    this.nights = [];
+    this.countsRooms = OPEN[model.policy.grouping] > 0;
+    this.rooms = model.rooms.map((room) => new RoomDates(this.first, begunOn(room, model)));
     this.loads = new Array(Math.max(0, model.lastDay - this.first + 1)).fill(0);
     this.worked = model.people.map(() => 0);
     this.offers = offersOf(model);
     this.times = { startOf: (step) => board.startOf(step), endOf: (step) => board.endOf(step) };
-    for (const step of model.steps.values()) append(this.stepsIn, step.task.room, step);
     for (const link of model.links)
       if (!link.hard) {
         this.staleWishes.add(link);
         for (const step of [link.before, link.after]) append(this.wishesOf, step, link);
       }
-    for (const room of model.rooms) this.staleRooms.add(room);
     for (const task of model.tasks) this.staleTasks.add(task);
     for (const entry of board.entries()) this.note(entry, 1);
     this.close = board.watch((entry, sign) => this.note(entry, sign));
@@ -128,14 +120,12 @@ export class Tally {
     for (const step of task.steps) for (const entry of this.board.entriesOf(step)) this.note(entry, -1);
     this.out.add(task);
     this.unplaced[task.priority] += Math.max(1, openHands(task));
-    this.staleRooms.add(task.room);
   }
 
   takeIn(task: Task): void {
     if (!this.out.delete(task)) return;
     this.unplaced[task.priority] -= Math.max(1, openHands(task));
     for (const step of task.steps) for (const entry of this.board.entriesOf(step)) this.note(entry, 1);
-    this.staleRooms.add(task.room);
   }
 
   isOut(task: Task): boolean {
@@ -191,9 +181,10 @@ export class Tally {
     const { step, people, start } = entry;
     const { task } = step;
     if (this.out.has(task)) return;
-    this.staleRooms.add(task.room);
     this.staleTasks.add(task);
     for (const link of this.wishesOf.get(step) ?? []) this.staleWishes.add(link);
+    const runs = step.mode === 'wait' && entry.end > this.opens;
+    if (this.countsRooms && (start >= this.opens || runs)) this.noteRoom(entry, sign);
     if (start < this.opens) return;
     this.noteEnd(lastDayOf(entry), sign);
     if (step.mode === 'wait') return;
@@ -239,7 +230,6 @@ export class Tally {
   private refresh(): void {
     this.refreshDays();
     this.refreshTasks();
-    this.refreshRooms();
     this.refreshWishes();
     const { policy } = this.board.model;
     if (policy.spread === 'early') this.parts.late = LATE * (this.last() - this.first);
@@ -257,9 +247,9 @@ export class Tally {
     for (let i = 0; i < people.length; i++) {
       const stale = this.staleDays[i] as Set<DayNumber>;
       if (stale.size === 0) continue;
-      const days = this.days[i] as Map<DayNumber, DayCosts>;
+      const days = this.days[i] as Map<DayNumber, SessionCosts>;
       for (const day of stale) {
-        const [was, is] = [days.get(day) ?? NO_DAY, this.lookAtDay(i, day)];
+        const [was, is] = [days.get(day) ?? NOTHING, this.lookAtDay(i, day)];
         this.parts.idle += is.idle - was.idle;
         this.parts.goings += is.goings - was.goings;
         this.parts.slivers += is.slivers - was.slivers;
@@ -270,26 +260,22 @@ export class Tally {
     }
   }
 
-  private lookAtDay(index: number, day: DayNumber): DayCosts {
+  private lookAtDay(index: number, day: DayNumber): SessionCosts {
     const { people, policy } = this.board.model;
-    const person = people[index] as (typeof people)[number];
+    const person = people[index] as Person;
     const work = this.board.workOn(person, day);
-    if (work.length === 0) return NO_DAY;
-    let [idle, goings, slivers, sessions] = [0, 0, 0, 0];
+    const costs = noSessionCosts();
     for (let from = 0; from < work.length; ) {
       const to = endOfSession(work, from);
-      const entries = work.slice(from, to);
+      if (this.hasPlanned(work, from, to)) addSession(costs, person, work, policy.grouping, from, to);
       from = to;
-      if (entries.every(({ step }) => this.out.has(step.task))) continue;
-      const [first, last] = [entries[0] as Placed, entries[entries.length - 1] as Placed];
-      const end = entries.reduce((latest, entry) => Math.max(latest, entry.end), last.end);
-      const session: Session = { person, start: first.start, end, entries };
-      idle += idleOf(session);
-      goings += goingsIn(session, policy.grouping);
-      sessions += costOfSession(session);
-      for (const visit of visitsOf(session)) slivers += missingInVisit(visit);
     }
-    return { idle, goings, slivers, sessions };
+    return costs;
+  }
+
+  private hasPlanned(work: readonly Placed[], from: number, to: number): boolean {
+    for (let i = from; i < to; i++) if (!this.out.has((work[i] as Placed).step.task)) return true;
+    return false;
   }
 
   private refreshTasks(): void {
@@ -325,46 +311,25 @@ export class Tally {
     return entry.start >= this.opens;
   }
 
-  private refreshRooms(): void {
-    if (this.staleRooms.size === 0) return;
-    const cost = OPEN[this.board.model.policy.grouping];
-    if (cost > 0)
-      for (const room of this.staleRooms) {
-        const was = this.rooms[room.index] as RoomSpan;
-        const is = this.lookAtRoom(room);
-        if (was.begun === is.begun && was.closed === is.closed) continue;
-        this.openNights(was, -1, cost);
-        this.openNights(is, 1, cost);
-        this.rooms[room.index] = is;
-      }
-    this.staleRooms.clear();
-  }
-
-  private lookAtRoom(room: Room): RoomSpan {
-    let begun = Number.POSITIVE_INFINITY;
-    let closed = Number.NEGATIVE_INFINITY;
-    for (const step of this.stepsIn.get(room) ?? []) {
-      if (step.doneAt !== undefined) begun = Math.min(begun, step.doneAt);
-      if (this.out.has(step.task)) continue;
-      for (const entry of this.board.entriesOf(step)) {
-        if (!this.counts(entry) && (step.mode === 'hands' || entry.end <= this.opens)) continue;
-        begun = Math.min(begun, entry.start);
-        closed = Math.max(closed, entry.end);
-      }
-    }
-    return { begun, closed };
+  private noteRoom({ step, start, end }: Placed, sign: 1 | -1): void {
+    const dates = this.rooms[step.task.room.index] as RoomDates;
+    const before = dates.nights;
+    const begins = Math.max(this.first, dayOfMinute(start));
+    if (!dates.note(begins, Math.max(this.first, dayOfMinute(end - 1)), sign)) return;
+    const after = dates.nights;
+    this.openNights(before, -1);
+    this.openNights(after, 1);
   }
 
   /** A room more or less that stands open over these nights. */
-  private openNights({ begun, closed }: RoomSpan, sign: 1 | -1, cost: number): void {
-    if (closed <= begun || !Number.isFinite(begun)) return;
-    const { openRooms } = this.board.model.policy;
-    for (let day = Math.max(this.first, dayOfMinute(begun)); midnightOf(day + 1) < closed; day++) {
+  private openNights({ from, to }: RoomDates['nights'], sign: 1 | -1): void {
+    const { openRooms, grouping } = this.board.model.policy;
+    for (let day = from; day <= to; day++) {
       const night = day - this.first;
-      if (begun >= midnightOf(day + 1)) continue;
       const before = this.nights[night] ?? 0;
       this.nights[night] = before + sign;
-      this.parts.open += cost * (Math.max(0, before + sign - openRooms) - Math.max(0, before - openRooms));
+      const beyond = Math.max(0, before + sign - openRooms) - Math.max(0, before - openRooms);
+      this.parts.open += OPEN[grouping] * beyond;
     }
   }
 
@@ -382,6 +347,12 @@ export class Tally {
   private isJudged({ before, after }: Link): boolean {
     return (before.doneAt !== undefined || !this.out.has(before.task)) && !this.out.has(after.task);
   }
+}
+
+/** The date of the first of what is done in a room. */
+function begunOn(room: Room, { steps }: Model): DayNumber | undefined {
+  const done = [...steps.values()].filter((step) => step.doneAt !== undefined && step.task.room === room);
+  return done.length === 0 ? undefined : dayOfMinute(Math.min(...done.map(({ doneAt }) => doneAt as Minute)));
 }
 
 function append<K, V>(map: Map<K, V[]>, key: K, value: V): void {
