@@ -7,11 +7,13 @@ import type { Link, Model, Task } from './model';
  */
 export type Cluster = { readonly tasks: readonly Task[] };
 
-/** Tasks in the smallest groups that can be placed one after the other, in no particular order. */
-export function clustersOf(model: Model): Cluster[] {
+/** Tasks in the smallest groups that can be placed one after the other, in no particular order; some each by itself. */
+export function clustersOf(model: Model, alone: ReadonlySet<Task> = new Set()): Cluster[] {
   return componentsOf(
     model.tasks,
-    model.links.filter((link) => link.hard),
+    model.links.filter(
+      ({ hard, before, after }) => hard && !alone.has(before.task) && !alone.has(after.task),
+    ),
     (link) => Number.isFinite(link.maxGap),
   );
 }

@@ -26,7 +26,7 @@ export class Draft {
   readonly board: Board;
   readonly links: LinkIndex;
   readonly clusters: readonly Cluster[];
-  /** Clusters of which something is still to be placed. */
+  /** Clusters of which something is still to be placed, and can be. */
   readonly movable: readonly Cluster[];
   readonly tally: Tally;
   private readonly homes = new Map<Task, Cluster>();
@@ -34,25 +34,32 @@ export class Draft {
   /** Waits that run since something done or fixed, by task. */
   private readonly running = new Map<Task, Placed[]>();
   private readonly parts = new Map<Cluster, readonly Cluster[]>();
-  private readonly hopeless = new Map<Task, boolean>();
+  private readonly hopeless: ReadonlySet<Task>;
   private readonly dates = new Map<Cluster, readonly DayNumber[]>();
   private readonly weights: ReadonlyMap<Task, Priority>;
   private bare: Draft | undefined;
   private lines: Line[] = [];
   private isNoting = true;
 
-  constructor(readonly model: Model) {
+  constructor(
+    readonly model: Model,
+    /** What is known to find no place, of a draft of the same problem. */
+    hopeless?: ReadonlySet<Task>,
+  ) {
     this.board = new Board(model);
     this.links = indexLinks(model);
-    this.clusters = clustersOf(model);
-    for (const cluster of this.clusters) for (const task of cluster.tasks) this.homes.set(task, cluster);
     this.putGiven();
     for (const task of this.running.keys())
       if (isAllGiven(task) && !this.standsAsGiven(task)) this.stuck.add(task);
+    this.hopeless = hopeless ?? this.findHopeless();
+    this.clusters = clustersOf(model, this.hopeless);
+    for (const cluster of this.clusters) for (const task of cluster.tasks) this.homes.set(task, cluster);
     this.tally = new Tally(this.board);
-    this.movable = this.clusters.filter(({ tasks }) => tasks.some(isOpen));
+    this.movable = this.clusters.filter(
+      ({ tasks }) => tasks.some(isOpen) && !tasks.some((task) => this.hopeless.has(task)),
+    );
     this.weights = inheritedPriorities(model);
-    this.leaveOut([...this.stuck]);
+    this.leaveOut([...this.hopeless]);
     this.board.watch((entry, sign) => {
       if (this.isNoting) this.lines.push({ entry, sign });
     });
@@ -94,17 +101,20 @@ export class Draft {
     return parts;
   }
 
-  /** What finds no place even where nothing else is. */
+  /** What finds no place even where nothing else is, and what can't be without it. */
   isHopeless(task: Task): boolean {
-    let known = this.hopeless.get(task);
-    if (known === undefined) {
-      this.bare ??= this.empty();
-      known =
-        this.stuck.has(task) ||
-        !fitsOn(this.bare.board, { tasks: [task] }, this.bare.links, { wishes: false });
-      this.hopeless.set(task, known);
-    }
-    return known;
+    return this.hopeless.has(task);
+  }
+
+  private findHopeless(): Set<Task> {
+    const found = new Set<Task>(this.stuck);
+    for (const task of this.model.tasks)
+      if (isOpen(task) && !fitsOn(this.board, { tasks: [task] }, this.links, { wishes: false }))
+        found.add(task);
+    for (const task of found)
+      for (const step of task.steps)
+        for (const link of this.links.outOf(step)) if (needsBefore(link)) found.add(link.after.task);
+    return found;
   }
 
   /** The dates on which a cluster could begin if nothing else were planned. */
@@ -168,7 +178,7 @@ export class Draft {
       for (const task of tasks) if (!this.isOut(task) && !this.isPlaced(task)) this.leaveOut([task]);
   }
 
-  /** Takes tasks in again, to be placed; false where what is given of them can't stand, and they stay out. */
+  /** Takes tasks in again, to be placed; false where they find no place or what is given of them can't stand, and they stay out. */
   takeIn(tasks: readonly Task[]): boolean {
     const out = tasks.filter((task) => this.tally.isOut(task));
     if (!out.every((task) => this.canStand(task))) return false;
@@ -183,7 +193,7 @@ export class Draft {
   /** Whether what runs of a task since before can run. */
   private canStand(task: Task): boolean {
     const runs = this.running.get(task) ?? [];
-    return !this.stuck.has(task) && runs.every(({ step, start }) => this.mayRun(step, start));
+    return !this.hopeless.has(task) && runs.every(({ step, start }) => this.mayRun(step, start));
   }
 
   /** Something that has to come first is left out. */
@@ -197,9 +207,7 @@ export class Draft {
 
   /** A hard predecessor that is left out, and not only an order of two that may each be left out. */
   isMissing(link: Link): boolean {
-    if (link.orderOnly || !this.tally.isOut(link.before.task)) return false;
-    if (link.after.doneAt !== undefined || link.after.over) return false;
-    return link.beforeIsTask || !isSettled(link.before);
+    return needsBefore(link) && this.tally.isOut(link.before.task);
   }
 
   /** Clusters of which nothing is left out. */
@@ -246,7 +254,7 @@ export class Draft {
 
   /** A draft of the same problem with nothing on it but what is given. */
   empty(): Draft {
-    return new Draft(this.model);
+    return new Draft(this.model, this.hopeless);
   }
 
   private orphansOf(task: Task): Task[] {
@@ -283,6 +291,12 @@ export class Draft {
   private mayRun(step: Step, start: Minute): boolean {
     return this.board.waitStart(step, start, undefined, isSinceDone(step)) === start;
   }
+}
+
+/** Whether the after-side of a hard link can't be planned without the other. */
+function needsBefore({ before, after, beforeIsTask, orderOnly }: Link): boolean {
+  if (orderOnly || after.doneAt !== undefined || after.over) return false;
+  return beforeIsTask || !isSettled(before);
 }
 
 /** Dates from today on, each looked for after the one before. */

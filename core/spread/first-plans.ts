@@ -42,7 +42,7 @@ export function bestFirst(model: Model, { seed, stop, better }: FirstOptions): D
   let best: Draft | undefined;
   for (const recipe of recipesFor(model)) {
     if (best && (stop() || (recipe.inTurn && best.out.length === 0))) continue;
-    const draft = new Draft(model);
+    const draft = best ? best.empty() : new Draft(model);
     build(draft, recipe, randomFrom(seed));
     bringIn(draft, { seed, stop });
     if (best && compareScores(draft.tally.score(), best.tally.score()) >= 0) continue;

@@ -219,9 +219,16 @@ class Dispatch {
 
   private isWorthGoing(unit: Unit, person: Person, clock: Minute, left: number): boolean {
     const { room } = unit.task;
+    const { openRooms } = this.board.model.policy;
+    if (!this.begun.has(room) && this.begun.size >= Math.max(1, openRooms)) return this.passOver(unit, clock);
     const worth = this.begun.has(room) ? WORTH_GOING : WORTH_OPENING;
     const most = Math.min(worth, this.pending.get(room) ?? 0);
     if (Math.min(left, this.minutesAhead(this.shelf.in(room), person, clock, most)) >= most) return true;
+    return this.passOver(unit, clock);
+  }
+
+  /** Whether something has been passed over for long enough. */
+  private passOver(unit: Unit, clock: Minute): boolean {
     unit.passedOver = Math.min(unit.passedOver, clock);
     return clock - unit.passedOver >= MOST_PASSING;
   }
@@ -273,7 +280,10 @@ class Dispatch {
 
   private placeBy(latest: Minute, unit: Unit, person: Person, options: PlaceOptions): Minute {
     const clock = this.clocks[person.index] as Minute;
-    const trial = tryPlacing(this.board, unit.steps, this.links, options);
+    const { who, ...byAnybody } = options;
+    const trial =
+      tryPlacing(this.board, unit.steps, this.links, options) ??
+      tryPlacing(this.board, unit.steps, this.links, byAnybody);
     // What does not fit today, all of it, is looked at again tomorrow; what waits to be seen to, soon.
     const again = unit.tends ? clock + LOOK_AGAIN : midnightOf(dayOfMinute(clock) + 1);
     if (!trial) {
