@@ -51,7 +51,6 @@ export class Board {
   private readonly hours: FreeHours;
   /** Who is kept out of each room. */
   private readonly keeping: Track<Hold>[];
-  private readonly loads = new Map<DayNumber, number>();
   /** The windows of each person by date; none crosses midnight. */
   private readonly windowsOn: readonly ReadonlyMap<DayNumber, readonly Span[]>[];
   private readonly timeLeft: readonly TimeLeft[];
@@ -187,7 +186,6 @@ export class Board {
     if (entry.step.mode !== 'hands') return;
     const length = (entry.end - entry.start) * sign;
     const day = dayOfMinute(entry.start);
-    this.loads.set(day, (this.loads.get(day) ?? 0) + length * entry.people.length);
     for (const { index } of entry.people) {
       this.shares[index] = (this.shares[index] ?? 0) + length;
       const worked = this.worked[index] as Map<DayNumber, number>;
@@ -210,7 +208,7 @@ export class Board {
     const work = this.workOn(person, day);
     const windows = this.windowsOn[person.index]?.get(day) ?? [];
     const longest = Math.max(0, ...windows.map((window) => longestPiece(window, work, person)));
-    return Math.max(0, Math.min(longest, person.dailyCap - (this.worked[person.index]?.get(day) ?? 0)));
+    return Math.max(0, Math.min(longest, person.dailyCap - this.workedOn(person, day)));
   }
 
   /** The stretch of somebody's time that goes on at a moment, or begins next. */
@@ -221,7 +219,7 @@ export class Board {
   /** The most hands-on minutes that somebody can do in one go from about a moment on, before their time ends that day. */
   leftFor(person: Person, at: Minute): number {
     const window = this.windowFrom(person, at);
-    const done = this.worked[person.index]?.get(dayOfMinute(at)) ?? 0;
+    const done = this.workedOn(person, dayOfMinute(at));
     return window ? Math.max(0, Math.min(window.end - at, person.dailyCap - done)) : 0;
   }
 
@@ -369,9 +367,9 @@ export class Board {
     return this.shares[person.index] ?? 0;
   }
 
-  /** Hands-on person-minutes on a date. */
-  loadOn(day: DayNumber): number {
-    return this.loads.get(day) ?? 0;
+  /** The same on a date. */
+  workedOn(person: Person, day: DayNumber): number {
+    return this.worked[person.index]?.get(day) ?? 0;
   }
 
   /** The first moment from `from` on at which any of these people has time at all. */

@@ -1,5 +1,6 @@
 import { PRIORITIES } from '../basics/choices';
 import { randomFrom } from '../basics/random';
+import type { Priority } from '../plan/problem';
 import { type Cluster, inOrder } from './clusters';
 import { dispatch, type Manner } from './dispatch/dispatch';
 import { steadyPace } from './dispatch/pace';
@@ -34,22 +35,41 @@ function recipesFor(model: Model): Recipe[] {
 export type FirstOptions = {
   readonly seed: number;
   readonly stop: () => boolean;
-  readonly better?: (draft: Draft) => void;
+  /** Told of each plan that is built. */
+  readonly built?: (draft: Draft) => void;
 };
 
-/** The best of what the recipes give; at least that of the first. */
-export function bestFirst(model: Model, { seed, stop, better }: FirstOptions): Draft {
-  let best: Draft | undefined;
+/** What the recipes give, in their order; at least what the first gives. */
+export function firstPlans(model: Model, { seed, stop, built }: FirstOptions): [Draft, ...Draft[]] {
+  const drafts: Draft[] = [];
   for (const recipe of recipesFor(model)) {
-    if (best && (stop() || (recipe.inTurn && best.out.length === 0))) continue;
-    const draft = best ? best.empty() : new Draft(model);
+    const [first] = drafts;
+    if (first && (stop() || (recipe.inTurn && drafts.some(({ out }) => out.length === 0)))) continue;
+    const draft = first ? first.empty() : new Draft(model);
     build(draft, recipe, randomFrom(seed));
     bringIn(draft, { seed, stop });
-    if (best && compareScores(draft.tally.score(), best.tally.score()) >= 0) continue;
-    best = draft;
-    better?.(draft);
+    drafts.push(draft);
+    built?.(draft);
   }
-  return best as Draft;
+  return drafts as [Draft, ...Draft[]];
+}
+
+/** The best as plans are compared. */
+export function bestOf(drafts: readonly [Draft, ...Draft[]]): Draft {
+  return drafts.reduce((a, b) => (compareScores(b.tally.score(), a.tally.score()) < 0 ? b : a));
+}
+
+/** What a minute is taken to cost that is left out for now: much of it comes in later. */
+const WORTH_A_MINUTE: Readonly<Record<Priority, number>> = { must: 20, should: 10, could: 5 };
+
+/** The one that a search makes most of: what is left out can mostly be brought in, what lies badly takes longer. */
+export function mostPromising(drafts: readonly [Draft, ...Draft[]]): Draft {
+  const worth = (draft: Draft) => {
+    const [must = 0, should = 0, could = 0] = draft.tally.score();
+    const left = must * WORTH_A_MINUTE.must + should * WORTH_A_MINUTE.should + could * WORTH_A_MINUTE.could;
+    return left + Object.values(draft.tally.costs()).reduce((sum, cost) => sum + cost, 0);
+  };
+  return drafts.reduce((a, b) => (worth(b) < worth(a) ? b : a));
 }
 
 /** Before plans are compared, what is left out is tried again; so many rounds in a row in vain are enough. */
@@ -78,7 +98,7 @@ export function sensibleDraft(model: Model): Draft {
       build(draft, recipe, randomFrom(1));
       return draft;
     });
-  return drafts.reduce((a, b) => (compareScores(b.tally.score(), a.tally.score()) < 0 ? b : a));
+  return bestOf(drafts as [Draft, ...Draft[]]);
 }
 
 /** Fills an empty draft by a recipe. */

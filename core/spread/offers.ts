@@ -6,6 +6,8 @@ export type Offers = {
   readonly ofPerson: readonly number[];
   /** From the first date on; dates after the finish offer nothing. */
   readonly ofDate: readonly number[];
+  /** The same of each person. */
+  readonly ofPersonOn: readonly (readonly number[])[];
   readonly all: number;
 };
 
@@ -13,16 +15,21 @@ export function offersOf(model: Model): Offers {
   const first = firstDateOf(model);
   const dates = Math.max(0, model.lastDay - first + 1);
   const ofDate = new Array<number>(dates).fill(0);
-  const ofPerson = model.people.map((person) => {
-    let sum = 0;
+  const ofPersonOn = model.people.map((person) => {
+    const own = new Array<number>(dates).fill(0);
     for (const [day, minutes] of freeMinutes(person, model)) {
       const offered = Math.min(minutes, person.dailyCap);
+      own[day - first] = offered;
       ofDate[day - first] = (ofDate[day - first] ?? 0) + offered;
-      sum += offered;
     }
-    return sum;
+    return own;
   });
-  return { ofPerson, ofDate, all: ofPerson.reduce((sum, minutes) => sum + minutes, 0) };
+  const ofPerson = ofPersonOn.map(sum);
+  return { ofPerson, ofPersonOn, ofDate, all: sum(ofPerson) };
+}
+
+function sum(numbers: readonly number[]): number {
+  return numbers.reduce((total, number) => total + number, 0);
 }
 
 /** Minutes of a person's windows by date, from the first date (and `now`) to the last, reserve dates left out. */

@@ -1,12 +1,14 @@
+import { PRIORITIES } from '../basics/choices';
 import { randomFrom } from '../basics/random';
 import type { MadePlan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
 import { documentOf } from './document';
 import type { Draft } from './draft';
-import { bestFirst } from './first-plans';
+import { bestOf, firstPlans, mostPromising } from './first-plans';
 import { modelOf } from './model';
-import { fillUp, search } from './search';
+import { fillUp, type SearchOptions, search } from './search';
 import { FEW_CLUSTERS, searchSoonest } from './soonest';
+import { compareScores, type Score } from './tally';
 
 export type PlanOptions = {
   /** SHA-256 of the problem's bytes, lower-case hex. */
@@ -26,23 +28,58 @@ const ROUNDS_BEFORE = 20;
 /** Rounds of bettering where nothing else ends them; the same seed then gives the same plan. */
 const MOST_ROUNDS = 20_000;
 
+/** So many rounds at most may the most promising plan take to leave out no more than the best does. */
+const CATCHING_UP = 100;
+
 /**
  * The best plan found for a problem that passed `problemFaults`.
  *
- * Builds a plan by each of a fixed list of recipes, keeps the best in the order of docs/formats/plan.md, and betters it
- * by placing parts of it anew, drawn from the seed. Always returns a valid plan; what can't be placed is in `unplaced`.
+ * Builds a plan by each of a fixed list of recipes, goes on with the most promising, and betters it by placing parts of
+ * it anew, drawn from the seed; the best is kept in the order of docs/formats/plan.md. Always returns a valid plan; what
+ * can't be placed is in `unplaced`.
  */
 export function plan(problem: Problem, options: PlanOptions): MadePlan {
-  const { problemHash, seed, stop, report, rounds = MOST_ROUNDS } = options;
-  const told = (draft: Draft) => report?.(() => documentOf(draft, problemHash));
-  const draft = bestFirst(modelOf(problem), { seed, stop, better: told });
-  const random = randomFrom(seed);
-  const searching = { random, stop, rounds, better: () => told(draft) };
-  if (draft.movable.length > FEW_CLUSTERS || problem.policy.spread !== 'soonest') search(draft, searching);
+  const { problemHash, seed, stop, rounds = MOST_ROUNDS } = options;
+  const tell = telling(options);
+  const searching = { random: randomFrom(seed), stop, rounds };
+  const drafts = firstPlans(modelOf(problem), { seed, stop, built: tell });
+  if (problem.policy.spread !== 'soonest') return documentOf(bettered(drafts, searching, tell), problemHash);
+  const draft = bestOf(drafts);
+  const better = () => tell(draft);
+  if (draft.movable.length > FEW_CLUSTERS) search(draft, { ...searching, better });
   else {
-    search(draft, { ...searching, rounds: Math.min(rounds, ROUNDS_BEFORE) });
-    searchSoonest(draft, searching);
+    search(draft, { ...searching, rounds: Math.min(rounds, ROUNDS_BEFORE), better });
+    searchSoonest(draft, { ...searching, better });
     fillUp(draft);
   }
   return documentOf(draft, problemHash);
+}
+
+/** The most promising of some plans made better; where it still leaves out more than the best of them, that one. */
+function bettered(
+  drafts: readonly [Draft, ...Draft[]],
+  { rounds, ...searching }: Pick<SearchOptions, 'random' | 'stop' | 'rounds'>,
+  tell: (draft: Draft) => void,
+): Draft {
+  const [safe, promising] = [bestOf(drafts), mostPromising(drafts)];
+  const first = Math.min(CATCHING_UP, Math.ceil(rounds / 2));
+  search(promising, { ...searching, rounds: first, better: () => tell(promising) });
+  const draft = leavesOutMore(promising, safe) ? safe : promising;
+  search(draft, { ...searching, rounds: rounds - first, better: () => tell(draft) });
+  return bestOf([draft, safe]);
+}
+
+function leavesOutMore(one: Draft, other: Draft): boolean {
+  return compareScores(one.tally.score().slice(0, PRIORITIES.length), other.tally.score()) > 0;
+}
+
+/** Tells of each plan that is better than all before. */
+function telling({ report, problemHash }: PlanOptions): (draft: Draft) => void {
+  let best: Score | undefined;
+  return (draft) => {
+    const score = draft.tally.score();
+    if (best && compareScores(score, best) >= 0) return;
+    best = score;
+    report?.(() => documentOf(draft, problemHash));
+  };
 }

@@ -5,7 +5,7 @@ import { type Cluster, inOrder } from './clusters';
 import { documentOf } from './document';
 import { Draft, isGivenWait, isOpen } from './draft';
 import { earlierPlaces } from './earlier';
-import { bestFirst } from './first-plans';
+import { bestOf, firstPlans } from './first-plans';
 import type { Placed } from './metrics';
 import { isSettled, type Link, modelOf, type Step } from './model';
 import { movedBetween } from './moved';
@@ -52,7 +52,7 @@ export function replan(
  */
 function withLessLeftOut(draft: Draft, { seed, stop, rounds = MOST_ROUNDS }: ReplanOptions): Draft {
   const unplaced = (one: Draft) => one.tally.score().slice(0, 3);
-  const anew = bestFirst(draft.model, { seed, stop });
+  const anew = bestOf(firstPlans(draft.model, { seed, stop }));
   search(anew, { random: randomFrom(seed), stop, rounds, onlyLeftOut: true });
   const isAsGood = () => compareScores(unplaced(draft), unplaced(anew)) <= 0;
   if (isAsGood()) return draft;

@@ -79,8 +79,6 @@ class Dispatch {
   private readonly byGroup: boolean;
   /** Whatever weighs less is pressing. */
   private pressing = 0;
-  /** Hands-on minutes on the board. */
-  private done: number;
 
   constructor(
     private readonly board: Board,
@@ -90,7 +88,6 @@ class Dispatch {
   ) {
     const { model } = board;
     this.from = Math.max(model.start, model.now ?? model.start);
-    this.done = model.people.reduce((sum, person) => sum + board.minutesOf(person), 0);
     this.idleFrom = model.people.map(() => undefined);
     this.clocks = model.people.map(() => this.from);
     this.rooms = model.people.map(() => undefined);
@@ -168,14 +165,16 @@ class Dispatch {
       due,
       owed,
       left: this.board.leftFor(person, clock),
-      isFull: this.isFull(clock),
+      isFull: this.isFull(person, clock),
     };
   }
 
-  private isFull(clock: Minute): boolean {
+  private isFull(person: Person, clock: Minute): boolean {
     const { pace } = this.manner;
+    if (!pace) return false;
     const day = dayOfMinute(clock);
-    return pace !== undefined && (this.board.loadOn(day) >= pace.ofDate(day) || this.done >= pace.upTo(day));
+    const isEnough = this.board.workedOn(person, day) >= pace.ofDate(person, day);
+    return isEnough || this.board.minutesOf(person) >= pace.upTo(person, day);
   }
 
   private choose(turn: Turn): Unit | undefined {
@@ -356,7 +355,6 @@ class Dispatch {
   }
 
   private count({ task: { room }, minutes }: Unit, sign: 1 | -1): void {
-    this.done += sign * minutes;
     this.pending.set(room, (this.pending.get(room) ?? 0) - sign * minutes);
   }
 
