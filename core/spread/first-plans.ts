@@ -22,12 +22,15 @@ const STEADY = [2, 1.4];
 
 function recipesFor(model: Model): Recipe[] {
   const roomOrder = roomsInOrder(model);
-  const usual: Manner = { priorityFirst: false, roomOrder };
+  const usual: Manner = { priorityFirst: false, byWishes: true, roomOrder };
   const paces = model.policy.spread === 'even' ? STEADY.map((multiple) => steadyPace(model, multiple)) : [];
+  const [pace] = paces;
   return [
-    ...paces.map((pace) => ({ manner: { ...usual, pace }, inTurn: false })),
+    ...paces.map((steady) => ({ manner: { ...usual, pace: steady }, inTurn: false })),
+    ...(pace ? [{ manner: { ...usual, byWishes: false, pace }, inTurn: false }] : []),
     { manner: usual, inTurn: false },
-    { manner: { ...usual, priorityFirst: true }, inTurn: false },
+    { manner: { ...usual, byWishes: false }, inTurn: false },
+    { manner: { ...usual, byWishes: false, priorityFirst: true }, inTurn: false },
     { manner: usual, inTurn: true },
   ];
 }

@@ -14,15 +14,22 @@ import { groupsInOrder, type Unit, unitsOf } from './unit';
 export type Manner = {
   /** Nothing of less priority while something of more could be done. */
   readonly priorityFirst: boolean;
+  /** First what breaks no wish, even if that means to go elsewhere. */
+  readonly byWishes: boolean;
   /** In which order rooms are taken. */
   readonly roomOrder: readonly Room[];
   /** Absent: as much on a date as fits. */
   readonly pace?: Pace;
 };
 
-/** Standing about for so long is worth it where it keeps somebody in the same stretch of work; first what needs less. */
-const IDLE = [2, 10] as const;
-const MOST_IDLE = IDLE[1];
+/** Standing about for so long is worth it where it keeps somebody in the same stretch of work. */
+const MOST_IDLE = 10;
+/** What is looked for: first what needs no standing about and breaks no wish. */
+const PASSES = [
+  { idle: 2, wishes: true },
+  { idle: MOST_IDLE, wishes: true },
+  { idle: MOST_IDLE, wishes: false },
+] as const;
 /** Where one kind or height of work comes before the next, it is waited for from one day to the next. */
 const PATIENCE = 24 * 60;
 /** What waits to be seen to and can't be just now is looked at again after so many minutes. */
@@ -73,6 +80,8 @@ class Dispatch {
   private readonly begun = new Set<Room>();
   private readonly givenUp = new Set<Unit>();
   private readonly anew = new Set<Unit>();
+  /** Steps that are still to be placed. */
+  private readonly toCome: Set<Step>;
   /** Hands-on minutes still to come in a room. */
   private readonly pending = new Map<Room, number>();
   private readonly from: Minute;
@@ -94,6 +103,7 @@ class Dispatch {
     this.later = model.people.map(() => new Map());
     this.byGroup = model.policy.grouping === 'kind' || model.policy.grouping === 'layer';
     const units = this.ranked(unitsOf(board, clusters, links));
+    this.toCome = new Set(units.flatMap(({ steps }) => steps));
     for (const { task, minutes } of units)
       this.pending.set(task.room, (this.pending.get(task.room) ?? 0) + minutes);
     for (const unit of units) if (unit.before.size === 0) this.release(unit);
@@ -179,17 +189,26 @@ class Dispatch {
 
   private choose(turn: Turn): Unit | undefined {
     const rooms = this.roomsFor(turn.person);
-    for (const idle of IDLE) {
+    for (const { idle, wishes } of PASSES) {
       let awaited = this.byGroup ? this.awaitedTomorrow(turn) : NEVER;
       for (const unit of this.shelf.inOrder(rooms)) {
         if (unit.weight > awaited) break;
         if (!this.isFor(unit, turn) || this.readyFor(unit, turn.person) > turn.clock + idle) continue;
+        if (wishes && this.manner.byWishes && !this.suitsWishes(unit, turn.clock)) continue;
         const start = this.begin(unit, turn, turn.clock + idle);
         if (start <= turn.clock + idle) return unit;
         if (this.byGroup && start < turn.clock + PATIENCE) awaited = Math.min(awaited, unit.weight);
       }
     }
     return undefined;
+  }
+
+  /** Whether what would better come before a unit is done, or won't be. */
+  private suitsWishes({ wishes }: Unit, clock: Minute): boolean {
+    return wishes.every(({ before, minGap }) => {
+      const end = this.board.endOf(before);
+      return end === undefined ? !this.toCome.has(before) : end + minGap <= clock + MOST_IDLE;
+    });
   }
 
   /** Here before rooms that are begun before others. */
@@ -363,6 +382,7 @@ class Dispatch {
     if (this.givenUp.has(unit)) return;
     this.givenUp.add(unit);
     this.shelf.remove(unit);
+    for (const step of unit.steps) this.toCome.delete(step);
     const { room } = unit.task;
     this.pending.set(room, (this.pending.get(room) ?? 0) - unit.minutes);
     for (const [follower, needs] of unit.followers)

@@ -4,7 +4,7 @@ import type { Policy } from '../../plan/problem';
 import { type Board, NEVER } from '../board';
 import type { Cluster } from '../clusters';
 import { groupOf } from '../costs';
-import { isSettled, type Person, type Step, type Task } from '../model';
+import { isSettled, type Link, type Person, type Step, type Task } from '../model';
 import { segmentsOf } from '../segments';
 import type { LinkIndex } from '../step-order';
 
@@ -31,6 +31,8 @@ export type Unit = {
   /** What has to be done after the last wait that it sets going. */
   readonly awaited: Step | undefined;
   readonly before: Set<Unit>;
+  /** What would better be done before it. */
+  readonly wishes: readonly Link[];
   /** What comes after it, and whether that can't be without it. */
   readonly followers: Map<Unit, boolean>;
   /** What comes first by weight and school, and then by its place among all. */
@@ -55,7 +57,8 @@ export function unitsOf(board: Board, clusters: readonly Cluster[], links: LinkI
     for (const { steps } of segmentsOf(cluster, links) ?? []) {
       const hands = steps.find(isToDo);
       if (!hands) continue;
-      const unit = unitOf(steps, hands, board.eligibleFor(hands), last);
+      const wishes = steps.flatMap((step) => links.wishesInto(step));
+      const unit = unitOf({ steps, hands, wishes, able: board.eligibleFor(hands), previous: last });
       if (last) join(last, unit, true);
       for (const step of steps) home.set(step, unit);
       units.push(unit);
@@ -89,12 +92,9 @@ function isToDo(step: Step): boolean {
   return step.mode === 'hands' && !isSettled(step);
 }
 
-function unitOf(
-  steps: readonly Step[],
-  hands: Step,
-  able: readonly Person[],
-  previous: Unit | undefined,
-): Unit {
+type Cut = Pick<Unit, 'steps' | 'hands' | 'wishes' | 'previous'> & { readonly able: readonly Person[] };
+
+function unitOf({ steps, hands, wishes, able, previous }: Cut): Unit {
   const wait = hands.task.steps[hands.position - 1];
   const leading = steps.slice(0, steps.indexOf(hands)).filter((step) => step.task === hands.task);
   const shortest = Math.min(hands.split ?? hands.minutes, hands.minutes);
@@ -115,6 +115,7 @@ function unitOf(
     previous,
     awaited: awaitedAfter(steps),
     before: new Set(),
+    wishes,
     followers: new Map(),
     weight: 0,
     place: 0,
