@@ -1,5 +1,5 @@
 import { PRIORITIES } from '../basics/choices';
-import { type DayNumber, dayOfMinute, type Minute } from '../basics/local-time';
+import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../basics/local-time';
 import { oneOf } from '../basics/random';
 import type { Cluster } from './clusters';
 import { groupOf } from './costs';
@@ -9,6 +9,15 @@ import type { Person, Room, Step, Task } from './model';
 
 /** Which clusters a round takes off the board and places anew; the first of them is what it is about. */
 type Neighbourhood = (draft: Draft, index: Neighbours, random: () => number) => readonly Cluster[];
+
+/** What a round takes off the board, and whether it is dealt out anew, room by room, or put where each costs least. */
+export type Picked = {
+  readonly clusters: readonly Cluster[];
+  readonly deal?: Dealing;
+};
+
+/** From when on, and which room first. */
+export type Dealing = { readonly from: Minute; readonly roomOrder: readonly Room[] };
 
 /** Clusters by what they have in common. */
 export type Neighbours = {
@@ -21,34 +30,83 @@ const MOST_PICKED = 14;
 /** Where something is to come in, all that may be in its way. */
 const MOST_IN_THE_WAY = 40;
 
-/** Draws one of the ways to choose by its share, and chooses by it. */
-export function pickClusters(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
-  const isShort = draft.out.some((task) => !draft.isHopeless(task));
-  let left = isShort && random() < OFTEN_SHORT ? 0 : random();
-  const [, pick] = NEIGHBOURHOODS.find(([share]) => {
-    left -= share;
-    return left < 0;
-  }) ?? [0, aFew];
-  const most = pick === whatCouldComeIn ? MOST_IN_THE_WAY : MOST_PICKED;
-  return [...new Set(pick(draft, index, random))].slice(0, most);
-}
+type Way = { readonly share: number; readonly pick: Neighbourhood; readonly isDealt?: boolean };
+
+const WAYS: readonly Way[] = [
+  // Where nothing is left out, a few at random.
+  { share: 0.06, pick: whatCouldComeIn },
+  { share: 0.03, pick: ofWholeRoom, isDealt: true },
+  { share: 0.02, pick: ofTwoRooms, isDealt: true },
+  { share: 0.04, pick: ofFewDates, isDealt: true },
+  { share: 0.04, pick: ofPerson, isDealt: true },
+  { share: 0.08, pick: ofRoom },
+  { share: 0.05, pick: ofRoomOnDate },
+  { share: 0.07, pick: gathered },
+  { share: 0.1, pick: aboutThen },
+  { share: 0.14, pick: ofShortSession },
+  { share: 0.24, pick: ofShortVisit },
+  { share: 0.03, pick: ofKind },
+  { share: 0.06, pick: ofWish },
+  { share: 0.04, pick: aFew },
+];
 
 /** How often, at the least, it is about what is left out where there is something. */
 const OFTEN_SHORT = 0.25;
 
-const NEIGHBOURHOODS: readonly (readonly [share: number, pick: Neighbourhood])[] = [
-  // Where nothing is left out, a few at random.
-  [0.06, whatCouldComeIn],
-  [0.22, ofRoom],
-  [0.06, ofRoomOnDate],
-  [0.12, gathered],
-  [0.14, aboutThen],
-  [0.1, ofShortSession],
-  [0.14, ofShortVisit],
-  [0.04, ofKind],
-  [0.06, ofWish],
-  [0.06, aFew],
-];
+/** Draws one of the ways to choose by its share, and chooses by it. */
+export function pickClusters(draft: Draft, index: Neighbours, random: () => number): Picked {
+  const isShort = draft.out.some((task) => !draft.isHopeless(task));
+  let left = isShort && random() < OFTEN_SHORT ? 0 : random();
+  const { pick, isDealt } = WAYS.find(({ share }) => {
+    left -= share;
+    return left < 0;
+  }) ?? { pick: aFew };
+  if (isDealt) return dealt(draft, pick(draft, index, random), random);
+  const most = pick === whatCouldComeIn ? MOST_IN_THE_WAY : MOST_PICKED;
+  return { clusters: [...new Set(pick(draft, index, random))].slice(0, most) };
+}
+
+/** Dealt out from about the first of it on, or from any date; the rooms in an order that is drawn. */
+function dealt(draft: Draft, clusters: readonly Cluster[], random: () => number): Picked {
+  const { model } = draft;
+  const starts = clusters.map((cluster) => startOf(draft, cluster) ?? model.end);
+  const first = dayOfMinute(Math.min(...starts));
+  const days = model.lastDay - model.firstDay + 1;
+  const day = random() < 0.5 ? first : model.firstDay + Math.floor(random() * days);
+  const roomOrder = [...new Set(clusters.map(roomOf))].map((room) => [random(), room] as const);
+  return {
+    clusters,
+    deal: { from: midnightOf(day), roomOrder: roomOrder.sort(([a], [b]) => a - b).map(([, room]) => room) },
+  };
+}
+
+function ofWholeRoom({ movable }: Draft, { byRoom }: Neighbours, random: () => number): readonly Cluster[] {
+  return byRoom.get(roomOf(oneOf(movable, random))) ?? [];
+}
+
+function ofTwoRooms(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  return [...new Set([...ofWholeRoom(draft, index, random), ...ofWholeRoom(draft, index, random)])];
+}
+
+/** All that begins on a date or the one or two after it. */
+function ofFewDates(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  const from = dateOf(draft, oneOf(draft.movable, random));
+  if (from === undefined) return [];
+  const to = from + Math.floor(random() * 3);
+  return draft.movable.filter((one) => {
+    const date = dateOf(draft, one);
+    return date !== undefined && date >= from && date <= to;
+  });
+}
+
+/** What somebody does over some dates. */
+function ofPerson(draft: Draft, index: Neighbours, random: () => number): Cluster[] {
+  const { people } = draft.model;
+  const who = oneOf(people, random);
+  return ofFewDates(draft, index, random).filter(({ tasks }) =>
+    tasks.some(({ steps }) => steps.some((step) => draft.board.entriesOf(step)[0]?.people.includes(who))),
+  );
+}
 
 function some(clusters: readonly Cluster[], share: number, random: () => number): Cluster[] {
   return clusters.filter(() => random() < share);

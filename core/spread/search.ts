@@ -1,10 +1,11 @@
 import { PRIORITIES } from '../basics/choices';
 import { groupBy } from '../basics/group-by';
 import { type Cluster, inOrder } from './clusters';
+import { dispatch } from './dispatch/dispatch';
 import type { Draft, Snapshot } from './draft';
 import { insertBest } from './insert';
 import type { Link, Task } from './model';
-import { type Neighbours, pickClusters, whatCouldComeIn } from './neighbourhoods';
+import { type Dealing, type Neighbours, type Picked, pickClusters, whatCouldComeIn } from './neighbourhoods';
 import { placeCluster } from './place';
 import { compareScores, type Score } from './tally';
 
@@ -66,13 +67,18 @@ class Searching {
   round(): void {
     const { draft, options } = this;
     if (draft.movable.length === 0) return;
-    const picked = options.onlyLeftOut
-      ? [...new Set(whatCouldComeIn(draft, this.index, options.random))]
+    const { clusters, deal }: Picked = options.onlyLeftOut
+      ? { clusters: [...new Set(whatCouldComeIn(draft, this.index, options.random))] }
       : pickClusters(draft, this.index, options.random);
     draft.mark();
-    const movable = picked.filter((cluster) => draft.takeIn(cluster.tasks));
+    const movable = clusters.filter((cluster) => draft.takeIn(cluster.tasks));
     for (const cluster of movable) draft.takeOff(cluster);
-    for (const cluster of this.sorted(movable)) insertBest(draft, cluster, LOOK, options.random);
+    if (deal) this.dealOut(movable, deal);
+    const rest = movable.filter(({ tasks }) => !tasks.every((task) => draft.isPlaced(task)));
+    for (const cluster of this.sorted(rest)) {
+      draft.takeOff(cluster);
+      insertBest(draft, cluster, LOOK, options.random);
+    }
     const reached = draft.tally.score();
     if (!this.mayStand(reached)) {
       draft.rewind();
@@ -87,6 +93,15 @@ class Searching {
     this.best = draft.snapshot();
     this.astray = 0;
     options.better?.();
+  }
+
+  private dealOut(clusters: readonly Cluster[], deal: Dealing): void {
+    const { board, links } = this.draft;
+    dispatch(board, clusters, links, {
+      ...deal,
+      priorityFirst: false,
+      byWishes: this.options.random() < 0.5,
+    });
   }
 
   /** The best that was found, with whatever finds a place beside it. */

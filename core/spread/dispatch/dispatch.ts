@@ -18,6 +18,8 @@ export type Manner = {
   readonly byWishes: boolean;
   /** In which order rooms are taken. */
   readonly roomOrder: readonly Room[];
+  /** Nothing before this; absent: from the first moment on. */
+  readonly from?: Minute;
   /** Absent: as much on a date as fits. */
   readonly pace?: Pace;
 };
@@ -96,7 +98,7 @@ class Dispatch {
     private readonly manner: Manner,
   ) {
     const { model } = board;
-    this.from = Math.max(model.start, model.now ?? model.start);
+    this.from = Math.max(model.start, model.now ?? model.start, manner.from ?? model.start);
     this.idleFrom = model.people.map(() => undefined);
     this.clocks = model.people.map(() => this.from);
     this.rooms = model.people.map(() => undefined);
