@@ -89,7 +89,7 @@ describe('the command line', () => {
   });
 
   it('re-makes a plan after a lost evening, and moves little', () => {
-    const before = file('before.json', run('plan', PROBLEM, '--seconds', '0').out);
+    const before = file('before.json', run('plan', PROBLEM, '--seconds', '2').out);
     const problem = JSON.parse(readFileSync(PROBLEM, 'utf8'));
     const { sessions } = JSON.parse(readFileSync(before, 'utf8'));
     const lost = sessions[1].date;

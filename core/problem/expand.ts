@@ -56,6 +56,11 @@ export function expandWork(
   const kinds = new Map(rooms.map((room) => [room.id, room.kind]));
   const kindOf = (task: ProblemTask) => kinds.get(task.room);
   const attendance = attendanceOf(household);
+  const rules = [
+    ...precedenceOf(work.links),
+    ...foodPrecedence(work.tasks),
+    ...apartPrecedence(work.tasks, begunTasks(household), ranksIn(work)),
+  ];
   const problem: Problem = {
     format: 'early-thaw/problem',
     version: 2,
@@ -70,11 +75,9 @@ export function expandWork(
     ),
     tasks: listedFor(clean.firstJob, open, kindOf),
     precedence: [
-      ...precedenceOf(work.links),
-      ...foodPrecedence(work.tasks),
-      ...apartPrecedence(work.tasks, begunTasks(household), ranksIn(work)),
+      ...rules,
       // Once something is done, the first job is behind.
-      ...(household.ticks.length === 0 ? firstJobWishes(clean.firstJob, open, kindOf) : []),
+      ...(household.ticks.length === 0 ? firstJobWishes(clean.firstJob, open, rules, kindOf) : []),
     ],
     days: weatherOf(household),
     attendance,

@@ -35,15 +35,16 @@ export function listedFor<Item>(
 const EASY_MINUTES = 20;
 const EASY_HARDNESS = 2;
 
-/** The wishes: each of the first jobs before the first of every other room. */
+/** The wishes: each of the first jobs before whatever may come first in every other room by the rules. */
 export function firstJobWishes(
   first: FirstJob,
   tasks: readonly ProblemTask[],
+  rules: readonly Precedence[],
   kindOf: (task: ProblemTask) => RoomKind | undefined,
 ): Precedence[] {
   if (first === 'easy') return easyFirst(tasks);
-  if (first === 'way-in') return wayInFirst(tasks, kindOf);
-  if (first === 'dreaded') return dreadedFirst(tasks);
+  if (first === 'way-in') return wayInFirst(tasks, rules, kindOf);
+  if (first === 'dreaded') return dreadedFirst(tasks, rules);
   return [];
 }
 
@@ -62,35 +63,50 @@ function easyFirst(tasks: readonly ProblemTask[]): Precedence[] {
 
 function wayInFirst(
   tasks: readonly ProblemTask[],
+  rules: readonly Precedence[],
   kindOf: (task: ProblemTask) => RoomKind | undefined,
 ): Precedence[] {
   const isWayIn = (task: ProblemTask) => WAY_IN.includes(kindOf(task) as RoomKind);
   const wayIn = tasks.filter((task) => isWayIn(task) && task.needs === undefined);
-  const elsewhere = firstOfRooms(tasks.filter((task) => !isWayIn(task)));
+  const elsewhere = mayComeFirst(
+    tasks.filter((task) => !isWayIn(task)),
+    rules,
+  );
   return wayIn.flatMap((before) => elsewhere.map((after) => wish(before.id, after.id, REASONS['way-in'])));
 }
 
 /** The room of what one would rather not do than anything else, before the others. */
-function dreadedFirst(tasks: readonly ProblemTask[]): Precedence[] {
+function dreadedFirst(tasks: readonly ProblemTask[], rules: readonly Precedence[]): Precedence[] {
   const most = Math.max(...tasks.map(({ hardness }) => hardness));
   const room = tasks.find(({ hardness }) => hardness === most)?.room;
-  const [begin] = firstOfRooms(tasks.filter((task) => task.room === room && task.needs === undefined));
-  if (!begin) return [];
-  return firstOfRooms(tasks.filter((task) => task.room !== room)).map((after) =>
-    wish(begin.id, after.id, REASONS.dreaded),
+  const [begin] = mayComeFirst(
+    tasks.filter((task) => task.room === room && task.needs === undefined),
+    rules,
   );
+  if (!begin) return [];
+  const elsewhere = mayComeFirst(
+    tasks.filter((task) => task.room !== room),
+    rules,
+  );
+  return elsewhere.map((after) => wish(begin.id, after.id, REASONS.dreaded));
 }
 
-/** Of each room what is done first there. */
-function firstOfRooms(tasks: readonly ProblemTask[]): ProblemTask[] {
-  const found = new Map<string, ProblemTask>();
-  for (const task of tasks) {
-    const first = found.get(task.room);
-    if (!first || task.layer < first.layer) found.set(task.room, task);
+/** What nothing else in its room has to come before. */
+function mayComeFirst(tasks: readonly ProblemTask[], rules: readonly Precedence[]): ProblemTask[] {
+  const homes = new Map(
+    tasks.flatMap((task) => [task.id, ...task.steps.map(({ id }) => id)].map((id) => [id, task])),
+  );
+  const later = new Set<ProblemTask>();
+  for (const { before, after, hard } of rules) {
+    const [one, other] = [homes.get(before), homes.get(after)];
+    if (hard && one && other && one !== other && one.room === other.room) later.add(other);
   }
-  return [...found.values()];
+  return tasks.filter((task) => !later.has(task));
 }
+
+/** Minutes' worth of each room that is begun before it. */
+const WHAT_IT_IS_WORTH = 40;
 
 function wish(before: string, after: string, reason: string): Precedence {
-  return { before, after, hard: false, reason };
+  return { before, after, hard: false, cost: WHAT_IT_IS_WORTH, reason };
 }

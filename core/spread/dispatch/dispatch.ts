@@ -3,7 +3,7 @@ import { dayOfMinute, type Minute, midnightOf } from '../../basics/local-time';
 import { type Board, NEVER } from '../board';
 import type { Cluster } from '../clusters';
 import { groupOf } from '../costs';
-import type { Person, Room, Step } from '../model';
+import type { Link, Person, Room, Step } from '../model';
 import { type PlaceOptions, tryPlacing } from '../place';
 import type { LinkIndex } from '../step-order';
 import type { Pace } from './pace';
@@ -32,6 +32,8 @@ const PASSES = [
   { idle: MOST_IDLE, wishes: true },
   { idle: MOST_IDLE, wishes: false },
 ] as const;
+/** Wishes that cost no more than this are broken rather than wait for. */
+const LITTLE_WISHED = 25;
 /** Where one kind or height of work comes before the next, it is waited for from one day to the next. */
 const PATIENCE = 24 * 60;
 /** What waits to be seen to and can't be just now is looked at again after so many minutes. */
@@ -196,7 +198,7 @@ class Dispatch {
       for (const unit of this.shelf.inOrder(rooms)) {
         if (unit.weight > awaited) break;
         if (!this.isFor(unit, turn) || this.readyFor(unit, turn.person) > turn.clock + idle) continue;
-        if (wishes && this.manner.byWishes && !this.suitsWishes(unit, turn.clock)) continue;
+        if (!this.suitsWishes(unit, turn.clock, wishes && this.manner.byWishes)) continue;
         const start = this.begin(unit, turn, turn.clock + idle);
         if (start <= turn.clock + idle) return unit;
         if (this.byGroup && start < turn.clock + PATIENCE) awaited = Math.min(awaited, unit.weight);
@@ -205,12 +207,16 @@ class Dispatch {
     return undefined;
   }
 
-  /** Whether what would better come before a unit is done, or won't be. */
-  private suitsWishes({ wishes }: Unit, clock: Minute): boolean {
-    return wishes.every(({ before, minGap }) => {
-      const end = this.board.endOf(before);
-      return end === undefined ? !this.toCome.has(before) : end + minGap <= clock + MOST_IDLE;
-    });
+  /** Whether what would better come before a unit is done, or won't be; little may be wished for in vain. */
+  private suitsWishes(unit: Unit, clock: Minute, all: boolean): boolean {
+    let cost = 0;
+    for (const link of unit.wishes) if (this.isUnmet(link, clock)) cost += link.cost;
+    return cost === 0 || (!all && (cost <= LITTLE_WISHED || this.passOver(unit, clock)));
+  }
+
+  private isUnmet({ before, minGap }: Link, clock: Minute): boolean {
+    const end = this.board.endOf(before);
+    return end === undefined ? this.toCome.has(before) : end + minGap > clock + MOST_IDLE;
   }
 
   /** Here before rooms that are begun before others. */
