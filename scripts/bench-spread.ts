@@ -302,16 +302,29 @@ function replanning({ name, of }: Mishap): void {
   );
 }
 
-validity(1000);
-await singleDays(30);
-jobShop(SIX_BY_SIX, 1);
-jobShop(TEN_BY_TEN, 5);
-jobShop(drawnJobShop(1, 10), 5);
-for (const seconds of [2, 20]) {
-  againstSensible('homes', dozen, seconds);
-  againstSensible('seasons', seasons(30), seconds);
-}
-readAloud(dozen, 2);
-schoolsShow(2);
-growth();
-for (const mishap of MISHAPS) replanning(mishap);
+/** What can be measured; all of it, or what is named on the command line. */
+const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
+  validity: () => validity(1000),
+  days: () => singleDays(30),
+  shops: () => {
+    jobShop(SIX_BY_SIX, 1);
+    jobShop(TEN_BY_TEN, 5);
+    jobShop(drawnJobShop(1, 10), 5);
+  },
+  sensible: () => {
+    againstSensible('homes', dozen, 2);
+    againstSensible('seasons', seasons(30), 2);
+  },
+  'sensible-20': () => {
+    againstSensible('homes', dozen, 20);
+    againstSensible('seasons', seasons(30), 20);
+  },
+  aloud: () => readAloud(dozen, 2),
+  schools: () => schoolsShow(2),
+  growth,
+  replan: () => MISHAPS.forEach(replanning),
+};
+
+const asked = process.argv.slice(2);
+for (const [name, measure] of Object.entries(PARTS))
+  if (asked.length === 0 || asked.includes(name)) await measure();

@@ -1,5 +1,5 @@
 import { slippedSteps } from '../../core/day/day-view';
-import { waysToRollOn } from '../../core/day/roll-on';
+import { type Missed, waysToRollOn } from '../../core/day/roll-on';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
 import type { HouseholdScope } from '../db/scope';
 import { campaignAt } from '../household/campaign';
@@ -47,23 +47,23 @@ export async function rolledOnWish(scope: HouseholdScope, date: string): Promise
   return row && (JSON.parse(row.answer) as { wish?: number }).wish;
 }
 
-type Missed = { readonly slipped: readonly string[]; readonly version: number };
+type MissedIn = Missed & { readonly version: number };
 
-function missedIn(kept: Kept, now: string): Missed | undefined {
+function missedIn(kept: Kept, now: string): MissedIn | undefined {
   const campaign = campaignAt(kept, now);
   if (!campaign?.plans || campaign.clean.finish < now.slice(0, 10)) return undefined;
   const { plan, version } = campaign.plans.latest;
   const slipped = slippedSteps(campaign.problem, plan, now.slice(0, 10));
-  return slipped.length > 0 ? { slipped, version } : undefined;
+  return slipped.length > 0 ? { slipped, problem: campaign.problem, version } : undefined;
 }
 
 /** The gentlest way that leaves nothing out; what can't be helped by any of them is at least helped by the last. */
-async function gentlest(kept: Kept, { slipped }: Missed, now: string): Promise<HouseholdChange | undefined> {
+async function gentlest(kept: Kept, missed: Missed, now: string): Promise<HouseholdChange | undefined> {
   const { household, plans } = kept;
   const { clean } = household;
   if (!clean || !plans) return undefined;
   const before = plans.latest.plan;
-  const ways = waysToRollOn(clean, slipped, now.slice(0, 10));
+  const ways = waysToRollOn(clean, missed, now.slice(0, 10));
   for (const change of ways) {
     const changed = applyChange(household, change);
     if (!changed.ok || !changed.value.clean) continue;

@@ -54,7 +54,7 @@ export function unitsOf(board: Board, clusters: readonly Cluster[], links: LinkI
   const units: Unit[] = [];
   for (const cluster of clusters) {
     let last: Unit | undefined;
-    for (const { steps } of segmentsOf(cluster, links) ?? []) {
+    for (const steps of stretchesOf(cluster, links)) {
       const hands = steps.find(isToDo);
       if (!hands) continue;
       const wishes = steps.flatMap((step) => links.wishesInto(step));
@@ -72,6 +72,20 @@ export function unitsOf(board: Board, clusters: readonly Cluster[], links: LinkI
         if (before && before !== unit) join(before, unit, !link.orderOnly);
       }
   return units;
+}
+
+/** The segments of a cluster; waits that no hands go with are put to what comes after them, or at the end before. */
+function stretchesOf(cluster: Cluster, links: LinkIndex): Step[][] {
+  const stretches: Step[][] = [];
+  let waits: Step[] = [];
+  for (const { steps } of segmentsOf(cluster, links) ?? []) {
+    waits = [...waits, ...steps];
+    if (!steps.some(isToDo)) continue;
+    stretches.push(waits);
+    waits = [];
+  }
+  stretches.at(-1)?.push(...waits);
+  return stretches;
 }
 
 /** Kinds or heights from the ceiling to the floor, by where most of their work is. */
