@@ -21,6 +21,32 @@ export type Snapshot = {
   readonly score: Score;
 };
 
+/** What holds of a problem whatever is planned of it; what takes a while to find out is kept once it has been asked for. */
+type Ground = {
+  readonly links: LinkIndex;
+  readonly hopeless: ReadonlySet<Task>;
+  readonly clusters: readonly Cluster[];
+  readonly movable: readonly Cluster[];
+  readonly homes: ReadonlyMap<Task, Cluster>;
+  readonly weights: ReadonlyMap<Task, Priority>;
+  readonly parts: Map<Cluster, readonly Cluster[]>;
+  readonly dates: Map<Cluster, readonly DayNumber[]>;
+};
+
+function groundOf(model: Model, links: LinkIndex, hopeless: ReadonlySet<Task>): Ground {
+  const clusters = clustersOf(model, hopeless);
+  return {
+    links,
+    hopeless,
+    clusters,
+    movable: clusters.filter(({ tasks }) => tasks.some(isOpen) && !tasks.some((task) => hopeless.has(task))),
+    homes: new Map(clusters.flatMap((cluster) => cluster.tasks.map((task) => [task, cluster] as const))),
+    weights: inheritedPriorities(model),
+    parts: new Map(),
+    dates: new Map(),
+  };
+}
+
 /** A plan in the making: what lies on the board, what is left out, and what it costs; every change can be taken back. */
 export class Draft {
   readonly board: Board;
@@ -29,44 +55,36 @@ export class Draft {
   /** Clusters of which something is still to be placed, and can be. */
   readonly movable: readonly Cluster[];
   readonly tally: Tally;
-  private readonly homes = new Map<Task, Cluster>();
+  private readonly ground: Ground;
   private readonly stuck = new Set<Task>();
   /** Waits that run since something done or fixed, by task. */
   private readonly running = new Map<Task, Placed[]>();
-  private readonly parts = new Map<Cluster, readonly Cluster[]>();
-  private readonly hopeless: ReadonlySet<Task>;
-  private readonly dates = new Map<Cluster, readonly DayNumber[]>();
-  private readonly weights: ReadonlyMap<Task, Priority>;
   private bare: Draft | undefined;
   private lines: Line[] = [];
   private isNoting = true;
 
   constructor(
     readonly model: Model,
-    /** What is known to find no place, of a draft of the same problem. */
-    hopeless?: ReadonlySet<Task>,
+    /** What another draft of the same problem has found out. */
+    known?: Ground,
   ) {
     this.board = new Board(model);
-    this.links = indexLinks(model);
+    this.links = known?.links ?? indexLinks(model);
     this.putGiven();
     for (const task of this.running.keys())
       if (isAllGiven(task) && !this.standsAsGiven(task)) this.stuck.add(task);
-    this.hopeless = hopeless ?? this.findHopeless();
-    this.clusters = clustersOf(model, this.hopeless);
-    for (const cluster of this.clusters) for (const task of cluster.tasks) this.homes.set(task, cluster);
+    this.ground = known ?? groundOf(model, this.links, this.findHopeless());
+    this.clusters = this.ground.clusters;
+    this.movable = this.ground.movable;
     this.tally = new Tally(this.board);
-    this.movable = this.clusters.filter(
-      ({ tasks }) => tasks.some(isOpen) && !tasks.some((task) => this.hopeless.has(task)),
-    );
-    this.weights = inheritedPriorities(model);
-    this.leaveOut([...this.hopeless]);
+    this.leaveOut([...this.ground.hopeless]);
     this.board.watch((entry, sign) => {
       if (this.isNoting) this.lines.push({ entry, sign });
     });
   }
 
   homeOf(task: Task): Cluster {
-    return this.homes.get(task) as Cluster;
+    return this.ground.homes.get(task) as Cluster;
   }
 
   isOut(task: Task): boolean {
@@ -93,17 +111,17 @@ export class Draft {
 
   /** What a cluster falls into where it can't be placed as a whole. */
   partsOf(cluster: Cluster): readonly Cluster[] {
-    let parts = this.parts.get(cluster);
+    let parts = this.ground.parts.get(cluster);
     if (!parts) {
       parts = cluster.tasks.length > 1 ? loosen(cluster, this.model) : [];
-      this.parts.set(cluster, parts);
+      this.ground.parts.set(cluster, parts);
     }
     return parts;
   }
 
   /** What finds no place even where nothing else is, and what can't be without it. */
   isHopeless(task: Task): boolean {
-    return this.hopeless.has(task);
+    return this.ground.hopeless.has(task);
   }
 
   private findHopeless(): Set<Task> {
@@ -119,11 +137,11 @@ export class Draft {
 
   /** The dates on which a cluster could begin if nothing else were planned. */
   datesFor(cluster: Cluster): readonly DayNumber[] {
-    let known = this.dates.get(cluster);
+    let known = this.ground.dates.get(cluster);
     if (!known) {
       this.bare ??= this.empty();
       known = datesFree(this.bare, cluster);
-      this.dates.set(cluster, known);
+      this.ground.dates.set(cluster, known);
     }
     return known;
   }
@@ -148,7 +166,7 @@ export class Draft {
 
   /** The priority of a task, or of what can't be without it. */
   weightOf(task: Task): Priority {
-    return this.weights.get(task) as Priority;
+    return this.ground.weights.get(task) as Priority;
   }
 
   /** Takes all of a cluster off the board that is not given. */
@@ -193,7 +211,7 @@ export class Draft {
   /** Whether what runs of a task since before can run. */
   private canStand(task: Task): boolean {
     const runs = this.running.get(task) ?? [];
-    return !this.hopeless.has(task) && runs.every(({ step, start }) => this.mayRun(step, start));
+    return !this.isHopeless(task) && runs.every(({ step, start }) => this.mayRun(step, start));
   }
 
   /** Something that has to come first is left out. */
@@ -254,7 +272,7 @@ export class Draft {
 
   /** A draft of the same problem with nothing on it but what is given. */
   empty(): Draft {
-    return new Draft(this.model, this.hopeless);
+    return new Draft(this.model, this.ground);
   }
 
   private orphansOf(task: Task): Task[] {

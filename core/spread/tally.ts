@@ -99,7 +99,8 @@ export class Tally {
     this.staleDays = model.people.map(() => new Set());
     this.tasks = model.tasks.map(() => NO_TASK);
     this.countsRooms = OPEN[model.policy.grouping] > 0;
-    this.rooms = model.rooms.map((room) => new RoomDates(this.first, begunOn(room, model)));
+    const begun = begunOn(model);
+    this.rooms = model.rooms.map((room) => new RoomDates(this.first, begun.get(room)));
     this.loads = new Array(Math.max(0, model.lastDay - this.first + 1)).fill(0);
     this.worked = model.people.map(() => 0);
     this.offers = offersOf(model);
@@ -349,10 +350,13 @@ export class Tally {
   }
 }
 
-/** The date of the first of what is done in a room. */
-function begunOn(room: Room, { steps }: Model): DayNumber | undefined {
-  const done = [...steps.values()].filter((step) => step.doneAt !== undefined && step.task.room === room);
-  return done.length === 0 ? undefined : dayOfMinute(Math.min(...done.map(({ doneAt }) => doneAt as Minute)));
+/** The date of the first of what is done, by room. */
+function begunOn({ steps }: Model): Map<Room, DayNumber> {
+  const begun = new Map<Room, DayNumber>();
+  for (const { doneAt, task } of steps.values())
+    if (doneAt !== undefined)
+      begun.set(task.room, Math.min(begun.get(task.room) ?? Number.POSITIVE_INFINITY, dayOfMinute(doneAt)));
+  return begun;
 }
 
 function append<K, V>(map: Map<K, V[]>, key: K, value: V): void {

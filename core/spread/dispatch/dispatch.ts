@@ -82,6 +82,10 @@ class Dispatch {
   /** Before when somebody need not look at a unit again. */
   private readonly later: readonly Map<Unit, Minute>[];
   private readonly begun = new Set<Room>();
+  /** Since when a room was not worth going to, or a unit would break wishes. */
+  private readonly passedOver = new Map<Room | Unit, Minute>();
+  /** What has to be seen to by some moment. */
+  private readonly pressed = new Set<Unit>();
   private readonly givenUp = new Set<Unit>();
   private readonly anew = new Set<Unit>();
   /** Steps that are still to be placed. */
@@ -167,9 +171,9 @@ class Dispatch {
   private turnOf(person: Person, clock: Minute): Turn {
     let [due, owed] = [NEVER, 0];
     const opening = this.nextOpening(person, clock);
-    for (const unit of [...this.shelf.all()])
+    for (const unit of [...this.pressed])
       if (unit.due < clock) this.beginAnew(unit, clock);
-      else if (unit.owner === person && unit.due < NEVER) {
+      else if (unit.owner === person) {
         due = Math.min(due, unit.due);
         if (unit.due < opening) owed += unit.shortest;
       }
@@ -193,9 +197,10 @@ class Dispatch {
 
   private choose(turn: Turn): Unit | undefined {
     const rooms = this.roomsFor(turn.person);
+    const isAsked = this.roomsAskedFor(turn);
     for (const { idle, wishes } of PASSES) {
       let awaited = this.byGroup ? this.awaitedTomorrow(turn) : NEVER;
-      for (const unit of this.shelf.inOrder(rooms)) {
+      for (const unit of this.shelf.inOrder(rooms, isAsked)) {
         if (unit.weight > awaited) break;
         if (!this.isFor(unit, turn) || this.readyFor(unit, turn.person) > turn.clock + idle) continue;
         if (!this.suitsWishes(unit, turn.clock, wishes && this.manner.byWishes)) continue;
@@ -231,32 +236,45 @@ class Dispatch {
   }
 
   /** Whether somebody would take something up now if it can begin. */
-  private isFor(unit: Unit, { person, clock, left, due, owed, isFull }: Turn): boolean {
+  private isFor(unit: Unit, { person, clock, left, due, owed }: Turn): boolean {
     if (!unit.able.has(person) || unit.shortest > left) return false;
     if (unit.tends) return true;
     const tending = unit.awaited ? unit.awaited.minutes : 0;
-    if (clock + unit.stint > due || unit.shortest + tending > left - owed) return false;
-    const { room } = unit.task;
+    return clock + unit.stint <= due && unit.shortest + tending <= left - owed;
+  }
+
+  /** In which rooms somebody would work now, by what weighs how much: what presses is done in any. */
+  private roomsAskedFor(turn: Turn): (weight: number, room: Room) => boolean {
+    const known = new Map<Room, boolean>();
+    const isWorth = (room: Room) => {
+      let worth = known.get(room);
+      if (worth === undefined) {
+        worth = this.isWorthBeingIn(room, turn);
+        known.set(room, worth);
+      }
+      return worth;
+    };
+    return (weight, room) => weight < this.pressing || isWorth(room);
+  }
+
+  private isWorthBeingIn(room: Room, { person, clock, left, isFull }: Turn): boolean {
     const isHere = this.rooms[person.index] === room;
-    if (isFull && !((isHere || this.begun.has(room)) && (this.pending.get(room) ?? 0) <= TO_FINISH))
-      return false;
-    return isHere || this.isWorthGoing(unit, person, clock, left);
-  }
-
-  private isWorthGoing(unit: Unit, person: Person, clock: Minute, left: number): boolean {
-    const { room } = unit.task;
+    const isBegun = this.begun.has(room);
+    const pending = this.pending.get(room) ?? 0;
+    if (isFull) return (isHere || isBegun) && pending <= TO_FINISH;
+    if (isHere) return true;
     const { openRooms } = this.board.model.policy;
-    if (!this.begun.has(room) && this.begun.size >= Math.max(1, openRooms)) return this.passOver(unit, clock);
-    const worth = this.begun.has(room) ? WORTH_GOING : WORTH_OPENING;
-    const most = Math.min(worth, this.pending.get(room) ?? 0);
+    if (!isBegun && this.begun.size >= Math.max(1, openRooms)) return this.passOver(room, clock);
+    const most = Math.min(isBegun ? WORTH_GOING : WORTH_OPENING, pending);
     if (Math.min(left, this.minutesAhead(this.shelf.in(room), person, clock, most)) >= most) return true;
-    return this.passOver(unit, clock);
+    return this.passOver(room, clock);
   }
 
-  /** Whether something has been passed over for long enough. */
-  private passOver(unit: Unit, clock: Minute): boolean {
-    unit.passedOver = Math.min(unit.passedOver, clock);
-    return clock - unit.passedOver >= MOST_PASSING;
+  /** Whether a room, or a unit, has been passed over for long enough. */
+  private passOver(what: Room | Unit, clock: Minute): boolean {
+    const since = this.passedOver.get(what) ?? clock;
+    this.passedOver.set(what, since);
+    return clock - since >= MOST_PASSING;
   }
 
   /** A stretch of work is begun where it is long enough, or something needs to be seen to, or it won't get any longer. */
@@ -351,7 +369,7 @@ class Dispatch {
   /** By kinds or heights: what is to come first and does not fit today any more, but tomorrow; the rest waits for it. */
   private awaitedTomorrow({ person, clock, left }: Turn): number {
     if (this.nextOpening(person, clock) > clock + PATIENCE) return NEVER;
-    for (const unit of this.shelf.inOrder(this.manner.roomOrder))
+    for (const unit of this.shelf.inOrder(this.manner.roomOrder, () => true))
       if (unit.able.has(person) && unit.ready + unit.lead <= clock && unit.shortest > left)
         return unit.weight;
     return NEVER;
@@ -374,7 +392,9 @@ class Dispatch {
   private settle(unit: Unit): void {
     const { room } = unit.task;
     this.shelf.remove(unit);
+    this.pressed.delete(unit);
     this.begun.add(room);
+    this.passedOver.delete(room);
     this.count(unit, 1);
     if ((this.pending.get(room) ?? 0) <= 0) this.begun.delete(room);
     for (const follower of unit.followers.keys()) this.free(follower, unit);
@@ -389,6 +409,7 @@ class Dispatch {
   private giveUp(unit: Unit): void {
     if (this.givenUp.has(unit)) return;
     this.givenUp.add(unit);
+    this.pressed.delete(unit);
     this.shelf.remove(unit);
     for (const step of unit.steps) this.toCome.delete(step);
     const { room } = unit.task;
@@ -405,6 +426,7 @@ class Dispatch {
       return;
     }
     this.anew.add(unit);
+    this.pressed.delete(unit);
     this.shelf.remove(unit);
     let first = unit;
     for (let one = unit.previous; one; one = one.previous) {
@@ -456,6 +478,7 @@ class Dispatch {
     unit.ready = ready;
     this.findOwner(unit);
     this.shelf.add(unit);
+    if (unit.due < NEVER) this.pressed.add(unit);
     for (const person of unit.able) this.wake(person, ready + unit.lead);
   }
 

@@ -47,12 +47,12 @@ export class Shelf {
     return true;
   }
 
-  /** All of it, what weighs most first, and of that what is in the rooms as they are listed. */
-  *inOrder(rooms: readonly Room[]): Generator<Unit> {
+  /** What weighs most first, and of that what is in the rooms as they are listed, as far as it is asked for. */
+  *inOrder(rooms: readonly Room[], isAsked: (weight: number, room: Room) => boolean): Generator<Unit> {
     for (const weight of [...this.weights]) {
       const own = this.byWeight.get(weight) as Map<Room, Unit[]>;
-      if (own.size === 1) yield* [...own.values()].flat();
-      else for (const room of rooms) yield* own.get(room) ?? [];
+      for (const room of own.size === 1 ? own.keys() : rooms)
+        if (own.has(room) && isAsked(weight, room)) yield* own.get(room) as Unit[];
     }
   }
 

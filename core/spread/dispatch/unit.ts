@@ -44,8 +44,6 @@ export type Unit = {
   due: Minute;
   /** Who did what came before it in its task, and goes on with it if they can. */
   owner: Person | undefined;
-  /** When it was first passed over as not worth going for. */
-  passedOver: Minute;
 };
 
 /** What clusters come to, each with what has to be placed before it. */
@@ -136,7 +134,6 @@ function unitOf({ steps, hands, wishes, able, previous }: Cut): Unit {
     ready: 0,
     due: NEVER,
     owner: undefined,
-    passedOver: NEVER,
   };
 }
 
