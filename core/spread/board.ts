@@ -476,8 +476,23 @@ export class Board {
     lifted: Lifted,
     until = NEVER,
   ): Minute {
-    if (length > person.breakAfter || length > this.model.policy.sessionCap) return NEVER;
     const windows = lifted === 'focus' ? this.hours.of(person) : this.hours.for(person, task);
+    return this.startWithin(windows, person, length, from, until);
+  }
+
+  /** The first moment from a moment on at which somebody could begin anything at all. */
+  freeFrom(person: Person, from: Minute): Minute {
+    return this.startWithin(this.hours.of(person), person, 1, from, NEVER);
+  }
+
+  private startWithin(
+    windows: readonly Span[],
+    person: Person,
+    length: number,
+    from: Minute,
+    until: Minute,
+  ): Minute {
+    if (length > person.breakAfter || length > this.model.policy.sessionCap) return NEVER;
     const track = this.work[person.index] as Track<Placed>;
     const left = this.timeLeft[person.index] as TimeLeft;
     let start = from;

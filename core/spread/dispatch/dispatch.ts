@@ -157,12 +157,10 @@ class Dispatch {
   private take(person: Person): void {
     const clock = this.clocks[person.index] as Minute;
     this.idleFrom[person.index] = undefined;
-    const opens = this.board.opensFor([person], clock);
-    if (opens > clock + MOST_IDLE) {
-      this.clocks[person.index] = opens;
-      return;
-    }
-    const turn = this.turnOf(person, clock);
+    const free = this.board.freeFrom(person, clock);
+    this.clocks[person.index] = free;
+    if (free > clock + MOST_IDLE) return;
+    const turn = this.turnOf(person, free);
     const unit = this.isWorthBeginning(turn) ? this.choose(turn) : undefined;
     if (unit) this.settle(unit);
     else this.standBy(turn);
@@ -377,8 +375,7 @@ class Dispatch {
 
   /** Nothing to do now: until something can begin, or their next stretch of time. */
   private standBy({ person, clock, left, isFull }: Turn): void {
-    const opening = this.nextOpening(person, clock);
-    let next = opening;
+    let next = this.nextOpening(person, clock);
     for (const unit of this.shelf.all()) {
       if (!unit.able.has(person) || unit.shortest > left || (isFull && !unit.tends)) continue;
       const ready = this.readyFor(unit, person);
