@@ -209,6 +209,7 @@ function householdOf(name: string, sketch: Sketch): Household {
       sessionCap: 240,
       products: 'pantry',
       belongings: 'stop',
+      matters: 'usual',
       estimates: 'rates',
       ...sketch.clean,
     },

@@ -149,6 +149,7 @@ export function juniperRow(today: string): Household {
       sessionCap: 180,
       products: 'pantry',
       belongings: 'stop',
+      matters: 'usual',
       estimates: 'rates',
     },
     marks: [],

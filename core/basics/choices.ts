@@ -3,6 +3,10 @@
 /** Estimates from rates and the walk, or by a person's own guess where there is one. */
 export const ESTIMATES = ['rates', 'guess'] as const;
 
+/** What a household cares about most in its plan. */
+export const MATTERS = ['usual', 'tidy', 'early', 'few-sessions'] as const;
+export type Matter = (typeof MATTERS)[number];
+
 export const UNITS = ['metric', 'us'] as const;
 export type Units = (typeof UNITS)[number];
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ESTIMATES, FIRST_JOBS } from '../basics/choices';
+import { ESTIMATES, FIRST_JOBS, MATTERS } from '../basics/choices';
 import { dateSchema, idSchema, lineSchema, nameSchema, positiveMinutesSchema } from '../basics/scalars';
 import { PRODUCT_SCHOOLS } from '../catalogue/work-kinds';
 import { BELONGINGS } from '../home/scales';
@@ -29,6 +29,7 @@ export const cleanSchema = z.strictObject({
   spread: z.enum(SPREADS),
   grouping: z.enum(GROUPINGS),
   firstJob: z.enum(FIRST_JOBS).default('any'),
+  matters: z.enum(MATTERS).default('usual'),
   block: blockSchema.default({ kind: 'fixed' }),
   openRooms: z.int().min(0).max(50),
   reserve: z.array(dateSchema).max(1000),

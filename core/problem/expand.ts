@@ -24,6 +24,7 @@ import { freeOn } from './free-time';
 import { roomFor } from './room-of';
 import { keptToADay, longestDay } from './same-day';
 import { steered } from './steered';
+import { spreadAndWeights } from './what-matters';
 
 /** What a problem is made from; plans that are kept do not matter for it, nor how the days went. */
 export type ExpandedHousehold = Omit<Household, 'plans' | 'events'>;
@@ -88,7 +89,7 @@ export function expandWork(
 
 function policyOf(clean: Clean): Policy {
   return {
-    spread: clean.spread,
+    ...spreadAndWeights(clean),
     grouping: clean.grouping,
     hardestFirst: clean.firstJob === 'dreaded',
     openRooms: clean.openRooms,

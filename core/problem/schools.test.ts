@@ -118,6 +118,24 @@ describe('the first job', () => {
   });
 });
 
+describe('what matters most', () => {
+  const of = (matters: Clean['matters']) => planWith({ matters, grouping: 'room', openRooms: 1 });
+  const usually = of('usual');
+
+  it('tidy every night leaves fewer rooms open', () => {
+    expect(of('tidy').made.metrics.openRoomNights).toBeLessThan(usually.made.metrics.openRoomNights);
+  });
+
+  it('few sessions makes fewer of them', () => {
+    expect(of('few-sessions').made.sessions.length).toBeLessThan(usually.made.sessions.length);
+  });
+
+  it('done early is done earlier, even where the work is spread evenly otherwise', () => {
+    const finish = ({ made }: ReturnType<typeof planWith>) => dayOf(made.metrics.finish!.slice(0, 10));
+    expect(finish(of('early'))).toBeLessThan(finish(usually));
+  });
+});
+
 describe('a stretch of work', () => {
   /** The longest work of one person without a gap of `rest` minutes. */
   function longestRun({ entries }: Plan, person: string, rest: number): number {

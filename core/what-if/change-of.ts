@@ -18,6 +18,8 @@ export function changeOf(
       return { do: 'put-clean', clean: { ...clean, grouping: whatIf.grouping } };
     case 'spread':
       return { do: 'put-clean', clean: { ...clean, spread: whatIf.spread } };
+    case 'matters':
+      return { do: 'put-clean', clean: { ...clean, matters: whatIf.matters } };
     case 'finish':
       return { do: 'put-clean', clean: { ...clean, finish: formatDate(dayOf(clean.finish) + whatIf.days) } };
     case 'hours':

@@ -1,3 +1,4 @@
+import { MATTERS } from '../basics/choices';
 import type { Clean } from '../clean/clean';
 import type { Household } from '../household/household';
 
@@ -7,6 +8,8 @@ export type WhatIf =
   | { readonly do: 'nothing' }
   | { readonly do: 'group'; readonly grouping: Clean['grouping'] }
   | { readonly do: 'spread'; readonly spread: Clean['spread'] }
+  /** Something else matters most. */
+  | { readonly do: 'matters'; readonly matters: Clean['matters'] }
   /** Everybody who works on these weekdays goes on for longer. */
   | { readonly do: 'hours'; readonly weekdays: readonly number[]; readonly minutes: number }
   /** Somebody comes to help for so long on a weekday. */
@@ -30,7 +33,10 @@ export function whatIfsFor({ clean, people, home }: Subject): WhatIf[] {
   return [
     { do: 'nothing' },
     ...groupings.map((grouping): WhatIf => ({ do: 'group', grouping })),
-    { do: 'spread', spread: clean.spread === 'even' ? 'early' : 'even' },
+    ...MATTERS.filter((matters) => matters !== clean.matters).map(
+      (matters): WhatIf => ({ do: 'matters', matters }),
+    ),
+    ...(clean.spread === 'early' ? [{ do: 'spread' as const, spread: 'even' as const }] : []),
     ...(weekday === undefined ? [] : [{ do: 'hours' as const, weekdays: [weekday], minutes: HOUR }]),
     { do: 'helper', weekday: SATURDAY, minutes: A_FORENOON },
     { do: 'finish', days: WEEK },

@@ -167,6 +167,7 @@ describe('the aim', () => {
     firstJob: 'any',
     block: { kind: 'fixed' },
     belongings: 'stop',
+    matters: 'usual',
     estimates: 'rates',
     products: 'pantry',
   };

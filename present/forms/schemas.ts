@@ -110,6 +110,7 @@ export const cleanFormSchema = cleanSchema
     start: date,
     finish: date,
     firstJob: cleanSchema.shape.firstJob.unwrap(),
+    matters: cleanSchema.shape.matters.unwrap(),
     block: cleanSchema.shape.block.unwrap(),
     belongings: cleanSchema.shape.belongings.unwrap(),
     estimates: cleanSchema.shape.estimates.unwrap(),

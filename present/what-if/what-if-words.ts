@@ -12,6 +12,14 @@ const GROUPINGS: Record<Clean['grouping'], string> = {
   none: 'Whatever fits',
 };
 
+/** What matters most in a plan, as it is called. */
+export const MATTER_WORDS: Record<Clean['matters'], string> = {
+  usual: 'Everything alike',
+  tidy: 'Tidy every night',
+  early: 'Done early',
+  'few-sessions': 'Few sessions',
+};
+
 /** A what-if as it is called. `rooms` has the names of rooms by id. */
 export function whatIfWords(whatIf: WhatIf, rooms: ReadonlyMap<string, string>): string {
   switch (whatIf.do) {
@@ -21,6 +29,8 @@ export function whatIfWords(whatIf: WhatIf, rooms: ReadonlyMap<string, string>):
       return GROUPINGS[whatIf.grouping];
     case 'spread':
       return whatIf.spread === 'early' ? 'Done as early as can be' : 'Evenly, up to the finish line';
+    case 'matters':
+      return MATTER_WORDS[whatIf.matters];
     case 'hours':
       return `${duration(whatIf.minutes)} more on ${weekdayWords(whatIf.weekdays)}`;
     case 'helper':

@@ -72,6 +72,7 @@ export const CLEANS = codec(cleanSchema, {
   spread: plain('spread'),
   grouping: plain('grouping'),
   firstJob: plain('first_job'),
+  matters: plain('matters'),
   block: json('block'),
   openRooms: plain('open_rooms'),
   reserve: json('reserve'),

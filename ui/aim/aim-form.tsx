@@ -5,6 +5,7 @@ import { type ReactNode, useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import type { CleanForm } from '@/present/forms/schemas';
 import { SCHOOL_WORDS } from '@/present/scope/school-words';
+import { MATTER_WORDS } from '@/present/what-if/what-if-words';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
@@ -128,20 +129,28 @@ function WhyAndWhen({ form }: AimSection) {
 
 function WayThrough({ form }: AimSection) {
   return (
-    <SideBySide>
+    <>
+      <SideBySide>
+        <SelectField
+          form={form}
+          name="grouping"
+          label="Which way through the house"
+          options={Object.entries(GROUPING_WORDS)}
+        />
+        <SelectField
+          form={form}
+          name="spread"
+          label="How the work is spread"
+          options={Object.entries(SPREAD_WORDS)}
+        />
+      </SideBySide>
       <SelectField
         form={form}
-        name="grouping"
-        label="Which way through the house"
-        options={Object.entries(GROUPING_WORDS)}
+        name="matters"
+        label="What matters most"
+        options={Object.entries(MATTER_WORDS)}
       />
-      <SelectField
-        form={form}
-        name="spread"
-        label="How the work is spread"
-        options={Object.entries(SPREAD_WORDS)}
-      />
-    </SideBySide>
+    </>
   );
 }
 

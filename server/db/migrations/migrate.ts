@@ -13,6 +13,7 @@ import { step011 } from './011-first-jobs-blocks-and-weather';
 import { step012 } from './012-the-day';
 import { step013 } from './013-ids-as-bytes';
 import { step014 } from './014-commands-and-wishes';
+import { step015 } from './015-what-matters';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -31,6 +32,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step012,
   step013,
   step014,
+  step015,
 ];
 
 /** A database that knows migrations which this version does not. */
