@@ -1,6 +1,7 @@
+import type { MessagePort } from 'node:worker_threads';
 import type { MadePlan, Plan } from '../core/plan/plan';
 import type { Problem } from '../core/plan/problem';
-import { plan } from '../core/spread/plan';
+import { type PlanOptions, plan } from '../core/spread/plan';
 import { replan } from '../core/spread/replan';
 
 type Subject = { readonly problem: Problem; readonly problemHash: string };
@@ -15,12 +16,23 @@ export type PlanJob = Subject &
     | { readonly do: 'replan'; readonly before: Plan }
   );
 
+/** Who looks on: told of the best so far, `{ cost, leftOut }`, and sets the flag to anything but 0 to end the search. */
+type Watched = { readonly watch?: { readonly flag: Int32Array; readonly port: MessagePort } };
+
 /** Runs one planning job in a worker thread of the server. */
-export default function run(job: PlanJob): MadePlan {
-  const { problem, problemHash } = job;
+export default function run(job: PlanJob & Watched): MadePlan {
+  const { problem, problemHash, watch } = job;
   if (job.do === 'replan') return replan(problem, job.before, problemHash);
-  if ('rounds' in job)
-    return plan(problem, { problemHash, seed: job.seed, rounds: job.rounds, stop: () => false });
-  const end = performance.now() + job.seconds * 1000;
-  return plan(problem, { problemHash, seed: job.seed, stop: () => performance.now() >= end });
+  const end = 'seconds' in job ? performance.now() + job.seconds * 1000 : Number.POSITIVE_INFINITY;
+  const isStopped = () => watch !== undefined && Atomics.load(watch.flag, 0) !== 0;
+  const options: PlanOptions = {
+    problemHash,
+    seed: job.seed,
+    stop: () => performance.now() >= end || isStopped(),
+    ...('rounds' in job && { rounds: job.rounds }),
+    ...(watch && { report: ({ cost, leftOut }) => watch.port.postMessage({ cost, leftOut }) }),
+  };
+  const made = plan(problem, options);
+  watch?.port.close();
+  return made;
 }

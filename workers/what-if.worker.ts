@@ -1,6 +1,6 @@
 import type { Plan } from '../core/plan/plan';
 import type { Problem } from '../core/plan/problem';
-import { plan } from '../core/spread/plan';
+import { type PlanOptions, plan } from '../core/spread/plan';
 import { outcomeOf } from '../core/what-if/outcome';
 import { type Answer, PROBLEM_OF_WHAT_IF, type Question, READY } from '../core/what-if/protocol';
 import { fits, smallestRung } from '../core/what-if/smallest';
@@ -37,10 +37,10 @@ async function answer(question: Question): Promise<void> {
 async function planFor(key: string, whatIf: WhatIf, today: string): Promise<void> {
   const problem = await problemOf(whatIf);
   let told = 0;
-  const made = planIn(problem, SEARCH_SECONDS, (best) => {
+  const made = planIn(problem, SEARCH_SECONDS, ({ document }) => {
     if (performance.now() - told < MS_BETWEEN_REPORTS) return;
     told = performance.now();
-    say({ key, state: 'working', outcome: outcomeOf(problem, best(), today) });
+    say({ key, state: 'working', outcome: outcomeOf(problem, document(), today) });
   });
   say({ key, state: 'done', outcome: outcomeOf(problem, made, today), whatIf });
 }
@@ -49,7 +49,7 @@ function quickPlan(problem: Problem): Plan {
   return planIn(problem, LOOK_SECONDS);
 }
 
-function planIn(problem: Problem, seconds: number, report?: (best: () => Plan) => void): Plan {
+function planIn(problem: Problem, seconds: number, report?: PlanOptions['report']): Plan {
   const end = performance.now() + seconds * 1000;
   return plan(problem, {
     problemHash: NO_HASH,

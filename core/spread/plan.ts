@@ -10,14 +10,21 @@ import { fillUp, type SearchOptions, search } from './search';
 import { FEW_CLUSTERS, searchSoonest } from './soonest';
 import { compareScores, type Score } from './tally';
 
+/** The best plan so far: what it costs, the hands-on minutes that it leaves out, and all of it as it is at that moment. */
+export type BestSoFar = {
+  readonly cost: number;
+  readonly leftOut: number;
+  readonly document: () => MadePlan;
+};
+
 export type PlanOptions = {
   /** SHA-256 of the problem's bytes, lower-case hex. */
   readonly problemHash: string;
   readonly seed: number;
   /** Asked between attempts: true ends the search, and the best plan so far is returned. */
   readonly stop: () => boolean;
-  /** Told of each plan that is the best so far, which can be had at that moment. */
-  readonly report?: (best: () => MadePlan) => void;
+  /** Told of each plan that is the best so far. */
+  readonly report?: (best: BestSoFar) => void;
   /** The most rounds of bettering the best plan that was built. */
   readonly rounds?: number;
 };
@@ -80,6 +87,10 @@ function telling({ report, problemHash }: PlanOptions): (draft: Draft) => void {
     const score = draft.tally.score();
     if (best && compareScores(score, best) >= 0) return;
     best = score;
-    report?.(() => documentOf(draft, problemHash));
+    report?.({
+      cost: Object.values(draft.tally.costs()).reduce((sum, cost) => sum + cost, 0),
+      leftOut: score.slice(0, PRIORITIES.length).reduce((sum, minutes) => sum + minutes, 0),
+      document: () => documentOf(draft, problemHash),
+    });
   };
 }

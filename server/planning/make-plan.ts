@@ -13,10 +13,11 @@ import { type Kept, keptHousehold } from '../household/kept';
 import type { PlanWish } from '../household/wish';
 import { config } from '../process/config';
 import { loadPlan, loadPlanOn } from '../repositories/clean';
+import { type PlanSearch, searched } from './searches';
 import { planInWorker } from './workers';
 
-/** How long a person waits for a plan at the most. */
-const SEARCH_SECONDS = 2;
+/** How long a plan is looked for at the most; whoever has waited enough ends it, and keeps the best. */
+const SEARCH_SECONDS = 8;
 
 /** A plan that is about to be kept. */
 export type NewPlan = Omit<KeptPlan, 'version'> & { readonly id: string };
@@ -37,7 +38,9 @@ export async function planWished(
   const way = await wayTo(scope, kept, basis, wish);
   if (!way) return undefined;
   const problem = expandWork({ ...kept.household, clean }, kept.order, now);
-  return { id: randomUUID(), basis, madeAt: now, plan: await solve(problem, [way, ...inForce(kept, wish)]) };
+  const ways = [way, ...inForce(kept, wish)];
+  const plan = await searched(scope.household, (search) => solve(problem, ways, search));
+  return { id: randomUUID(), basis, madeAt: now, plan };
 }
 
 type Way = PlanJob extends infer Job
@@ -86,10 +89,10 @@ function inForce({ plans }: Kept, wish: PlanWish): Way[] {
 }
 
 /** The best plan of some ways to make one. */
-async function solve(problem: Problem, ways: readonly Way[]): Promise<Plan> {
+async function solve(problem: Problem, ways: readonly Way[], search?: PlanSearch): Promise<Plan> {
   const problemHash = sha256(JSON.stringify(problem));
   const plans = await Promise.all(
-    ways.flatMap(sideBySide).map((one) => planInWorker({ ...one, problem, problemHash } as PlanJob)),
+    ways.flatMap(sideBySide).map((one) => planInWorker({ ...one, problem, problemHash } as PlanJob, search)),
   );
   return bestPlan(problem, plans as [MadePlan, ...MadePlan[]]);
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, inject, it, vi } from 'vitest';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import type { MadePlan } from '../../core/plan/plan';
 import { expand } from '../../core/problem/expand';
@@ -14,6 +14,8 @@ import { findDemoHousehold } from '../repositories/accounts';
 import { addPlan, loadPlans } from '../repositories/clean';
 import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';
 import { newHousehold, spreadAt, testDatabase } from '../testing/households';
+import { PlanSearch, searched, searchOf } from './searches';
+import { planInWorker } from './workers';
 
 const NOW = '2027-03-01T17:00';
 
@@ -53,6 +55,34 @@ describe('spreading again', () => {
     await spreadAt(scope, NOW);
     const { latest } = (await loadPlans(scope, household.clean.id))!;
     expect((latest.plan as MadePlan).metrics.cost).toBeLessThanOrEqual(better.metrics.cost);
+  });
+});
+
+describe('a search that takes a while', () => {
+  const household = juniperRow('2027-03-01');
+  const problem = expand(household, CATALOGUE, NOW);
+  const problemHash = sha256(JSON.stringify(problem));
+  const job = { do: 'plan', seed: 1, seconds: 300, problem, problemHash } as const;
+  const home = 'a household' as HouseholdId;
+
+  it('can be looked at, and ended: what was found by then is a valid plan', async () => {
+    const made = await searched(home, async (search) => {
+      expect(searchOf(home)).toBe(search);
+      const plan = planInWorker(job, search);
+      await vi.waitUntil(() => searchOf(home)?.progress().best, { timeout: 60_000 });
+      searchOf(home)?.stop();
+      return plan;
+    });
+    expect(checkPlan(problem, made, problemHash)).toEqual([]);
+    expect(searchOf(home)).toBeUndefined();
+  });
+
+  it('counts the best of those that search side by side', () => {
+    const search = new PlanSearch();
+    search.found({ cost: 90, leftOut: 10 });
+    search.found({ cost: 200, leftOut: 0 });
+    search.found({ cost: 300, leftOut: 0 });
+    expect(search.progress().best).toEqual({ cost: 200, leftOut: 0 });
   });
 });
 

@@ -1,8 +1,10 @@
 import { join } from 'node:path';
+import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import type { MadePlan } from '../../core/plan/plan';
 import type { PlanJob } from '../../workers/plan.worker';
 import { processWide } from '../process/process-wide';
+import type { BestSoFar, PlanSearch } from './searches';
 
 const pool = () =>
   processWide(
@@ -16,7 +18,15 @@ const pool = () =>
       }),
   );
 
-/** Plans in a thread of its own. */
-export function planInWorker(job: PlanJob): Promise<MadePlan> {
-  return pool().run(job);
+/** Plans in a thread of its own; a search hears of what is found meanwhile, and can end it. */
+export async function planInWorker(job: PlanJob, search?: PlanSearch): Promise<MadePlan> {
+  if (!search) return pool().run(job);
+  const { port1, port2 } = new MessageChannel();
+  port1.on('message', (best: BestSoFar) => search.found(best));
+  try {
+    const watched = { ...job, watch: { flag: search.flag, port: port2 } };
+    return await pool().run(watched, { transferList: [port2] });
+  } finally {
+    port1.close();
+  }
 }

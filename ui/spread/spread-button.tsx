@@ -7,6 +7,7 @@ import { count } from '@/present/words/words';
 import { Sentence } from '../parts/sentence';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
+import { SearchProgress } from './search-progress';
 
 type Spread = CommandAction<{ unplaced: number }>;
 
@@ -31,7 +32,8 @@ export function SpreadButton({ action, label, then }: { action: Spread; label: s
       <Button variant="contained" size="large" onClick={press} loading={pending} loadingPosition="start">
         {label}
       </Button>
-      <span role="status">{pending ? 'Trying orders and days; this takes a second …' : note}</span>
+      <span role="status">{pending ? 'Trying orders and days; this takes some seconds …' : note}</span>
+      {pending && <SearchProgress />}
       <Sentence>{fault}</Sentence>
     </Stack>
   );

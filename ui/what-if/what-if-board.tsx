@@ -15,6 +15,7 @@ import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
+import { SearchProgress } from '../spread/search-progress';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
 import { usePlanner } from './use-planner';
@@ -132,6 +133,7 @@ function HowFar({ open, taking, onStop }: { open: number; taking: boolean; onSto
   return (
     <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 44 }}>
       <span role="status">{taking ? 'Spreading the work…' : planning}</span>
+      {taking && <SearchProgress />}
       {open > 0 && (
         <Button color="inherit" variant="outlined" onClick={onStop}>
           Stop

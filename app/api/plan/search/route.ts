@@ -1,0 +1,20 @@
+import { NextResponse } from 'next/server';
+import { searchOf } from '@/server/planning/searches';
+import { currentScope, isSameOrigin } from '@/server/session';
+
+/** How far the search for the household's plan has come; null where none is under way. */
+export async function GET(): Promise<Response> {
+  const scope = await currentScope();
+  if (!scope) return new Response(null, { status: 401 });
+  const progress = searchOf(scope.household)?.progress() ?? null;
+  return NextResponse.json(progress, { headers: { 'cache-control': 'no-store' } });
+}
+
+/** Ends the search: the best plan that was found is kept. */
+export async function DELETE(): Promise<Response> {
+  if (!(await isSameOrigin())) return new Response(null, { status: 403 });
+  const scope = await currentScope();
+  if (!scope) return new Response(null, { status: 401 });
+  searchOf(scope.household)?.stop();
+  return new Response(null, { status: 204 });
+}

@@ -1,0 +1,17 @@
+import { describe, expect, it } from 'vitest';
+import { searchWords } from './search-words';
+
+describe('searchWords', () => {
+  it('says nothing before a plan is found', () => {
+    expect(searchWords({ seconds: 0.1 })).toBe('');
+  });
+
+  it('says what has no place yet, and what the plan costs', () => {
+    expect(searchWords({ seconds: 1, best: { cost: 135, leftOut: 0 } })).toBe(
+      'So far: everything has its place; its drawbacks are worth 2 h 15 min of work.',
+    );
+    expect(searchWords({ seconds: 1, best: { cost: 60, leftOut: 25 } })).toMatch(
+      /^So far: 25 min of work has no place yet;/,
+    );
+  });
+});
