@@ -4,6 +4,7 @@ import type { Problem } from '../plan/problem';
 import { boundsOf } from './bounds';
 import { checkPlan, describeViolation } from './check/check';
 import { greedyScore } from './examples/greedy';
+import { hardDay } from './examples/hard-days';
 import { exampleHome } from './examples/homes';
 import { jobShopProblem, SIX_BY_SIX } from './examples/job-shops';
 import { exampleDay } from './examples/single-days';
@@ -48,6 +49,24 @@ describe('how near the best a plan comes', () => {
       expect(lengthOf(exampleDay(seed), 2000)).toBe(9 * 60 + optimum);
     },
   );
+
+  // The best that searches of eight seconds found; see the bench.
+  it.each([
+    [1, 125],
+    [3, 110],
+    [4, 203],
+    [5, 98],
+    [6, 130],
+    [7, 155],
+    [12, 106],
+    [23, 259],
+  ])('is within three in a hundred of the best known for the hard day drawn from %i', (seed, best) => {
+    const problem = hardDay(seed);
+    const { metrics, unplaced } = planned(problem, 1200);
+    const length = minuteOf(metrics.finish as string) - modelOf(problem).start - 9 * 60;
+    expect(length).toBeLessThanOrEqual(best * 1.03);
+    expect(unplaced).toEqual([]);
+  });
 
   it('leaves nothing out that plain greedy scheduling places', () => {
     const problem = exampleHome(4, 80);

@@ -36,7 +36,7 @@ const ROUNDS_BEFORE = 20;
 const MOST_ROUNDS = 20_000;
 
 /** So many rounds at most may the most promising plan take to leave out no more than the best does. */
-const CATCHING_UP = 100;
+const CATCHING_UP = 40;
 
 /**
  * The best plan found for a problem that passed `problemFaults`.
@@ -69,7 +69,7 @@ function bettered(
   tell: (draft: Draft) => void,
 ): Draft {
   const [safe, promising] = [bestOf(drafts), mostPromising(drafts)];
-  const first = Math.min(CATCHING_UP, Math.ceil(rounds / 2));
+  const first = Math.min(CATCHING_UP, rounds);
   search(promising, { ...searching, rounds: first, better: () => tell(promising) });
   const draft = leavesOutMore(promising, safe) ? safe : promising;
   search(draft, { ...searching, rounds: rounds - first, better: () => tell(draft) });
