@@ -171,7 +171,7 @@ export function juniperRow(today: string): Household {
 export function juniperRowUnderWay(today: string): { household: Household; first: Plan } {
   const household = juniperRow(today);
   const problem = expand(household, CATALOGUE);
-  const first = plan(problem, { problemHash: '0'.repeat(64), seed: 1, rounds: 100, stop: () => false });
+  const first = plan(problem, { problemHash: '0'.repeat(64), seed: 1, rounds: 300, stop: () => false });
   const hands = new Set(
     problem.tasks
       .flatMap((task) => task.steps)

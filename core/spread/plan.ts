@@ -36,7 +36,7 @@ const ROUNDS_BEFORE = 20;
 const MOST_ROUNDS = 20_000;
 
 /** So many rounds at most may the most promising plan take to leave out no more than the best does. */
-const CATCHING_UP = 40;
+const CATCHING_UP = 100;
 
 /**
  * The best plan found for a problem that passed `problemFaults`.
