@@ -30,7 +30,7 @@ describe('a household of one', () => {
 describe('everybody’s day on one page', () => {
   it('has the presses of each, and what is begun there is whose it is', async () => {
     await visit(async (browser) => {
-      await moveIn(browser, 'retired and not lifting');
+      await moveIn(browser, 'a baby asleep');
       await browser.goTo('/spread');
       await browser.press('button', 'Spread the work');
       await browser.see(/is done on/);
