@@ -10,8 +10,9 @@ type Subject = { readonly problem: Problem; readonly problemHash: string };
 type Search = { readonly seconds: number } | { readonly rounds: number };
 
 export type PlanJob = Subject &
+  /** Anew, or no worse than a plan in force. */
   (
-    | ({ readonly do: 'plan'; readonly seed: number } & Search)
+    | ({ readonly do: 'plan'; readonly seed: number; readonly before?: Plan } & Search)
     /** Made from an earlier plan, leaving alone what need not move. */
     | { readonly do: 'replan'; readonly before: Plan }
   );
@@ -28,6 +29,7 @@ export default function run(job: PlanJob & Watched): MadePlan {
   const options: PlanOptions = {
     problemHash,
     seed: job.seed,
+    ...(job.before && { before: job.before }),
     stop: () => performance.now() >= end || isStopped(),
     ...('rounds' in job && { rounds: job.rounds }),
     ...(watch && { report: ({ cost, leftOut }) => watch.port.postMessage({ cost, leftOut }) }),

@@ -1,8 +1,13 @@
 import type { Plan } from '../core/plan/plan';
-import type { Problem } from '../core/plan/problem';
 import { type PlanOptions, plan } from '../core/spread/plan';
 import { outcomeOf } from '../core/what-if/outcome';
-import { type Answer, PROBLEM_OF_WHAT_IF, type Question, READY } from '../core/what-if/protocol';
+import {
+  type Answer,
+  type Question,
+  READY,
+  SUBJECT_OF_WHAT_IF,
+  type WhatIfSubject,
+} from '../core/what-if/protocol';
 import { fits, smallestRung } from '../core/what-if/smallest';
 import type { WhatIf } from '../core/what-if/what-if';
 
@@ -29,15 +34,16 @@ async function answer(question: Question): Promise<void> {
     await planFor(question.key, question.whatIf, question.today);
     return;
   }
-  const found = await smallestRung(question.ladder, async (rung) => fits(quickPlan(await problemOf(rung))));
+  const found = await smallestRung(question.ladder, async (rung) => fits(quickPlan(await subjectOf(rung))));
   if (found) await planFor(question.key, found, question.today);
   else say({ key: question.key, state: 'none' });
 }
 
 async function planFor(key: string, whatIf: WhatIf, today: string): Promise<void> {
-  const problem = await problemOf(whatIf);
+  const subject = await subjectOf(whatIf);
+  const { problem } = subject;
   let told = 0;
-  const made = planIn(problem, SEARCH_SECONDS, ({ document }) => {
+  const made = planIn(subject, SEARCH_SECONDS, ({ document }) => {
     if (performance.now() - told < MS_BETWEEN_REPORTS) return;
     told = performance.now();
     say({ key, state: 'working', outcome: outcomeOf(problem, document(), today) });
@@ -45,22 +51,23 @@ async function planFor(key: string, whatIf: WhatIf, today: string): Promise<void
   say({ key, state: 'done', outcome: outcomeOf(problem, made, today), whatIf });
 }
 
-function quickPlan(problem: Problem): Plan {
-  return planIn(problem, LOOK_SECONDS);
+function quickPlan(subject: WhatIfSubject): Plan {
+  return planIn(subject, LOOK_SECONDS);
 }
 
-function planIn(problem: Problem, seconds: number, report?: PlanOptions['report']): Plan {
+function planIn({ problem, before }: WhatIfSubject, seconds: number, report?: PlanOptions['report']): Plan {
   const end = performance.now() + seconds * 1000;
   return plan(problem, {
     problemHash: NO_HASH,
     seed: SEED,
+    ...(before && { before }),
     stop: () => performance.now() >= end,
     ...(report && { report }),
   });
 }
 
-async function problemOf(whatIf: WhatIf): Promise<Problem> {
-  const response = await fetch(PROBLEM_OF_WHAT_IF, {
+async function subjectOf(whatIf: WhatIf): Promise<WhatIfSubject> {
+  const response = await fetch(SUBJECT_OF_WHAT_IF, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(whatIf),

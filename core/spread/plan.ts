@@ -1,11 +1,12 @@
 import { PRIORITIES } from '../basics/choices';
 import { randomFrom } from '../basics/random';
-import type { MadePlan } from '../plan/plan';
+import type { MadePlan, Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
 import { documentOf } from './document';
 import type { Draft } from './draft';
 import { bestOf, firstPlans, mostPromising } from './first-plans';
 import { modelOf } from './model';
+import { keptDraft } from './replan';
 import { fillUp, type SearchOptions, search } from './search';
 import { FEW_CLUSTERS, searchSoonest } from './soonest';
 import { compareScores, type Score } from './tally';
@@ -21,6 +22,8 @@ export type PlanOptions = {
   /** SHA-256 of the problem's bytes, lower-case hex. */
   readonly problemHash: string;
   readonly seed: number;
+  /** A plan in force: what can stay of it is one of those that are bettered, so that the new one is no worse. */
+  readonly before?: Plan;
   /** Asked between attempts: true ends the search, and the best plan so far is returned. */
   readonly stop: () => boolean;
   /** Told of each plan that is the best so far. */
@@ -46,10 +49,12 @@ const CATCHING_UP = 100;
  * can't be placed is in `unplaced`.
  */
 export function plan(problem: Problem, options: PlanOptions): MadePlan {
-  const { problemHash, seed, stop, rounds = MOST_ROUNDS } = options;
+  const { problemHash, seed, stop, before, rounds = MOST_ROUNDS } = options;
   const tell = telling(options);
   const searching = { random: randomFrom(seed), stop, rounds };
-  const drafts = firstPlans(modelOf(problem), { seed, stop, built: tell });
+  const model = modelOf(problem);
+  const drafts = firstPlans(model, { seed, stop, built: tell });
+  if (before) drafts.push(keptDraft(model, before));
   if (problem.policy.spread !== 'soonest') return documentOf(bettered(drafts, searching, tell), problemHash);
   const draft = bestOf(drafts);
   const better = () => tell(draft);

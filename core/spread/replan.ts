@@ -7,7 +7,7 @@ import { Draft, isGivenWait, isOpen } from './draft';
 import { earlierPlaces } from './earlier';
 import { bestOf, firstPlans } from './first-plans';
 import type { Placed } from './metrics';
-import { isSettled, type Link, modelOf, type Step } from './model';
+import { isSettled, type Link, type Model, modelOf, type Step } from './model';
 import { movedBetween } from './moved';
 import { type PlaceOptions, placeCluster } from './place';
 import { fillUp, search } from './search';
@@ -37,13 +37,18 @@ export function replan(
   problemHash: string,
   options: ReplanOptions = AT_ONCE,
 ): MadePlan {
-  const model = modelOf(problem);
-  const draft = new Draft(model);
-  new Replanning(draft, earlierPlaces(model, before)).run();
-  fillUp(draft);
+  const draft = keptDraft(modelOf(problem), before);
   const better = draft.out.length > 0 ? withLessLeftOut(draft, options) : draft;
   const plan = documentOf(better, problemHash);
   return { ...plan, metrics: { ...plan.metrics, moved: movedBetween(problem, before, plan) } };
+}
+
+/** An earlier plan as far as it can stay, with what can't moved along, and with whatever still fits. */
+export function keptDraft(model: Model, before: Plan): Draft {
+  const draft = new Draft(model);
+  new Replanning(draft, earlierPlaces(model, before)).run();
+  fillUp(draft);
+  return draft;
 }
 
 /**

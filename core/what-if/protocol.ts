@@ -1,3 +1,5 @@
+import type { Plan } from '../plan/plan';
+import type { Problem } from '../plan/problem';
 import type { Outcome } from './outcome';
 import type { Ladder } from './smallest';
 import type { WhatIf } from './what-if';
@@ -18,8 +20,11 @@ export type Answer =
   /** The server did not answer, or refused. */
   | { readonly key: string; readonly state: 'failed' };
 
-/** Where the problem that a what-if leads to can be had, as JSON. */
-export const PROBLEM_OF_WHAT_IF = '/api/what-if';
+/** What a what-if is planned from: the problem that it leads to, and the plan in force where there is one. */
+export type WhatIfSubject = { readonly problem: Problem; readonly before?: Plan };
+
+/** Where that can be had, as JSON. */
+export const SUBJECT_OF_WHAT_IF = '/api/what-if';
 
 /** What the worker says once it listens; what is sent before that would be lost. */
 export const READY = 'ready';

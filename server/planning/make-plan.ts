@@ -38,8 +38,7 @@ export async function planWished(
   const way = await wayTo(scope, kept, basis, wish);
   if (!way) return undefined;
   const problem = expandWork({ ...kept.household, clean }, kept.order, now);
-  const ways = [way, ...inForce(kept, wish)];
-  const plan = await searched(scope.household, (search) => solve(problem, ways, search));
+  const plan = await searched(scope.household, (search) => solve(problem, way, search));
   return { id: randomUUID(), basis, madeAt: now, plan };
 }
 
@@ -56,7 +55,8 @@ async function wayTo(
   wish: PlanWish,
 ): Promise<Way | undefined> {
   const cleanId = household.clean?.id as string;
-  if (wish.how === 'plan') return search();
+  // Spreading the work again never makes it worse.
+  if (wish.how === 'plan') return { ...search(), ...(plans && { before: plans.latest.plan }) };
   if (!plans) return undefined;
   const { latest } = plans;
   switch (wish.how) {
@@ -83,16 +83,11 @@ function search(): Way {
     : { do: 'plan', seed, rounds: planRounds };
 }
 
-/** What lies in force, made to fit: spreading the work again never makes it worse. */
-function inForce({ plans }: Kept, wish: PlanWish): Way[] {
-  return wish.how === 'plan' && plans ? [{ do: 'replan', before: plans.latest.plan }] : [];
-}
-
-/** The best plan of some ways to make one. */
-async function solve(problem: Problem, ways: readonly Way[], search?: PlanSearch): Promise<Plan> {
+/** The best plan of those that are looked for side by side. */
+async function solve(problem: Problem, way: Way, search?: PlanSearch): Promise<Plan> {
   const problemHash = sha256(JSON.stringify(problem));
   const plans = await Promise.all(
-    ways.flatMap(sideBySide).map((one) => planInWorker({ ...one, problem, problemHash } as PlanJob, search)),
+    sideBySide(way).map((one) => planInWorker({ ...one, problem, problemHash } as PlanJob, search)),
   );
   return bestPlan(problem, plans as [MadePlan, ...MadePlan[]]);
 }
@@ -104,7 +99,7 @@ function sideBySide(way: Way): Way[] {
 
 /** The plan that this household would have after a plan before it; nothing is kept. */
 export async function planAfter(household: ExpandedHousehold, now: string, before: Plan): Promise<Plan> {
-  return solve(expand(household, CATALOGUE, now), [{ do: 'replan', before }]);
+  return solve(expand(household, CATALOGUE, now), { do: 'replan', before });
 }
 
 /**

@@ -2,9 +2,9 @@ import { NextResponse } from 'next/server';
 import { whatIfSchema } from '@/core/what-if/what-if-schema';
 import { currentScope, isSameOrigin } from '@/server/session';
 import { readUpload } from '@/server/upload';
-import { problemOfWhatIf } from '@/server/what-if';
+import { subjectOfWhatIf } from '@/server/what-if';
 
-/** The problem that a what-if would lead to, for the page to plan with. Nothing is changed. */
+/** What a what-if is planned from, for the page to plan with. Nothing is changed. */
 export async function POST(request: Request): Promise<Response> {
   if (!(await isSameOrigin())) return refused(403);
   const scope = await currentScope();
@@ -13,8 +13,8 @@ export async function POST(request: Request): Promise<Response> {
   if (!sent.ok) return refused(413);
   const whatIf = whatIfSchema.safeParse(jsonOf(sent.text));
   if (!whatIf.success) return refused(400);
-  const problem = await problemOfWhatIf(scope, whatIf.data);
-  return problem ? NextResponse.json(problem, { headers: { 'cache-control': 'no-store' } }) : refused(409);
+  const subject = await subjectOfWhatIf(scope, whatIf.data);
+  return subject ? NextResponse.json(subject, { headers: { 'cache-control': 'no-store' } }) : refused(409);
 }
 
 function jsonOf(text: string): unknown {
