@@ -1,13 +1,15 @@
 'use client';
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { searchWords } from '@/present/spread/search-words';
 import { count } from '@/present/words/words';
 import { Sentence } from '../parts/sentence';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
-import { SearchProgress } from './search-progress';
+import { usePlanSearch } from './use-plan-search';
 
 type Spread = CommandAction<{ unplaced: number }>;
 
@@ -16,6 +18,7 @@ export function SpreadButton({ action, label, then }: { action: Spread; label: s
   const router = useRouter();
   const { send, pending, fault } = useCommand();
   const [note, setNote] = useState('');
+  const search = usePlanSearch(pending);
   const press = () =>
     send(action, undefined, {
       onKept: ({ unplaced }) => {
@@ -29,11 +32,17 @@ export function SpreadButton({ action, label, then }: { action: Spread; label: s
     });
   return (
     <Stack spacing={1} sx={{ alignItems: { sm: 'flex-end' }, maxWidth: 420 }}>
-      <Button variant="contained" size="large" onClick={press} loading={pending} loadingPosition="start">
-        {label}
+      <Button
+        variant={search ? 'outlined' : 'contained'}
+        size="large"
+        onClick={search?.stop ?? press}
+        loading={pending && !search}
+        loadingPosition="start"
+      >
+        {search ? 'Stop, and keep the best' : label}
       </Button>
-      <span role="status">{pending ? 'Trying orders and days; this takes some seconds …' : note}</span>
-      {pending && <SearchProgress />}
+      <span role="status">{pending ? 'Trying orders and days …' : note}</span>
+      {search && <Box sx={{ color: 'text.secondary' }}>{searchWords(search.progress)}</Box>}
       <Sentence>{fault}</Sentence>
     </Stack>
   );

@@ -15,7 +15,7 @@ import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
-import { SearchProgress } from '../spread/search-progress';
+import { usePlanSearch } from '../spread/use-plan-search';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
 import { usePlanner } from './use-planner';
@@ -129,11 +129,16 @@ function useBent(
 }
 
 function HowFar({ open, taking, onStop }: { open: number; taking: boolean; onStop: () => void }) {
+  const search = usePlanSearch(taking);
   const planning = open > 0 ? `Planning ${open} more in the background.` : 'All are planned.';
   return (
     <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 44 }}>
       <span role="status">{taking ? 'Spreading the work…' : planning}</span>
-      {taking && <SearchProgress />}
+      {search && (
+        <Button color="inherit" variant="outlined" onClick={search.stop}>
+          Stop, and keep the best
+        </Button>
+      )}
       {open > 0 && (
         <Button color="inherit" variant="outlined" onClick={onStop}>
           Stop

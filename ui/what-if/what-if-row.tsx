@@ -42,7 +42,7 @@ export const WhatIfRow = memo(function WhatIfRow(props: WhatIfRowProps) {
         <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>
           {wordsOf(answer, isStopped, now)}
         </Box>
-        {children}
+        {children && <Box sx={{ mt: 1.5 }}>{children}</Box>}
       </Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button
