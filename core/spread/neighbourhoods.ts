@@ -35,8 +35,8 @@ type Way = { readonly share: number; readonly pick: Neighbourhood; readonly isDe
 const WAYS: readonly Way[] = [
   // Where nothing is left out, a few at random.
   { share: 0.06, pick: whatCouldComeIn },
-  { share: 0.03, pick: ofWholeRoom, isDealt: true },
-  { share: 0.02, pick: ofTwoRooms, isDealt: true },
+  { share: 0.03, pick: ofWhole, isDealt: true },
+  { share: 0.02, pick: ofTwoWhole, isDealt: true },
   { share: 0.04, pick: ofFewDates, isDealt: true },
   { share: 0.04, pick: ofPerson, isDealt: true },
   { share: 0.08, pick: ofRoom },
@@ -80,12 +80,15 @@ function dealt(draft: Draft, clusters: readonly Cluster[], random: () => number)
   };
 }
 
-function ofWholeRoom({ movable }: Draft, { byRoom }: Neighbours, random: () => number): readonly Cluster[] {
-  return byRoom.get(roomOf(oneOf(movable, random))) ?? [];
+/** All of a room, or all of a job where that goes through the whole house. */
+function ofWhole({ movable, model }: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  const seed = oneOf(movable, random);
+  if (model.policy.grouping === 'kind') return index.byKind.get((seed.tasks[0] as Task).kind) ?? [];
+  return index.byRoom.get(roomOf(seed)) ?? [];
 }
 
-function ofTwoRooms(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
-  return [...new Set([...ofWholeRoom(draft, index, random), ...ofWholeRoom(draft, index, random)])];
+function ofTwoWhole(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  return [...new Set([...ofWhole(draft, index, random), ...ofWhole(draft, index, random)])];
 }
 
 /** All that begins on a date or the one or two after it. */

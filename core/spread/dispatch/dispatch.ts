@@ -260,7 +260,8 @@ class Dispatch {
     const isBegun = this.begun.has(room);
     const pending = this.pending.get(room) ?? 0;
     if (isFull) return (isHere || isBegun) && pending <= TO_FINISH;
-    if (isHere) return true;
+    // Where a job or a height goes through the whole house, going from room to room is how it is done.
+    if (isHere || this.byGroup) return true;
     const { openRooms } = this.board.model.policy;
     if (!isBegun && this.begun.size >= Math.max(1, openRooms)) return this.passOver(room, clock);
     const most = Math.min(isBegun ? WORTH_GOING : WORTH_OPENING, pending);
