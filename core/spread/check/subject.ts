@@ -1,3 +1,4 @@
+import { groupBy } from '../../basics/group-by';
 import { dayOfMinute, formatMinute, type Minute, minuteOf } from '../../basics/local-time';
 import type { Plan } from '../../plan/plan';
 import type { Placed, Session } from '../metrics';
@@ -31,63 +32,104 @@ type Resolved =
   | { ok: true; subject: Subject; violations: Violation[] }
   | { ok: false; violations: Violation[] };
 
+const OTHER_PROBLEM = 'the plan was made for another problem: its hash does not match';
+
+/** A plan with its names resolved; only what names something that is not there can't be looked at any further. */
 export function resolve(model: Model, plan: Plan, problemHash: string): Resolved {
-  const violations: Violation[] = [];
-  const form = (message: string) => violations.push({ rule: 'form', message });
-  const people = new Map(model.people.map((person) => [person.id, person]));
-  const tasks = new Map(model.tasks.map((task) => [task.id, task]));
-  if (plan.problem !== problemHash) form('the plan was made for another problem: its hash does not match');
-  const sessionIds = new Set<string>();
-  for (const session of plan.sessions) {
-    if (!people.has(session.person))
-      form(`session "${session.id}" names a person who is not there: "${session.person}"`);
-    if (sessionIds.has(session.id)) form(`two sessions have the id "${session.id}"`);
-    sessionIds.add(session.id);
-  }
-  const left = new Set<string>();
-  for (const item of plan.unplaced) {
-    if (!tasks.has(item.task)) form(`unplaced names a task that is not there: "${item.task}"`);
-    if (left.has(item.task)) form(`task "${item.task}" is listed twice in unplaced`);
-    left.add(item.task);
-  }
-  for (const entry of plan.entries) {
-    const step = model.steps.get(entry.step);
-    if (!step) form(`an entry names a step that is not there: "${entry.step}"`);
-    for (const id of entry.people)
-      if (!people.has(id)) form(`step "${entry.step}" names a person who is not there: "${id}"`);
-    if (new Set(entry.people).size < entry.people.length) form(`step "${entry.step}" names a person twice`);
-    const backwards = entry.end < entry.start || (entry.end === entry.start && step?.mode === 'hands');
-    if (backwards) form(`step "${entry.step}" ends at ${entry.end}, not after its start at ${entry.start}`);
-  }
-  if (
-    violations.some((v) => v.message !== 'the plan was made for another problem: its hash does not match')
-  ) {
-    return { ok: false, violations };
-  }
-  const entries = plan.entries.map((item): Entry => {
-    const step = model.steps.get(item.step) as Step;
-    const placed = {
-      step,
-      people: item.people.map((id) => people.get(id) as Person),
-      start: minuteOf(item.start),
-      end: minuteOf(item.end),
-    };
-    return { ...placed, fixed: step.fixed.some((fixed) => sameEntry(fixed, placed)) };
+  const names = namesOf(model);
+  const faults = [...sessionFaults(plan, names), ...unplacedFaults(plan, names), ...entryFaults(plan, names)];
+  const messages = [...(plan.problem === problemHash ? [] : [OTHER_PROBLEM]), ...faults];
+  const violations = messages.map((message): Violation => ({ rule: 'form', message }));
+  if (faults.length > 0) return { ok: false, violations };
+  return { ok: true, violations, subject: subjectOf(model, plan, names) };
+}
+
+type Names = {
+  readonly people: ReadonlyMap<string, Person>;
+  readonly tasks: ReadonlyMap<string, Task>;
+  readonly steps: ReadonlyMap<string, Step>;
+};
+
+function namesOf({ people, tasks, steps }: Model): Names {
+  return {
+    people: new Map(people.map((person) => [person.id, person])),
+    tasks: new Map(tasks.map((task) => [task.id, task])),
+    steps,
+  };
+}
+
+function sessionFaults({ sessions }: Plan, { people }: Names): string[] {
+  const seen = new Set<string>();
+  return sessions.flatMap(({ id, person }) => {
+    const faults = [
+      ...(people.has(person) ? [] : [`session "${id}" names a person who is not there: "${person}"`]),
+      ...(seen.has(id) ? [`two sessions have the id "${id}"`] : []),
+    ];
+    seen.add(id);
+    return faults;
   });
-  const byStep = new Map<Step, Entry[]>();
-  for (const entry of entries) byStep.set(entry.step, [...(byStep.get(entry.step) ?? []), entry]);
+}
+
+function unplacedFaults({ unplaced }: Plan, { tasks }: Names): string[] {
+  const seen = new Set<string>();
+  return unplaced.flatMap(({ task }) => {
+    const faults = [
+      ...(tasks.has(task) ? [] : [`unplaced names a task that is not there: "${task}"`]),
+      ...(seen.has(task) ? [`task "${task}" is listed twice in unplaced`] : []),
+    ];
+    seen.add(task);
+    return faults;
+  });
+}
+
+function entryFaults({ entries }: Plan, { steps, people }: Names): string[] {
+  return entries.flatMap(({ step: id, people: own, start, end }) => {
+    const step = steps.get(id);
+    const isBackwards = end < start || (end === start && step?.mode === 'hands');
+    return [
+      ...(step ? [] : [`an entry names a step that is not there: "${id}"`]),
+      ...own
+        .filter((person) => !people.has(person))
+        .map((person) => `step "${id}" names a person who is not there: "${person}"`),
+      ...(new Set(own).size < own.length ? [`step "${id}" names a person twice`] : []),
+      ...(isBackwards ? [`step "${id}" ends at ${end}, not after its start at ${start}`] : []),
+    ];
+  });
+}
+
+/** What the rules look at; every name leads somewhere. */
+function subjectOf(model: Model, plan: Plan, names: Names): Subject {
+  const entries = plan.entries.map((item) => entryOf(item, names));
+  const byStep = groupBy(entries, ({ step }) => step);
   for (const list of byStep.values()) list.sort((a, b) => a.start - b.start);
-  const sessions = plan.sessions.map((session) => {
-    const person = people.get(session.person) as Person;
-    const span = { start: minuteOf(session.start), end: minuteOf(session.end) };
-    const inside = entries.filter(
-      (entry) =>
-        isHands(entry) && entry.people.includes(person) && span.start <= entry.start && entry.end <= span.end,
-    );
-    return { ...span, id: session.id, date: session.date, person, entries: inside };
-  });
-  const unplaced = new Set(plan.unplaced.map((item) => tasks.get(item.task) as Task));
-  return { ok: true, violations, subject: { model, plan, entries, byStep, unplaced, sessions } };
+  const unplaced = new Set(plan.unplaced.map((item) => names.tasks.get(item.task) as Task));
+  const sessions = plan.sessions.map((session) => sessionOf(session, entries, names));
+  return { model, plan, entries, byStep, unplaced, sessions };
+}
+
+function entryOf(item: Plan['entries'][number], { steps, people }: Names): Entry {
+  const step = steps.get(item.step) as Step;
+  const placed = {
+    step,
+    people: item.people.map((id) => people.get(id) as Person),
+    start: minuteOf(item.start),
+    end: minuteOf(item.end),
+  };
+  return { ...placed, fixed: step.fixed.some((fixed) => sameEntry(fixed, placed)) };
+}
+
+function sessionOf(
+  { id, person: name, date, start, end }: Plan['sessions'][number],
+  entries: readonly Entry[],
+  { people }: Names,
+): Subject['sessions'][number] {
+  const person = people.get(name) as Person;
+  const span = { start: minuteOf(start), end: minuteOf(end) };
+  const inside = entries.filter(
+    (entry) =>
+      isHands(entry) && entry.people.includes(person) && span.start <= entry.start && entry.end <= span.end,
+  );
+  return { ...span, id, date, person, entries: inside };
 }
 
 export function sameEntry(

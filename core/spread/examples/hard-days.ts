@@ -14,16 +14,7 @@ const MOST_TASKS = 16;
  */
 export function hardDay(seed: number): Problem {
   const draw = drawFrom(seed);
-  const at = (minute: number) => formatMinute(midnightOf(dayOf(DAY)) + minute);
-  const people = Array.from({ length: draw.from(1, 3) }, (_, i) => ({
-    id: `person-${i}`,
-    windows: [{ start: at(OPENS + (i === 0 ? 0 : draw.from(0, 47))), end: at(CLOSES) }],
-    dailyCap: 780,
-    cannot: i === 0 ? [] : ['ladder', 'bleach'].filter(() => draw.chance(0.4)),
-    dislikes: {},
-    breakAfter: 780,
-    breakLength: 0,
-  }));
+  const people = Array.from({ length: draw.from(1, 3) }, (_, i) => personFor(draw, i));
   const rooms = Array.from({ length: draw.from(2, 3) }, (_, i) => ({
     id: `room-${i}`,
     maxPeople: draw.chance(0.5) ? 1 : 2,
@@ -61,6 +52,19 @@ export function hardDay(seed: number): Problem {
       reserve: [],
       sessionCap: 780,
     },
+  };
+}
+
+function personFor(draw: Draw, i: number): Problem['people'][number] {
+  const at = (minute: number) => formatMinute(midnightOf(dayOf(DAY)) + minute);
+  return {
+    id: `person-${i}`,
+    windows: [{ start: at(OPENS + (i === 0 ? 0 : draw.from(0, 47))), end: at(CLOSES) }],
+    dailyCap: 780,
+    cannot: i === 0 ? [] : ['ladder', 'bleach'].filter(() => draw.chance(0.4)),
+    dislikes: {},
+    breakAfter: 780,
+    breakLength: 0,
   };
 }
 
