@@ -59,9 +59,10 @@ describe('the walk', () => {
       await browser.keys('nightst');
       await browser.field('What stands at “Bed”?');
       await browser.keys(Key.ENTER);
+      // What was just added is drawn again once the server has it.
+      await browser.kept('Bedside table added at Bed.');
       const added = await browser.find('button', /^Bedside table/);
       expect(await under(browser, added)).toBe('Bed');
-      await browser.kept('Bedside table added at Bed.');
     });
   });
 
