@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, inject, it } from 'vitest';
 import { type Browser, Key } from './support/browser';
 import { enterDemo, visit } from './support/visit';
 
@@ -137,6 +137,27 @@ describe('bending the plan by hand', () => {
         .perform();
       await browser.see(/\d+ jobs? moved\. All is done on/);
       await browser.keys(Key.ESCAPE);
+    });
+  });
+});
+
+describe('the search for a plan', () => {
+  it('is told to nobody who is not signed in, ended from no other page, and nothing while none is under way', async () => {
+    const search = (method: string, headers: Record<string, string> = {}) =>
+      fetch(`${inject('base')}/api/plan/search`, { method, headers });
+    const own = { origin: inject('base') };
+    expect((await search('GET')).status).toBe(401);
+    expect((await search('DELETE', own)).status).toBe(401);
+    expect((await search('DELETE', { origin: 'http://elsewhere.example' })).status).toBe(403);
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      const cookie = (await browser.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
+      expect(await (await search('GET', { cookie })).json()).toBeNull();
+      expect((await search('DELETE', { ...own, cookie })).status).toBe(204);
+      await browser.goTo('/spread');
+      await browser.press('button', 'Spread the work again');
+      await browser.see('Everything has its place.');
+      await browser.find('button', 'Spread the work again');
     });
   });
 });

@@ -118,8 +118,9 @@ describe('what if', () => {
       ])
         expect((await ask(body, { ...own, cookie })).status, body).toBe(400);
       const answer = await ask('{"do":"without-room","room":"kitchen"}', { ...own, cookie });
-      const problem = await answer.json();
+      const { problem, before } = await answer.json();
       expect(problem.tasks.some((task: { room: string }) => task.room === 'kitchen')).toBe(false);
+      expect(before.format).toBe('early-thaw/plan');
       expect((await ask('{"do":"without-room","room":"nowhere"}', { ...own, cookie })).status).toBe(200);
     });
   });
