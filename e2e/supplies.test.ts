@@ -121,8 +121,13 @@ describe('what to beware of', () => {
       await browser.choose('Cleaned with', 'Water, microfibre, steam');
       await browser.see(/The school you chose has nothing for this/);
       await browser.kept('Kept.');
+      const household = 'return fetch("/api/household").then((answer) => answer.text())';
+      const before = await browser.run<string>(household);
       await browser.choose('This room is cleaned with', 'From the pantry: acid, soda, soap');
-      await browser.kept('Kept.');
+      await browser.until(
+        async () => (await browser.run<string>(household)) !== before,
+        'the school of the room to be kept',
+      );
       await browser.goTo('/safety');
       await browser.see('Kept out of the plan');
       expect(await browser.text()).not.toContain('Chlorine bleach for');
