@@ -40,6 +40,7 @@ const READ: Readonly<Record<string, readonly string[]>> = {
   'api/day/file/[date]': [`/api/day/file/${TODAY}`, `/api/day/file/${TODAY}?person=bram`],
   'api/rooms': ['/api/rooms'],
   'api/plan/[document]': ['/api/plan/plan.json', '/api/plan/problem.json'],
+  'api/plan/search': ['/api/plan/search'],
   'api/household': ['/api/household'],
   'api/work': ['/api/work'],
   'api/supplies': ['/api/supplies'],
