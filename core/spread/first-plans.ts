@@ -47,7 +47,7 @@ export function firstPlans(model: Model, { seed, stop, built }: FirstOptions): [
   const drafts: Draft[] = [];
   for (const recipe of recipesFor(model)) {
     const [first] = drafts;
-    if (first && (stop() || (recipe.inTurn && drafts.some(({ out }) => out.length === 0)))) continue;
+    if (first && (stop() || (recipe.inTurn && drafts.some(leavesOutNothing)))) continue;
     const draft = first ? first.empty() : new Draft(model);
     build(draft, recipe, randomFrom(seed));
     bringIn(draft, { seed, stop });
@@ -75,11 +75,16 @@ export function mostPromising(drafts: readonly [Draft, ...Draft[]]): Draft {
   return drafts.reduce((a, b) => (worth(b) < worth(a) ? b : a));
 }
 
+/** Nothing is left out but what finds no place anyway. */
+function leavesOutNothing(draft: Draft): boolean {
+  return draft.out.every((task) => draft.isHopeless(task));
+}
+
 /** Before plans are compared, what is left out is tried again; so many rounds in a row in vain are enough. */
 const IN_VAIN = 5;
 
 function bringIn(draft: Draft, { seed, stop }: FirstOptions): void {
-  if (draft.out.every((task) => draft.isHopeless(task))) return;
+  if (leavesOutNothing(draft)) return;
   let tries = 0;
   search(draft, {
     random: randomFrom(seed),
