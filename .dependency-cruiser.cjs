@@ -32,6 +32,9 @@ const CORE = [
   'formats',
 ];
 
+/** Folders of what spreads the work, the innermost first. */
+const SPREAD = ['model', 'cost', 'check', 'draft', 'dispatch', 'search', 'words'];
+
 /** Folders of the server, the innermost first; what lies in none of them may import all. */
 const SERVER = [
   'process',
@@ -81,6 +84,14 @@ module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     ...layers('core', CORE),
+    ...layers('core/spread', SPREAD),
+    {
+      name: 'spread-has-one-door',
+      severity: 'error',
+      comment: 'What spreads the work has an inside; index.ts says what others may use of it.',
+      from: from('^(?!core/spread/)', `${TESTS}|^scripts/`),
+      to: { path: '^core/spread/', pathNot: '^core/spread/index\\.ts$' },
+    },
     ...layers('server', SERVER),
     ...layers('present', PRESENT),
     {

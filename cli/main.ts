@@ -10,9 +10,7 @@ import { type Plan, parsePlan } from '../core/plan/plan';
 import type { Problem } from '../core/plan/problem';
 import { parseProblem } from '../core/plan/read-problem';
 import { expand } from '../core/problem/expand';
-import { checkPlan, describeViolation } from '../core/spread/check/check';
-import { plan } from '../core/spread/plan';
-import { replan } from '../core/spread/replan';
+import { checkPlan, describeViolation, plan, replan } from '../core/spread';
 
 /** Exit codes: 0 fine, 1 the plan breaks a rule, 2 the call or a file can't be used. */
 const FINE = 0;

@@ -5,8 +5,7 @@ import { minuteOf } from '@/core/basics/local-time';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import type { PlanEntry } from '@/core/plan/plan';
 import { expand } from '@/core/problem/expand';
-import { checkPlan } from '@/core/spread/check/check';
-import { plan } from '@/core/spread/plan';
+import { checkPlan, plan } from '@/core/spread';
 import { DOZEN_HOMES } from './dozen-homes';
 
 const HASH = '0'.repeat(64);

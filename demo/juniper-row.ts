@@ -10,7 +10,7 @@ import type { Household } from '../core/household/household';
 import type { Member, WeeklyHours } from '../core/people/member';
 import type { Plan } from '../core/plan/plan';
 import { expand } from '../core/problem/expand';
-import { plan } from '../core/spread/plan';
+import { plan } from '../core/spread';
 import { JUNIPER_ROW_FLOORS } from './juniper-row-rooms';
 
 /** Days from the day the demo is loaded to the swap, moved to the nearest Saturday. */

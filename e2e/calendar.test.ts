@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parsePlan } from '@/core/plan/plan';
-import { checkPlan, describeViolation } from '@/core/spread/check/check';
+import { checkPlan, describeViolation } from '@/core/spread';
 import { enterDemo, visit } from './support/visit';
 
 const EVENT = [

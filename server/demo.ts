@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { expand } from '../core/problem/expand';
-import { replan } from '../core/spread/replan';
+import { replan } from '../core/spread';
 import { juniperRowUnderWay } from '../demo/juniper-row';
 import { type HouseholdId, HouseholdScope } from './db/scope';
 import { basisOf, sha256 } from './household/basis';

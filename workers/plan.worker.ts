@@ -1,8 +1,7 @@
 import type { MessagePort } from 'node:worker_threads';
 import type { MadePlan, Plan } from '../core/plan/plan';
 import type { Problem } from '../core/plan/problem';
-import { type PlanOptions, plan } from '../core/spread/plan';
-import { replan } from '../core/spread/replan';
+import { type PlanOptions, plan, replan } from '../core/spread';
 
 type Subject = { readonly problem: Problem; readonly problemHash: string };
 

@@ -1,5 +1,5 @@
 import type { Plan } from '../core/plan/plan';
-import { type PlanOptions, plan } from '../core/spread/plan';
+import { type PlanOptions, plan } from '../core/spread';
 import { outcomeOf } from '../core/what-if/outcome';
 import {
   type Answer,

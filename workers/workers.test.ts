@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { writeRoomsTable } from '../core/formats/rooms-table';
 import { expand } from '../core/problem/expand';
-import { checkPlan } from '../core/spread/check/check';
+import { checkPlan } from '../core/spread';
 import { homeNamed } from '../demo/dozen-homes';
 import readFile, { type FileRead } from './file.worker';
 import makePlan from './plan.worker';

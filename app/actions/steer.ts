@@ -4,7 +4,7 @@ import { clockSchema, dateSchema, idSchema, taskIdSchema } from '@/core/basics/s
 import { changeSchema, changeWords } from '@/core/household/change';
 import { REFUSALS } from '@/core/household/refusals';
 import { expandWork } from '@/core/problem/expand';
-import { whyThen } from '@/core/spread/why-then';
+import { whyThen } from '@/core/spread';
 import { type NoPlace, placeByHand } from '@/core/steering/by-hand';
 import { moveSession } from '@/core/steering/session-by-hand';
 import { type ActionResult, refused } from '@/present/forms/result';

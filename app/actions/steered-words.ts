@@ -1,4 +1,4 @@
-import { changesBetween } from '@/core/spread/plan-changes';
+import { changesBetween } from '@/core/plan/plan-changes';
 import { changedWords, type Steered } from '@/present/spread/steer-words';
 import type { HouseholdScope } from '@/server/db/scope';
 import { keptHousehold } from '@/server/household/kept';

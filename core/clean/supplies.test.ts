@@ -6,7 +6,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { factsOf } from '../catalogue/product-facts';
 import { PRODUCT_NAMES } from '../catalogue/products';
 import { expand } from '../problem/expand';
-import { plan } from '../spread/plan';
+import { plan } from '../spread';
 import { inSpoons, type Mixture, mixingCard, mixturesFor, volumeMl } from '../supplies/amounts';
 import { kitFor } from '../supplies/kit';
 import { MADE_UP_PRICES } from '../supplies/price-list';

@@ -8,7 +8,7 @@ import type { Plan } from '../plan/plan';
 import { expand } from '../problem/expand';
 import { suggestedCalls } from '../safety/calls';
 import { safetyFindings } from '../safety/findings';
-import { plan } from '../spread/plan';
+import { plan } from '../spread';
 import { inSpoons, type Mixture, mixingCard, mixturesFor, volumeMl } from '../supplies/amounts';
 import { MADE_UP_PRICES } from '../supplies/price-list';
 import { consumedSince, sessionsOf, shoppingList } from '../supplies/shopping';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { describeFault } from '../basics/fault';
+import { plan } from '../spread';
 import { exampleProblem } from '../spread/examples/problems';
-import { plan } from '../spread/plan';
 import { type Plan, parsePlan } from './plan';
 
 const made = plan(exampleProblem(11), { problemHash: 'a'.repeat(64), seed: 1, stop: () => true });

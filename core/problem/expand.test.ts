@@ -6,8 +6,7 @@ import type { Method } from '../catalogue/method';
 import { fixturesOf, roomsOf } from '../home/room';
 import { householdSchema } from '../household/household';
 import { parseProblem } from '../plan/read-problem';
-import { checkPlan } from '../spread/check/check';
-import { plan } from '../spread/plan';
+import { checkPlan, plan } from '../spread';
 import { expand } from './expand';
 
 const HASH = '0'.repeat(64);

@@ -7,8 +7,7 @@ import { type Home, roomsOf } from '../home/room';
 import type { Household } from '../household/household';
 import type { Plan } from '../plan/plan';
 import type { Problem, ProblemTask } from '../plan/problem';
-import { checkPlan } from '../spread/check/check';
-import { plan } from '../spread/plan';
+import { checkPlan, plan } from '../spread';
 import { expand } from './expand';
 
 const HASH = '0'.repeat(64);

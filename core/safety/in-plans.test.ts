@@ -12,7 +12,7 @@ import type { Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
 import { expand } from '../problem/expand';
 import { productsOf } from '../products/product-choice';
-import { plan } from '../spread/plan';
+import { plan } from '../spread';
 import { productsWorkingIn } from '../work/dwell';
 import { leastAgeFor } from '../work/step-tags';
 import { type CleanTask, listTasks, stepIdOf, tasksOf } from '../work/tasks';

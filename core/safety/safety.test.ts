@@ -14,7 +14,7 @@ import { roomsOf } from '../home/room';
 import type { Household } from '../household/household';
 import { expand } from '../problem/expand';
 import { chooseProducts, type Products, productsOf } from '../products/product-choice';
-import { plan } from '../spread/plan';
+import { plan } from '../spread';
 import { apartIn, clashOf, keepApart } from '../work/apart';
 import { cannotDo, leastAgeFor, mayDo, tagsOf } from '../work/step-tags';
 import { type CleanTask, stepIdOf, tasksOf } from '../work/tasks';

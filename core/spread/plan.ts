@@ -2,14 +2,14 @@ import { PRIORITIES } from '../basics/choices';
 import { randomFrom } from '../basics/random';
 import type { MadePlan, Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
-import { documentOf } from './document';
-import type { Draft } from './draft';
-import { bestOf, firstPlans, mostPromising } from './first-plans';
-import { modelOf } from './model';
+import type { Draft } from './draft/draft';
+import { compareScores, type Score } from './draft/tally';
+import { modelOf } from './model/model';
 import { keptDraft } from './replan';
-import { fillUp, type SearchOptions, search } from './search';
-import { FEW_CLUSTERS, searchSoonest } from './soonest';
-import { compareScores, type Score } from './tally';
+import { bestOf, firstPlans, mostPromising } from './search/first-plans';
+import { fillUp, type SearchOptions, search } from './search/search';
+import { FEW_CLUSTERS, searchSoonest } from './search/soonest';
+import { documentOf } from './words/document';
 
 /** The best plan so far: what it costs, the hands-on minutes that it leaves out, and all of it as it is at that moment. */
 export type BestSoFar = {

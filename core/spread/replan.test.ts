@@ -1,12 +1,12 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../plan/plan';
+import { changesBetween } from '../plan/plan-changes';
 import type { Problem } from '../plan/problem';
 import { checkPlan, describeViolation } from './check/check';
 import { exampleHome } from './examples/homes';
 import { exampleProblem, FEATURES } from './examples/problems';
 import { plan } from './plan';
-import { changesBetween } from './plan-changes';
 import { replan } from './replan';
 
 const HASH = '0'.repeat(64);

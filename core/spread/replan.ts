@@ -1,17 +1,17 @@
 import { randomFrom } from '../basics/random';
+import { movedBetween } from '../plan/moved';
 import type { MadePlan, Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
-import { type Cluster, inOrder } from './clusters';
-import { documentOf } from './document';
-import { Draft, isGivenWait, isOpen } from './draft';
-import { earlierPlaces } from './earlier';
-import { bestOf, firstPlans } from './first-plans';
-import type { Placed } from './metrics';
-import { isSettled, type Link, type Model, modelOf, type Step } from './model';
-import { movedBetween } from './moved';
-import { type PlaceOptions, placeCluster } from './place';
-import { fillUp, search } from './search';
-import { compareScores } from './tally';
+import type { Placed } from './cost/metrics';
+import { Draft, isGivenWait, isOpen } from './draft/draft';
+import { earlierPlaces } from './draft/earlier';
+import { type PlaceOptions, placeCluster } from './draft/place';
+import { compareScores } from './draft/tally';
+import { type Cluster, inOrder } from './model/clusters';
+import { isSettled, type Link, type Model, modelOf, type Step } from './model/model';
+import { bestOf, firstPlans } from './search/first-plans';
+import { fillUp, search } from './search/search';
+import { documentOf } from './words/document';
 
 export type ReplanOptions = {
   readonly seed: number;

@@ -2,12 +2,18 @@ import { dayOf, formatMinute, midnightOf, minuteOf } from '../basics/local-time'
 import type { Pin } from '../clean/steering';
 import type { Plan } from '../plan/plan';
 import type { Problem, ProblemTask } from '../plan/problem';
-import { type Board, isFixedEntry } from '../spread/board';
-import { Draft } from '../spread/draft';
-import { earlierPlaces } from '../spread/earlier';
-import { isSettled, type Model, modelOf, type Task } from '../spread/model';
-import { placeCluster } from '../spread/place';
-import { indexLinks } from '../spread/step-order';
+import {
+  type Board,
+  Draft,
+  earlierPlaces,
+  indexLinks,
+  isFixedEntry,
+  isSettled,
+  type Model,
+  modelOf,
+  placeCluster,
+  type Task,
+} from '../spread';
 
 /** Where a task is wanted: a date, and if it matters the time and the person. */
 export type Wish = {

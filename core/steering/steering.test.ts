@@ -5,12 +5,9 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { type Pin, type Steering, UNSTEERED } from '../clean/steering';
 import { changeSteering, type SteeringChange } from '../household/steering-changes';
 import type { Plan } from '../plan/plan';
+import { changesBetween } from '../plan/plan-changes';
 import { expand } from '../problem/expand';
-import { checkPlan, describeViolation } from '../spread/check/check';
-import { plan } from '../spread/plan';
-import { changesBetween } from '../spread/plan-changes';
-import { replan } from '../spread/replan';
-import { whyThen } from '../spread/why-then';
+import { checkPlan, describeViolation, plan, replan, whyThen } from '../spread';
 import { placeByHand, type Wish } from './by-hand';
 
 const HASH = '0'.repeat(64);

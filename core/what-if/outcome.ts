@@ -1,6 +1,6 @@
 import type { BaseMetrics, Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
-import { type ThawPoint, thawLine } from '../spread/thaw-line';
+import { type ThawPoint, thawLine } from '../plan/thaw-line';
 import { fits } from './smallest';
 
 /** What a plan comes to, short enough to be told while it is being made. */

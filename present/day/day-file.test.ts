@@ -9,7 +9,7 @@ import { runAfter } from '@/core/day/run';
 import { secondOf } from '@/core/day/seconds';
 import type { Campaign } from '@/core/problem/campaign';
 import { expand } from '@/core/problem/expand';
-import { plan } from '@/core/spread/plan';
+import { plan } from '@/core/spread';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
 import { stateOf } from '@/ui/testing/demo-state';
 import { dayFile } from './day-file';

@@ -1,7 +1,7 @@
 import { groupBy } from '@/core/basics/group-by';
 import { roomsOf } from '@/core/home/room';
 import type { Campaign, Current } from '@/core/problem/campaign';
-import { brokenWishesOf } from '@/core/spread/broken-wishes';
+import { brokenWishesOf } from '@/core/spread';
 
 /** What a plan does not do, room by room along the walk. */
 

@@ -3,7 +3,7 @@ import { CATALOGUE } from '@/core/catalogue/catalogue';
 import type { Campaign } from '@/core/problem/campaign';
 import { expand } from '@/core/problem/expand';
 import { progressByRoom, sumProgress } from '@/core/problem/progress';
-import { plan } from '@/core/spread/plan';
+import { plan } from '@/core/spread';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
 import { houseByDay } from './house-model';
 

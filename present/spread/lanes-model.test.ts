@@ -3,7 +3,7 @@ import { dayOf, formatDate } from '@/core/basics/local-time';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import type { Campaign } from '@/core/problem/campaign';
 import { expand } from '@/core/problem/expand';
-import { plan } from '@/core/spread/plan';
+import { plan } from '@/core/spread';
 import { tasksOf } from '@/core/work/tasks';
 import { workOf } from '@/core/work/work';
 import { juniperRow } from '@/demo/juniper-row';

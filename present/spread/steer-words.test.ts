@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '@/core/plan/plan';
-import type { TaskChange } from '@/core/spread/plan-changes';
+import type { TaskChange } from '@/core/plan/plan-changes';
 import { changedWords, MOVE_REFUSALS, withStayed } from './steer-words';
 import { whyThenWords } from './why-words';
 

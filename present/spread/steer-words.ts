@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan/plan';
-import type { TaskChange } from '@/core/spread/plan-changes';
+import type { TaskChange } from '@/core/plan/plan-changes';
 import type { ByHand } from '@/core/steering/by-hand';
 import { clock, count, longDate, shortDate } from '../words/words';
 

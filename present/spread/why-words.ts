@@ -1,5 +1,4 @@
-import type { Obstacle } from '@/core/spread/board';
-import type { WhyThen } from '@/core/spread/why-then';
+import type { Obstacle, WhyThen } from '@/core/spread';
 import { clock, longDate } from '../words/words';
 
 const OBSTACLES: Record<Obstacle, string> = {

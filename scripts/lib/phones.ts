@@ -5,7 +5,7 @@ import { CATALOGUE } from '../../core/catalogue/catalogue';
 import type { ToldEvent } from '../../core/clean/events';
 import type { HouseholdFile } from '../../core/household/household';
 import { expand } from '../../core/problem/expand';
-import { plan } from '../../core/spread/plan';
+import { plan } from '../../core/spread';
 import { juniperRow } from '../../demo/juniper-row';
 import type { DayFile } from '../../present/day/day-file';
 import { type HouseholdId, HouseholdScope } from '../../server/db/scope';

@@ -5,7 +5,7 @@ import type { KeptPlan } from '../../core/plan/kept-plan';
 import type { MadePlan, Plan } from '../../core/plan/plan';
 import type { Problem } from '../../core/plan/problem';
 import { type ExpandedHousehold, expand, expandWork } from '../../core/problem/expand';
-import { bestPlan } from '../../core/spread/best-plan';
+import { bestPlan } from '../../core/spread';
 import type { PlanJob } from '../../workers/plan.worker';
 import type { HouseholdScope } from '../db/scope';
 import { sha256 } from '../household/basis';

@@ -1,4 +1,4 @@
-import type { BestSoFar as Best } from '../../core/spread/plan';
+import type { BestSoFar as Best } from '../../core/spread';
 import type { HouseholdId } from '../db/scope';
 import { processWide } from '../process/process-wide';
 

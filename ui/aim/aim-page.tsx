@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import { type ThawLine, thawLine } from '@/core/plan/thaw-line';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { offeredMinutes } from '@/core/problem/progress';
-import { type ThawLine, thawLine } from '@/core/spread/thaw-line';
 import type { CleanForm } from '@/present/forms/schemas';
 import { count, daysBetween, hours, longDate, plusDays } from '@/present/words/words';
 import { ThawLineChart } from '../charts/thaw-line-chart';

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { scaleLinear, scaleUtc } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { memo } from 'react';
-import type { ThawLine, ThawPoint } from '@/core/spread/thaw-line';
+import type { ThawLine, ThawPoint } from '@/core/plan/thaw-line';
 import { hours, shortDate } from '@/present/words/words';
 import { useTweened } from './use-tweened';
 import { useWidth } from './use-width';

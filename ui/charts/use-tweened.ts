@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import type { ThawPoint } from '@/core/spread/thaw-line';
+import type { ThawPoint } from '@/core/plan/thaw-line';
 
 const MS = 260;
 const NO_LINE: readonly ThawPoint[] = [];

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { type PersonShare, sharesOf } from '@/core/plan/shares';
 import type { Campaign } from '@/core/problem/campaign';
-import { type PersonShare, sharesOf } from '@/core/spread/shares';
 import { duration } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 

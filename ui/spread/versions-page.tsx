@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { KeptPlan } from '@/core/plan/kept-plan';
-import { changesBetween } from '@/core/spread/plan-changes';
+import { changesBetween } from '@/core/plan/plan-changes';
 import { changedWords, type Names, type Steered } from '@/present/spread/steer-words';
 import { clock, count, duration, longDate, shortDate } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';

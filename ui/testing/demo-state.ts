@@ -4,7 +4,7 @@ import { orderWork } from '@/core/order/ordered';
 import type { Plan } from '@/core/plan/plan';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { expand } from '@/core/problem/expand';
-import { plan } from '@/core/spread/plan';
+import { plan } from '@/core/spread';
 import { listTasks, tasksOf } from '@/core/work/tasks';
 import { workOf } from '@/core/work/work';
 

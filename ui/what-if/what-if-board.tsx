@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
-import type { ThawLine } from '@/core/spread/thaw-line';
+import type { ThawLine } from '@/core/plan/thaw-line';
 import type { Outcome } from '@/core/what-if/outcome';
 import type { Answer } from '@/core/what-if/protocol';
 import { type Ladder, rungAt } from '@/core/what-if/smallest';

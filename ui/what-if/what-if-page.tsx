@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { roomsOf } from '@/core/home/room';
+import { thawLine } from '@/core/plan/thaw-line';
 import type { Campaign, Current } from '@/core/problem/campaign';
-import { thawLine } from '@/core/spread/thaw-line';
 import { outcomeOf } from '@/core/what-if/outcome';
 import { fits, laddersFor } from '@/core/what-if/smallest';
 import { whatIfsFor } from '@/core/what-if/what-if';

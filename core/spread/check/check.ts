@@ -1,9 +1,9 @@
 import { COST_PARTS } from '../../plan/costs';
 import type { Plan } from '../../plan/plan';
 import type { Problem } from '../../plan/problem';
-import { costsOf, costView } from '../costs';
-import { metricsOf } from '../metrics';
-import { modelOf } from '../model';
+import { costsOf, costView } from '../cost/costs';
+import { metricsOf } from '../cost/metrics';
+import { modelOf } from '../model/model';
 import { meanwhileHolds } from './meanwhile';
 import { breaksAreTaken, peopleAreFree } from './people';
 import { machinesAreFree, roomsHaveSpace } from './places';

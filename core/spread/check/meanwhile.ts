@@ -1,5 +1,5 @@
-import { dailyUntil } from '../daily';
-import type { Focus, Span, Task } from '../model';
+import { dailyUntil } from '../model/daily';
+import type { Focus, Span, Task } from '../model/model';
 import { at, type Entry, isHands, named, type Rule, type Subject, type Violation } from './subject';
 
 /** Rule 10: rooms in use, grown-ups at home, who is kept out, quiet hours, and what is given to a stretch of time. */

@@ -1,6 +1,6 @@
 import { dayOf, dayOfMinute } from '../../basics/local-time';
-import { SESSION_GAP } from '../metrics';
-import { lastDayOf, type Model } from '../model';
+import { SESSION_GAP } from '../cost/metrics';
+import { lastDayOf, type Model } from '../model/model';
 import { at, isHands, named, type Subject, type Violation } from './subject';
 
 /** Rule 7, sessions. */

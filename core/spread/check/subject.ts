@@ -1,8 +1,8 @@
 import { groupBy } from '../../basics/group-by';
 import { dayOfMinute, formatMinute, type Minute, minuteOf } from '../../basics/local-time';
 import type { Plan } from '../../plan/plan';
-import type { Placed, Session } from '../metrics';
-import type { Model, Person, Span, Step, Task } from '../model';
+import type { Placed, Session } from '../cost/metrics';
+import type { Model, Person, Span, Step, Task } from '../model/model';
 
 /** The plan under check, with its names resolved, and small questions that the rules share. */
 

@@ -1,4 +1,4 @@
-import type { Model, Step } from '../model';
+import type { Model, Step } from '../model/model';
 import { at, type Entry, named, type Subject, type Violation } from './subject';
 
 /** Rules 1, 2 and 9: tasks are whole, in order, and fall with what has to come before them. */

@@ -1,6 +1,6 @@
 import { dayOfMinute, midnightOf } from '../../basics/local-time';
-import { isLinkBroken, stepTimes } from '../metrics';
-import { lastDayOf, type Model, type Step } from '../model';
+import { isLinkBroken, stepTimes } from '../cost/metrics';
+import { lastDayOf, type Model, type Step } from '../model/model';
 import { at, type Entry, isHands, named, type Subject, sameEntry, type Violation } from './subject';
 
 /** Rules 7 and 8: order, dates, weather, and what is fixed. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { formatMinute } from '../../basics/local-time';
 import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../../plan/problem';
-import { Draft } from '../draft';
-import { type Model, modelOf } from '../model';
+import { Draft } from '../draft/draft';
+import { type Model, modelOf } from '../model/model';
 import { dispatch, type Manner } from './dispatch';
 import { steadyPace } from './pace';
 

@@ -1,11 +1,11 @@
 import { PRIORITIES } from '../../basics/choices';
 import { dayOfMinute, type Minute, midnightOf } from '../../basics/local-time';
-import { type Board, NEVER } from '../board';
-import type { Cluster } from '../clusters';
-import { groupOf } from '../costs';
-import type { Link, Person, Room, Step } from '../model';
-import { type PlaceOptions, tryPlacing } from '../place';
-import type { LinkIndex } from '../step-order';
+import { groupOf } from '../cost/costs';
+import { type Board, NEVER } from '../draft/board';
+import { type PlaceOptions, tryPlacing } from '../draft/place';
+import type { Cluster } from '../model/clusters';
+import type { Link, Person, Room, Step } from '../model/model';
+import type { LinkIndex } from '../model/step-order';
 import type { Pace } from './pace';
 import { Shelf } from './shelf';
 import { groupsInOrder, type Unit, unitsOf } from './unit';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { dayOf } from '../../basics/local-time';
 import { exampleHome } from '../examples/homes';
-import { modelOf, openHands, type Person } from '../model';
-import { offersOf } from '../offers';
+import { modelOf, openHands, type Person } from '../model/model';
+import { offersOf } from '../model/offers';
 import { steadyPace } from './pace';
 
 describe('a steady pace', () => {

@@ -1,6 +1,6 @@
 import type { DayNumber } from '../../basics/local-time';
-import { firstDateOf, type Model, openHands, type Person } from '../model';
-import { offersOf } from '../offers';
+import { firstDateOf, type Model, openHands, type Person } from '../model/model';
+import { offersOf } from '../model/offers';
 
 /** How much somebody does on a date, and by the end of a date, in hands-on minutes. */
 export type Pace = {

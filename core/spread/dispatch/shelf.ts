@@ -1,4 +1,4 @@
-import type { Room } from '../model';
+import type { Room } from '../model/model';
 import type { Unit } from './unit';
 
 /** What can be taken up next: by weight, then by room, then each in its place. */

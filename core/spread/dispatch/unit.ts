@@ -1,12 +1,12 @@
 import { groupBy } from '../../basics/group-by';
 import type { Minute } from '../../basics/local-time';
 import type { Policy } from '../../plan/problem';
-import { type Board, NEVER } from '../board';
-import type { Cluster } from '../clusters';
-import { groupOf } from '../costs';
-import { isSettled, type Link, type Person, type Step, type Task } from '../model';
-import { segmentsOf } from '../segments';
-import type { LinkIndex } from '../step-order';
+import { groupOf } from '../cost/costs';
+import { type Board, NEVER } from '../draft/board';
+import type { Cluster } from '../model/clusters';
+import { isSettled, type Link, type Person, type Step, type Task } from '../model/model';
+import { segmentsOf } from '../model/segments';
+import type { LinkIndex } from '../model/step-order';
 
 /** A wait of so many minutes is set going before other work. */
 const LONG_WAIT = 15;

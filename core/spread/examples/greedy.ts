@@ -1,11 +1,11 @@
 import type { Problem } from '../../plan/problem';
-import { Board } from '../board';
-import { clustersOf, inOrder } from '../clusters';
-import { unplacedMinutes } from '../metrics';
-import { modelOf, type Person, type Task } from '../model';
-import { placeCluster } from '../place';
-import { indexLinks } from '../step-order';
-import type { Score } from '../tally';
+import { unplacedMinutes } from '../cost/metrics';
+import { Board } from '../draft/board';
+import { placeCluster } from '../draft/place';
+import type { Score } from '../draft/tally';
+import { clustersOf, inOrder } from '../model/clusters';
+import { modelOf, type Person, type Task } from '../model/model';
+import { indexLinks } from '../model/step-order';
 
 /** Whoever is listed first does it. */
 class PlainBoard extends Board {

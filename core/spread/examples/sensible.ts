@@ -1,8 +1,8 @@
 import type { MadePlan } from '../../plan/plan';
 import type { Problem } from '../../plan/problem';
-import { documentOf } from '../document';
-import { sensibleDraft } from '../first-plans';
-import { modelOf } from '../model';
+import { modelOf } from '../model/model';
+import { sensibleDraft } from '../search/first-plans';
+import { documentOf } from '../words/document';
 
 /**
  * The plan of a sensible person, to measure against: room by room in the school's order, machines and soaks first, each

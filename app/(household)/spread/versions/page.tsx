@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { goBackTo } from '@/app/actions/steer';
-import { soonestDate } from '@/core/spread/bounds';
+import { soonestDate } from '@/core/spread';
 import { current } from '@/server/current';
 import { loadAllPlans } from '@/server/repositories/clean';
 import { requireScope } from '@/server/session';

@@ -1,0 +1,155 @@
+import { PRIORITIES } from '../../basics/choices';
+import { randomFrom } from '../../basics/random';
+import type { Priority } from '../../plan/problem';
+import { dispatch, type Manner } from '../dispatch/dispatch';
+import { steadyPace } from '../dispatch/pace';
+import { Draft } from '../draft/draft';
+import { insertBest } from '../draft/insert';
+import { compareScores } from '../draft/tally';
+import { type Cluster, inOrder } from '../model/clusters';
+import type { Model, Room, Task } from '../model/model';
+import { fillUp, search } from './search';
+
+/** One way to go about building a plan; several are tried, and the best is bettered. */
+type Recipe = {
+  readonly manner: Manner;
+  /** What matters most alone first, and the rest around it. */
+  readonly inTurn: boolean;
+};
+
+/** How much of its share a date holds where an even load is wished for. */
+const STEADY = [2, 1.4];
+
+function recipesFor(model: Model): Recipe[] {
+  const roomOrder = roomsInOrder(model);
+  const usual: Manner = { priorityFirst: false, byWishes: true, roomOrder };
+  const paces = model.policy.spread === 'even' ? STEADY.map((multiple) => steadyPace(model, multiple)) : [];
+  const [pace] = paces;
+  return [
+    ...paces.map((steady) => ({ manner: { ...usual, pace: steady }, inTurn: false })),
+    ...(pace ? [{ manner: { ...usual, byWishes: false, pace }, inTurn: false }] : []),
+    { manner: usual, inTurn: false },
+    { manner: { ...usual, byWishes: false }, inTurn: false },
+    { manner: { ...usual, byWishes: false, priorityFirst: true }, inTurn: false },
+    { manner: usual, inTurn: true },
+  ];
+}
+
+export type FirstOptions = {
+  readonly seed: number;
+  readonly stop: () => boolean;
+  /** Told of each plan that is built. */
+  readonly built?: (draft: Draft) => void;
+};
+
+/** What the recipes give, in their order; at least what the first gives. */
+export function firstPlans(model: Model, { seed, stop, built }: FirstOptions): [Draft, ...Draft[]] {
+  const drafts: Draft[] = [];
+  for (const recipe of recipesFor(model)) {
+    const [first] = drafts;
+    if (first && (stop() || (recipe.inTurn && drafts.some(leavesOutNothing)))) continue;
+    const draft = first ? first.empty() : new Draft(model);
+    build(draft, recipe, randomFrom(seed));
+    bringIn(draft, { seed, stop });
+    drafts.push(draft);
+    built?.(draft);
+  }
+  return drafts as [Draft, ...Draft[]];
+}
+
+/** The best as plans are compared. */
+export function bestOf(drafts: readonly [Draft, ...Draft[]]): Draft {
+  return drafts.reduce((a, b) => (compareScores(b.tally.score(), a.tally.score()) < 0 ? b : a));
+}
+
+/** What a minute is taken to cost that is left out for now: much of it comes in later. */
+const WORTH_A_MINUTE: Readonly<Record<Priority, number>> = { must: 20, should: 10, could: 5 };
+
+/** The one that a search makes most of: what is left out can mostly be brought in, what lies badly takes longer. */
+export function mostPromising(drafts: readonly [Draft, ...Draft[]]): Draft {
+  const worth = (draft: Draft) => {
+    const [must = 0, should = 0, could = 0] = draft.tally.score();
+    const left = must * WORTH_A_MINUTE.must + should * WORTH_A_MINUTE.should + could * WORTH_A_MINUTE.could;
+    return left + Object.values(draft.tally.costs()).reduce((sum, cost) => sum + cost, 0);
+  };
+  return drafts.reduce((a, b) => (worth(b) < worth(a) ? b : a));
+}
+
+/** Nothing is left out but what finds no place anyway. */
+function leavesOutNothing(draft: Draft): boolean {
+  return draft.out.every((task) => draft.isHopeless(task));
+}
+
+/** Before plans are compared, what is left out is tried again; so many rounds in a row in vain are enough. */
+const IN_VAIN = 5;
+
+function bringIn(draft: Draft, { seed, stop }: FirstOptions): void {
+  if (leavesOutNothing(draft)) return;
+  let tries = 0;
+  search(draft, {
+    random: randomFrom(seed),
+    stop: () => tries++ >= IN_VAIN || stop(),
+    rounds: Number.POSITIVE_INFINITY,
+    onlyLeftOut: true,
+    better: () => {
+      tries = 0;
+    },
+  });
+}
+
+/** Dealt out once, evenly where that is wished for; where something has no place, with what matters most first. */
+export function sensibleDraft(model: Model): Draft {
+  const drafts = recipesFor(model)
+    .filter(({ inTurn }) => !inTurn)
+    .map((recipe) => {
+      const draft = new Draft(model);
+      build(draft, recipe, randomFrom(1));
+      return draft;
+    });
+  return bestOf(drafts as [Draft, ...Draft[]]);
+}
+
+/** Fills an empty draft by a recipe. */
+function build(draft: Draft, recipe: Recipe, random: () => number): void {
+  const turns = recipe.inTurn ? byWeight(draft) : [draft.wanted];
+  for (const clusters of turns) dispatch(draft.board, clusters, draft.links, recipe.manner);
+  placeTheRest(draft, random);
+}
+
+const LOOK = { beside: 4, dates: 2 };
+
+/** What was not dealt out comes in where it costs least. */
+function placeTheRest(draft: Draft, random: () => number): void {
+  const isMissing = (task: Task) => !draft.isOut(task) && !draft.isPlaced(task);
+  const rest = draft.movable
+    .filter(({ tasks }) => tasks.some(isMissing))
+    .flatMap((cluster) => wantedParts(cluster, draft));
+  for (const cluster of rest) draft.takeOff(cluster);
+  const weight = ({ tasks }: Cluster) =>
+    Math.min(...tasks.map((task) => PRIORITIES.indexOf(draft.weightOf(task))));
+  for (const cluster of inOrder(rest, draft.links.hard, (a, b) => weight(a) - weight(b)))
+    insertBest(draft, cluster, LOOK, random);
+  draft.leaveOutLoose();
+  fillUp(draft);
+}
+
+/** A cluster, or what of it is not left out. */
+function wantedParts(cluster: Cluster, draft: Draft): readonly Cluster[] {
+  const isWanted = ({ tasks }: Cluster) => !tasks.some((task) => draft.isOut(task));
+  return isWanted(cluster) ? [cluster] : draft.partsOf(cluster).filter(isWanted);
+}
+
+function byWeight(draft: Draft): Cluster[][] {
+  const weight = ({ tasks }: Cluster) =>
+    Math.min(...tasks.map((task) => PRIORITIES.indexOf(draft.weightOf(task))));
+  return PRIORITIES.map((_priority, i) => draft.wanted.filter((cluster) => weight(cluster) === i));
+}
+
+/** Rooms as listed, or the most dreaded first. */
+function roomsInOrder(model: Model): Room[] {
+  if (!model.policy.hardestFirst) return [...model.rooms];
+  const hardest = new Map<Room, number>();
+  for (const task of model.tasks)
+    hardest.set(task.room, Math.max(hardest.get(task.room) ?? 0, task.hardness));
+  return [...model.rooms].sort((a, b) => (hardest.get(b) ?? 0) - (hardest.get(a) ?? 0) || a.index - b.index);
+}

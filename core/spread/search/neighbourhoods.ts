@@ -1,0 +1,291 @@
+import { PRIORITIES } from '../../basics/choices';
+import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../../basics/local-time';
+import { oneOf } from '../../basics/random';
+import { groupOf } from '../cost/costs';
+import { type Placed, SESSION_GAP } from '../cost/metrics';
+import type { Draft } from '../draft/draft';
+import type { Cluster } from '../model/clusters';
+import type { Person, Room, Step, Task } from '../model/model';
+
+/** Which clusters a round takes off the board and places anew; the first of them is what it is about. */
+type Neighbourhood = (draft: Draft, index: Neighbours, random: () => number) => readonly Cluster[];
+
+/** What a round takes off the board, and whether it is dealt out anew, room by room, or put where each costs least. */
+export type Picked = {
+  readonly clusters: readonly Cluster[];
+  readonly deal?: Dealing;
+};
+
+/** From when on, and which room first. */
+export type Dealing = { readonly from: Minute; readonly roomOrder: readonly Room[] };
+
+/** Clusters by what they have in common. */
+export type Neighbours = {
+  readonly byRoom: ReadonlyMap<Room, readonly Cluster[]>;
+  readonly byKind: ReadonlyMap<string, readonly Cluster[]>;
+};
+
+/** The most that is placed anew at a time. */
+const MOST_PICKED = 14;
+/** Where something is to come in, all that may be in its way. */
+const MOST_IN_THE_WAY = 40;
+
+type Way = { readonly share: number; readonly pick: Neighbourhood; readonly isDealt?: boolean };
+
+const WAYS: readonly Way[] = [
+  // Where nothing is left out, a few at random.
+  { share: 0.06, pick: whatCouldComeIn },
+  { share: 0.03, pick: ofWhole, isDealt: true },
+  { share: 0.02, pick: ofTwoWhole, isDealt: true },
+  { share: 0.04, pick: ofFewDates, isDealt: true },
+  { share: 0.04, pick: ofPerson, isDealt: true },
+  { share: 0.08, pick: ofRoom },
+  { share: 0.05, pick: ofRoomOnDate },
+  { share: 0.07, pick: gathered },
+  { share: 0.1, pick: aboutThen },
+  { share: 0.14, pick: ofShortSession },
+  { share: 0.24, pick: ofShortVisit },
+  { share: 0.03, pick: ofKind },
+  { share: 0.06, pick: ofWish },
+  { share: 0.04, pick: aFew },
+];
+
+/** How often, at the least, it is about what is left out where there is something. */
+const OFTEN_SHORT = 0.25;
+
+/** Draws one of the ways to choose by its share, and chooses by it. */
+export function pickClusters(draft: Draft, index: Neighbours, random: () => number): Picked {
+  const isShort = draft.out.some((task) => !draft.isHopeless(task));
+  let left = isShort && random() < OFTEN_SHORT ? 0 : random();
+  const { pick, isDealt } = WAYS.find(({ share }) => {
+    left -= share;
+    return left < 0;
+  }) ?? { pick: aFew };
+  if (isDealt) return dealt(draft, pick(draft, index, random), random);
+  const most = pick === whatCouldComeIn ? MOST_IN_THE_WAY : MOST_PICKED;
+  return { clusters: [...new Set(pick(draft, index, random))].slice(0, most) };
+}
+
+/** Dealt out from about the first of it on, or from any date; the rooms in an order that is drawn. */
+function dealt(draft: Draft, clusters: readonly Cluster[], random: () => number): Picked {
+  const { model } = draft;
+  const starts = clusters.map((cluster) => startOf(draft, cluster) ?? model.end);
+  const first = dayOfMinute(Math.min(...starts));
+  const days = model.lastDay - model.firstDay + 1;
+  const day = random() < 0.5 ? first : model.firstDay + Math.floor(random() * days);
+  const roomOrder = [...new Set(clusters.map(roomOf))].map((room) => [random(), room] as const);
+  return {
+    clusters,
+    deal: { from: midnightOf(day), roomOrder: roomOrder.sort(([a], [b]) => a - b).map(([, room]) => room) },
+  };
+}
+
+/** All of a room, or all of a job where that goes through the whole house. */
+function ofWhole({ movable, model }: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  const seed = oneOf(movable, random);
+  if (model.policy.grouping === 'kind') return index.byKind.get((seed.tasks[0] as Task).kind) ?? [];
+  return index.byRoom.get(roomOf(seed)) ?? [];
+}
+
+function ofTwoWhole(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  return [...new Set([...ofWhole(draft, index, random), ...ofWhole(draft, index, random)])];
+}
+
+/** All that begins on a date or the one or two after it. */
+function ofFewDates(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  const from = dateOf(draft, oneOf(draft.movable, random));
+  if (from === undefined) return [];
+  const to = from + Math.floor(random() * 3);
+  return draft.movable.filter((one) => {
+    const date = dateOf(draft, one);
+    return date !== undefined && date >= from && date <= to;
+  });
+}
+
+/** What somebody does over some dates. */
+function ofPerson(draft: Draft, index: Neighbours, random: () => number): Cluster[] {
+  const { people } = draft.model;
+  const who = oneOf(people, random);
+  return ofFewDates(draft, index, random).filter(({ tasks }) =>
+    tasks.some(({ steps }) => steps.some((step) => draft.board.entriesOf(step)[0]?.people.includes(who))),
+  );
+}
+
+function some(clusters: readonly Cluster[], share: number, random: () => number): Cluster[] {
+  return clusters.filter(() => random() < share);
+}
+
+function roomOf(cluster: Cluster): Room {
+  return (cluster.tasks[0] as Task).room;
+}
+
+/** When a cluster begins; undefined while it is not on the board. */
+function startOf({ board }: Draft, { tasks }: Cluster): Minute | undefined {
+  let first: Minute | undefined;
+  for (const { steps } of tasks)
+    for (const step of steps) {
+      const start = board.startOf(step);
+      if (start !== undefined) first = first === undefined ? start : Math.min(first, start);
+    }
+  return first;
+}
+
+/** Part of the work of a room. */
+function ofRoom({ movable }: Draft, { byRoom }: Neighbours, random: () => number): Cluster[] {
+  const seed = oneOf(movable, random);
+  return [seed, ...some(byRoom.get(roomOf(seed)) ?? [], random() < 0.3 ? 1 : 0.4, random)];
+}
+
+/** All that lies in a room on one date. */
+function ofRoomOnDate(draft: Draft, { byRoom }: Neighbours, random: () => number): Cluster[] {
+  const seed = oneOf(draft.movable, random);
+  const date = dateOf(draft, seed);
+  return [seed, ...(byRoom.get(roomOf(seed)) ?? []).filter((one) => dateOf(draft, one) === date)];
+}
+
+/** What belongs together by the school and lies on one date, and part of the other work on another of its dates. */
+function gathered(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  const { grouping } = draft.model.policy;
+  const seed = oneOf(draft.movable, random);
+  const task = seed.tasks[0] as Task;
+  const group = groupOf(task, grouping);
+  const isOfGroup = (one: Cluster) => groupOf(one.tasks[0] as Task, grouping) === group;
+  const from = dateOf(draft, seed);
+  const to = oneOf(
+    draft.tally.datesOf(task).filter((date) => date !== from),
+    random,
+  );
+  const dated = draft.movable.map((one) => [one, dateOf(draft, one)] as const);
+  return [
+    ...dated.filter(([one, date]) => date === from && isOfGroup(one)),
+    ...dated.filter(([one, date]) => date === to && !isOfGroup(one) && random() < MAKING_ROOM),
+  ].map(([one]) => one);
+}
+
+const MAKING_ROOM = 0.4;
+
+function dateOf(draft: Draft, cluster: Cluster): DayNumber | undefined {
+  const start = startOf(draft, cluster);
+  return start === undefined ? undefined : dayOfMinute(start);
+}
+
+/** So near each other that it is about the same time. */
+const NEAR = 120;
+
+/** What is done about the same time, by whomever. */
+function aboutThen(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  const seed = oneOf(draft.movable, random);
+  const then = startOf(draft, seed);
+  if (then === undefined) return [seed];
+  const near = draft.movable.filter((one) => Math.abs((startOf(draft, one) ?? Number.NaN) - then) < NEAR);
+  return [seed, ...some(near, 0.6, random)];
+}
+
+/** Some of one job, wherever it is done. */
+function ofKind({ movable }: Draft, { byKind }: Neighbours, random: () => number): Cluster[] {
+  const seed = oneOf(movable, random);
+  return [seed, ...some(byKind.get((seed.tasks[0] as Task).kind) ?? [], 0.4, random)];
+}
+
+/** The two sides of a wish that is broken. */
+function ofWish(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  const link = oneOf(draft.tally.brokenWishes(), random);
+  if (!link) return aFew(draft, index, random);
+  return [draft.homeOf(link.after.task), draft.homeOf(link.before.task), ...aFew(draft, index, random)];
+}
+
+/** All of a session, the shortest of a few: it may be given away, and the session closed. */
+function ofShortSession(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  return shortestOf(draft, () => true, random);
+}
+
+/** All of a visit to a room, the shortest of a few. */
+function ofShortVisit(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  return shortestOf(draft, (a, b) => a.step.task.room === b.step.task.room, random);
+}
+
+/** So many stretches of work are compared. */
+const COMPARED = 6;
+
+function shortestOf(
+  draft: Draft,
+  goesOn: (one: Placed, next: Placed) => boolean,
+  random: () => number,
+): Cluster[] {
+  const stretches = Array.from({ length: COMPARED }, () =>
+    stretchAround(draft, oneOf(draft.movable, random), goesOn),
+  ).filter((stretch) => stretch.length > 0);
+  const minutes = (stretch: readonly Placed[]) =>
+    stretch.reduce((sum, { start, end }) => sum + end - start, 0);
+  const shortest = stretches.reduce<readonly Placed[]>(
+    (best, stretch) => (best.length === 0 || minutes(stretch) < minutes(best) ? stretch : best),
+    [],
+  );
+  return shortest.map(({ step }) => draft.homeOf(step.task));
+}
+
+/** What somebody does around a cluster, in one session and as far as it goes on. */
+function stretchAround(
+  { board }: Draft,
+  { tasks }: Cluster,
+  goesOn: (one: Placed, next: Placed) => boolean,
+): Placed[] {
+  const steps = tasks.flatMap((task) => task.steps);
+  const entry = steps.flatMap((step) => board.entriesOf(step)).find(({ people }) => people.length > 0);
+  if (!entry) return [];
+  const work = board.workOn(entry.people[0] as Person, dayOfMinute(entry.start));
+  const at = work.indexOf(entry);
+  const joins = (i: number) => {
+    const [one, next] = [work[i], work[i + 1]];
+    return one !== undefined && next !== undefined && next.start - one.end < SESSION_GAP && goesOn(one, next);
+  };
+  let [from, to] = [at, at];
+  while (joins(from - 1)) from--;
+  while (joins(to)) to++;
+  return work.slice(from, to + 1);
+}
+
+const FEW = 4;
+
+function aFew({ movable }: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  return Array.from({ length: FEW }, () => oneOf(movable, random));
+}
+
+/** Something that is left out, and what lies on a date on which it might come in, or what has to come after it. */
+export function whatCouldComeIn(draft: Draft, index: Neighbours, random: () => number): readonly Cluster[] {
+  const out = draft.out.filter((task) => !draft.isHopeless(task));
+  const wanted = oneOf(out, random);
+  if (!wanted) return aFew(draft, index, random);
+  const before = [...draft.needsOf(wanted).map((task) => draft.homeOf(task)), draft.homeOf(wanted)];
+  if (random() < BY_FOLLOWERS) return [...before, ...followersIn(draft, wanted)];
+  const date = oneOf(draft.datesFor(draft.homeOf(wanted)), random);
+  const weight = random() < AT_ANY_WEIGHT ? 0 : PRIORITIES.indexOf(wanted.priority);
+  const inTheWay = draft.movable.filter(
+    (one) =>
+      dateOf(draft, one) === date &&
+      one.tasks.every((task) => PRIORITIES.indexOf(task.priority) >= weight) &&
+      random() < IN_THE_WAY,
+  );
+  return [...before, ...inTheWay];
+}
+
+/** How often even what weighs more is placed anew, since it may find another place. */
+const AT_ANY_WEIGHT = 0.5;
+const IN_THE_WAY = 0.7;
+
+/** How often what has to come after something makes room for it, rather than what lies on some date. */
+const BY_FOLLOWERS = 0.5;
+
+/** All that a hard rule puts after a task, directly or by others, in its room. */
+function followersIn(draft: Draft, { steps, room }: Task): Cluster[] {
+  const found = new Set<Task>();
+  const look = (step: Step) => {
+    for (const { after } of draft.links.outOf(step)) {
+      if (after.task.room !== room || found.has(after.task)) continue;
+      found.add(after.task);
+      after.task.steps.forEach(look);
+    }
+  };
+  steps.forEach(look);
+  return [...new Set([...found].map((task) => draft.homeOf(task)))];
+}
