@@ -5,7 +5,7 @@ import { dayOf, dayOfMinute, formatDate, formatMinute, minuteOf } from '../core/
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import type { MadePlan, Plan } from '../core/plan/plan';
 import { changesBetween } from '../core/plan/plan-changes';
-import { GROUPINGS, type Problem } from '../core/plan/problem';
+import { GROUPINGS, type Policy, type Problem } from '../core/plan/problem';
 import { expand } from '../core/problem/expand';
 import { checkPlan, earlierPlaces, modelOf, plan, replan } from '../core/spread';
 import { groupOf, handoversIn } from '../core/spread/cost/costs';
@@ -28,6 +28,8 @@ import { boundsOf } from '../core/spread/words/bounds';
 import { placeByHand } from '../core/steering/by-hand';
 import { DOZEN_HOMES } from '../demo/dozen-homes';
 import { canEndBy } from './lib/exact-day';
+
+type Grouping = Policy['grouping'];
 
 const HASH = '0'.repeat(64);
 const say = (line: string) => process.stdout.write(`${line}\n`);
@@ -199,13 +201,15 @@ function readAloud(problems: readonly Problem[], seconds: number): void {
 const BRIEF_SESSION = 20;
 const handsIn = (entries: readonly Placed[]) => entries.reduce((sum, entry) => sum + handsOf(entry), 0);
 
-/** How far each school shows in the demo-sized seasons: dates by kind and by height, nights with rooms open. */
-function schoolsShow(seconds: number): void {
-  const seen = new Map<string, { kinds: number; bands: number; nights: number }>();
-  for (const grouping of GROUPINGS) {
-    const sums = { kinds: 0, bands: 0, nights: 0 };
-    for (let seed = 1; seed <= 4; seed++) {
-      const problem = exampleHome(seed, 150, grouping);
+/** How far each school shows: dates by kind and by height, nights with rooms open. */
+function schoolsShow(
+  name: string,
+  homes: readonly ((grouping: Grouping) => Problem)[],
+  seconds: number,
+): void {
+  const seen = new Map(GROUPINGS.map((grouping) => [grouping, { kinds: 0, bands: 0, nights: 0 }]));
+  for (const [grouping, sums] of seen)
+    for (const problem of homes.map((home) => home(grouping))) {
       const made = planIn(problem, seconds);
       const hands = [...earlierPlaces(modelOf(problem), made).values()]
         .flat()
@@ -216,15 +220,11 @@ function schoolsShow(seconds: number): void {
       sums.bands += dates('layer');
       sums.nights += made.metrics.openRoomNights;
     }
-    seen.set(grouping, sums);
-  }
-  const [room, kind, layer, none] = (['room', 'kind', 'layer', 'none'] as const).map(
-    (grouping) => seen.get(grouping) as { kinds: number; bands: number; nights: number },
-  );
-  if (!room || !kind || !layer || !none) return;
+  const of = (grouping: Grouping) => seen.get(grouping) as { kinds: number; bands: number; nights: number };
   say(
-    `schools, ${seconds} s each: by kind ${percent(kind.kinds / room.kinds)} of the dates a kind that by rooms has, ` +
-      `by heights ${percent(layer.bands / room.bands)} of the dates a height, by rooms ${percent(room.nights / none.nights)} of the open nights of none`,
+    `schools in ${name}, ${seconds} s each: by kind ${percent(of('kind').kinds / of('room').kinds)} of the dates a kind that by rooms has, ` +
+      `by heights ${percent(of('layer').bands / of('room').bands)} of the dates a height, ` +
+      `by rooms ${percent(of('room').nights / of('none').nights)} of the open nights of none`,
   );
 }
 
@@ -337,7 +337,15 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
     againstSensible('seasons', seasons(30), 20);
   },
   aloud: () => readAloud(dozen, 2),
-  schools: () => schoolsShow(2),
+  schools: () => {
+    const lived = DOZEN_HOMES.map((household) => (grouping: Grouping) => {
+      const clean = { ...household.clean, grouping };
+      return expand({ ...household, clean }, CATALOGUE, household.now);
+    });
+    schoolsShow('homes', lived, 2);
+    const drawn = [1, 2, 3, 4].map((seed) => (grouping: Grouping) => exampleHome(seed, 150, grouping));
+    schoolsShow('drawn seasons', drawn, 2);
+  },
   growth,
   replan: () => MISHAPS.forEach(replanning),
 };

@@ -15,6 +15,9 @@ export const COST_PARTS = [
   'dislikes',
   'unfair',
 ] as const;
+/** The largest factor that a problem may put on one of them. */
+export const MOST_WEIGHT = 10;
+
 export type CostPart = (typeof COST_PARTS)[number];
 
 /** Each part after its factor, rounded down: minutes' worth. */

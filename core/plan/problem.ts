@@ -10,7 +10,7 @@ import {
   timezoneSchema,
   titleSchema,
 } from '../basics/scalars';
-import { COST_PARTS } from './costs';
+import { COST_PARTS, MOST_WEIGHT } from './costs';
 
 /** The scheduling problem as others read and write it; see docs/formats/problem.md. */
 
@@ -152,7 +152,7 @@ const policyV1Schema = z.strictObject({
 });
 const policySchema = policyV1Schema.extend({
   spread: z.enum([...SPREADS, 'soonest']),
-  weights: z.partialRecord(z.enum(COST_PARTS), z.number().min(0).max(10)).optional(),
+  weights: z.partialRecord(z.enum(COST_PARTS), z.number().min(0).max(MOST_WEIGHT)).optional(),
 });
 
 const FORMAT = z.literal('early-thaw/problem');

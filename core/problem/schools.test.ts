@@ -9,6 +9,7 @@ import type { Plan } from '../plan/plan';
 import type { Problem, ProblemTask } from '../plan/problem';
 import { checkPlan, plan } from '../spread';
 import { expand } from './expand';
+import { spreadAndWeights } from './what-matters';
 
 const HASH = '0'.repeat(64);
 /** Nothing is done yet, and nothing else than what is asked for pulls at the order. */
@@ -58,7 +59,7 @@ describe('the schools of grouping', () => {
 
   it('by kind does the same job on fewer dates', () => {
     const dates = (name: Clean['grouping']) => datesBy(groupings[name], (task) => task.kind);
-    expect(dates('kind')).toBeLessThan(dates('room'));
+    expect(dates('kind')).toBeLessThan(dates('room') * 0.7);
     expect(dates('kind')).toBeLessThan(dates('layer'));
   });
 
@@ -117,12 +118,26 @@ describe('the first job', () => {
   });
 });
 
+describe('what counts for more than usual', () => {
+  const weights = (grouping: Clean['grouping'], matters: Clean['matters'] = 'usual') =>
+    spreadAndWeights({ spread: 'even', grouping, matters }).weights;
+
+  it('is what the work goes by, and what matters most, one times the other', () => {
+    expect(weights('none')).toBeUndefined();
+    expect(weights('kind')).toEqual({ scatter: 3 });
+    expect(weights('room', 'few-sessions')).toEqual({ open: 3, sessions: 3 });
+    expect(weights('room', 'tidy')).toEqual({ open: 9, apart: 3 });
+  });
+});
+
 describe('what matters most', () => {
   const of = (matters: Clean['matters']) => planWith({ matters, grouping: 'room', openRooms: 1 });
   const usually = of('usual');
 
-  it('tidy every night leaves fewer rooms open', () => {
-    expect(of('tidy').made.metrics.openRoomNights).toBeLessThan(usually.made.metrics.openRoomNights);
+  it('tidy every night leaves fewer rooms open, where the work does not go by rooms anyway', () => {
+    const nights = (matters: Clean['matters']) =>
+      planWith({ matters, grouping: 'none', openRooms: 1 }).made.metrics.openRoomNights;
+    expect(nights('tidy')).toBeLessThan(nights('usual'));
   });
 
   it('few sessions makes fewer of them', () => {

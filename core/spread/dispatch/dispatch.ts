@@ -1,14 +1,15 @@
 import { PRIORITIES } from '../../basics/choices';
-import { dayOfMinute, type Minute, midnightOf } from '../../basics/local-time';
+import { lazyList } from '../../basics/lazy-list';
+import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../../basics/local-time';
 import { groupOf } from '../cost/costs';
 import { type Board, NEVER } from '../draft/board';
-import { type PlaceOptions, tryPlacing } from '../draft/place';
+import { type PlaceOptions, type Trial, tryPlacing } from '../draft/place';
 import type { Cluster } from '../model/clusters';
 import type { Link, Person, Room, Step } from '../model/model';
 import type { LinkIndex } from '../model/step-order';
 import type { Pace } from './pace';
 import { Shelf } from './shelf';
-import { groupsInOrder, type Unit, unitsOf } from './unit';
+import { groupsInOrder, isToDo, type Unit, unitsOf } from './unit';
 
 /** How work is gone about from one moment to the next. */
 export type Manner = {
@@ -16,6 +17,8 @@ export type Manner = {
   readonly priorityFirst: boolean;
   /** First what breaks no wish, even if that means to go elsewhere. */
   readonly byWishes: boolean;
+  /** Where work goes by kind or height: so many minutes of one are worth beginning with it on a date; absent: any are. */
+  readonly worthADate?: number;
   /** In which order rooms are taken. */
   readonly roomOrder: readonly Room[];
   /** Nothing before this; absent: from the first moment on. */
@@ -45,6 +48,8 @@ const WORTH_GOING = 10;
 const WORTH_BEGINNING = 25;
 /** The same for a room in which nothing is begun. */
 const WORTH_OPENING = 30;
+/** Where work goes by kind or height, so many minutes of one are worth beginning with it on a date. */
+export const WORTH_A_DATE = 40;
 /** After so long something is done even where it is not worth going. */
 const MOST_PASSING = 2 * 24 * 60;
 /** A room is finished though the date holds enough, where no more than this is missing. */
@@ -79,11 +84,9 @@ class Dispatch {
   /** Since when somebody has found nothing to do; undefined while they are at work. */
   private readonly idleFrom: (Minute | undefined)[];
   private readonly rooms: (Room | undefined)[];
-  /** Before when somebody need not look at a unit again. */
-  private readonly later: readonly Map<Unit, Minute>[];
   private readonly begun = new Set<Room>();
   /** Since when a room was not worth going to, or a unit would break wishes. */
-  private readonly passedOver = new Map<Room | Unit, Minute>();
+  private readonly passedOver = new Map<Room | Unit | number, Minute>();
   /** What has to be seen to by some moment. */
   private readonly pressed = new Set<Unit>();
   private readonly givenUp = new Set<Unit>();
@@ -92,6 +95,9 @@ class Dispatch {
   private readonly toCome: Set<Step>;
   /** Hands-on minutes still to come in a room. */
   private readonly pending = new Map<Room, number>();
+  /** The same of a kind or height, and which are done on a date. */
+  private readonly pendingOf: number[] = [];
+  private readonly groupsOn = new Map<DayNumber, Set<number>>();
   private readonly from: Minute;
   private readonly byGroup: boolean;
   /** Whatever weighs less is pressing. */
@@ -108,12 +114,10 @@ class Dispatch {
     this.idleFrom = model.people.map(() => undefined);
     this.clocks = model.people.map(() => this.from);
     this.rooms = model.people.map(() => undefined);
-    this.later = model.people.map(() => new Map());
     this.byGroup = model.policy.grouping === 'kind' || model.policy.grouping === 'layer';
     const units = this.ranked(unitsOf(board, clusters, links));
     this.toCome = new Set(units.flatMap(({ steps }) => steps));
-    for (const { task, minutes } of units)
-      this.pending.set(task.room, (this.pending.get(task.room) ?? 0) + minutes);
+    for (const unit of units) this.count(unit, -1);
     for (const unit of units) if (unit.before.size === 0) this.release(unit);
     for (const unit of units) if (unit.able.size < unit.hands.crew) this.giveUp(unit);
   }
@@ -131,9 +135,9 @@ class Dispatch {
     this.pressing = PRIORITIES.length * Math.max(1, groups.size);
     inPlace.forEach((unit, place) => {
       const priority = this.manner.priorityFirst ? PRIORITIES.indexOf(unit.task.priority) : 0;
-      const group = groups.get(groupOf(unit.task, grouping)) ?? 0;
+      unit.group = groups.get(groupOf(unit.task, grouping)) ?? 0;
       unit.place = place;
-      unit.weight = (unit.tends ? 0 : this.pressing) + priority * Math.max(1, groups.size) + group;
+      unit.weight = (unit.tends ? 0 : this.pressing) + priority * Math.max(1, groups.size) + unit.group;
     });
     return units;
   }
@@ -194,13 +198,13 @@ class Dispatch {
   }
 
   private choose(turn: Turn): Unit | undefined {
-    const rooms = this.roomsFor(turn.person);
-    const isAsked = this.roomsAskedFor(turn);
+    const first = this.byGroup ? this.awaitedTomorrow(turn) : NEVER;
+    const candidates = lazyList(this.candidates(turn, first));
     for (const { idle, wishes } of PASSES) {
-      let awaited = this.byGroup ? this.awaitedTomorrow(turn) : NEVER;
-      for (const unit of this.shelf.inOrder(rooms, isAsked)) {
+      let awaited = first;
+      for (const unit of candidates) {
         if (unit.weight > awaited) break;
-        if (!this.isFor(unit, turn) || this.readyFor(unit, turn.person) > turn.clock + idle) continue;
+        if (this.readyFor(unit, turn.person) > turn.clock + idle) continue;
         if (!this.suitsWishes(unit, turn.clock, wishes && this.manner.byWishes)) continue;
         const start = this.begin(unit, turn, turn.clock + idle);
         if (start <= turn.clock + idle) return unit;
@@ -208,6 +212,17 @@ class Dispatch {
       }
     }
     return undefined;
+  }
+
+  /** What somebody could take up about now, what comes first first, and nothing that waits for what weighs so much. */
+  private *candidates(turn: Turn, awaited: number): Generator<Unit> {
+    const rooms = this.roomsFor(turn.person);
+    const isWorth = this.groupsWorth(turn);
+    for (const unit of this.shelf.inOrder(rooms, this.roomsAskedFor(turn))) {
+      if (unit.weight > awaited) break;
+      if (this.readyFor(unit, turn.person) > turn.clock + MOST_IDLE) continue;
+      if (this.isFor(unit, turn) && (unit.tends || isWorth(unit.group))) yield unit;
+    }
   }
 
   /** Whether what would better come before a unit is done, or won't be; little may be wished for in vain. */
@@ -255,6 +270,24 @@ class Dispatch {
     return (weight, room) => weight < this.pressing || isWorth(room);
   }
 
+  /** Which kinds or heights somebody would do now: what is done on the date anyway, and what there is enough of. */
+  private groupsWorth({ person, clock }: Turn): (group: number) => boolean {
+    const { worthADate } = this.manner;
+    if (!this.byGroup || worthADate === undefined) return () => true;
+    const today = this.groupsOn.get(dayOfMinute(clock));
+    const known = new Map<number, boolean>();
+    return (group) => {
+      let worth = known.get(group) ?? today?.has(group);
+      if (worth === undefined) {
+        const most = Math.min(worthADate, this.pendingOf[group] ?? 0);
+        const own = [...this.shelf.all()].filter((unit) => unit.group === group);
+        worth = this.minutesAhead(own, person, clock, most, group) >= most || this.passOver(group, clock);
+      }
+      known.set(group, worth);
+      return worth;
+    };
+  }
+
   private isWorthBeingIn(room: Room, { person, clock, left, isFull }: Turn): boolean {
     const isHere = this.rooms[person.index] === room;
     const isBegun = this.begun.has(room);
@@ -270,7 +303,7 @@ class Dispatch {
   }
 
   /** Whether a room, or a unit, has been passed over for long enough. */
-  private passOver(what: Room | Unit, clock: Minute): boolean {
+  private passOver(what: Room | Unit | number, clock: Minute): boolean {
     const since = this.passedOver.get(what) ?? clock;
     this.passedOver.set(what, since);
     return clock - since >= MOST_PASSING;
@@ -280,15 +313,26 @@ class Dispatch {
   private isWorthBeginning({ person, clock, left }: Turn): boolean {
     const before = this.board.lastWorkBefore(person, clock);
     if (before !== undefined && clock - before < THEIRS) return true;
-    const all = [...this.shelf.all()].filter((unit) => unit.able.has(person));
-    if (all.some((unit) => unit.tends && unit.ready <= clock + MOST_IDLE)) return true;
+    let isTending = false;
+    let hasPassed = false;
+    for (const unit of this.shelf.all()) {
+      if (!unit.able.has(person)) continue;
+      isTending ||= unit.tends && unit.ready <= clock + MOST_IDLE;
+      hasPassed ||= unit.ready + MOST_PASSING <= clock;
+    }
+    if (isTending || hasPassed) return true;
     const most = Math.min(WORTH_BEGINNING, left);
-    if (this.minutesAhead(all, person, clock, most) >= most) return true;
-    return all.some((unit) => unit.ready + MOST_PASSING <= clock);
+    return this.minutesAhead(this.shelf.all(), person, clock, most) >= most;
   }
 
   /** Minutes of work that somebody could do one after the other from some units on, as far as `most`, staying in their rooms. */
-  private minutesAhead(units: Iterable<Unit>, person: Person, clock: Minute, most: number): number {
+  private minutesAhead(
+    units: Iterable<Unit>,
+    person: Person,
+    clock: Minute,
+    most: number,
+    group?: number,
+  ): number {
     let minutes = 0;
     const seen = new Set<Unit>();
     const look = (unit: Unit) => {
@@ -296,7 +340,10 @@ class Dispatch {
       seen.add(unit);
       minutes += unit.minutes;
       for (const follower of unit.followers.keys())
-        if (follower.task.room === unit.task.room && [...follower.before].every((one) => seen.has(one)))
+        if (
+          (group === undefined ? follower.task.room === unit.task.room : follower.group === group) &&
+          [...follower.before].every((one) => seen.has(one))
+        )
           look(follower);
     };
     for (const unit of units) {
@@ -309,7 +356,7 @@ class Dispatch {
   /** When somebody may begin a unit at the soonest, as far as is known. */
   private readyFor(unit: Unit, person: Person): Minute {
     const theirs = unit.owner && unit.owner !== person && unit.able.has(unit.owner) ? THEIRS : 0;
-    return Math.max(unit.ready + unit.lead + theirs, this.later[person.index]?.get(unit) ?? 0);
+    return Math.max(unit.ready + unit.lead + theirs, unit.later[person.index] ?? 0);
   }
 
   /** Places a unit if it can begin by a moment; gives its start, or when it could be tried again. */
@@ -323,10 +370,7 @@ class Dispatch {
 
   private placeBy(latest: Minute, unit: Unit, person: Person, options: PlaceOptions): Minute {
     const clock = this.clocks[person.index] as Minute;
-    const { who, ...byAnybody } = options;
-    const trial =
-      tryPlacing(this.board, unit.steps, this.links, options) ??
-      tryPlacing(this.board, unit.steps, this.links, byAnybody);
+    const trial = this.tryWith(unit, options);
     // What does not fit today, all of it, is looked at again tomorrow; what waits to be seen to, soon.
     const again = unit.tends ? clock + LOOK_AGAIN : midnightOf(dayOfMinute(clock) + 1);
     if (!trial) {
@@ -338,6 +382,14 @@ class Dispatch {
     if (start <= latest && isSeenTo) return start;
     trial.takeBack();
     return this.putOff(unit, person, unit.tends || !isSeenTo ? again : start);
+  }
+
+  /** By somebody, all of it; else, where there is more to it than one step, with whoever is there for the rest. */
+  private tryWith({ steps }: Unit, options: PlaceOptions): Trial | undefined {
+    const { who, ...byAnybody } = options;
+    const trial = tryPlacing(this.board, steps, this.links, options);
+    if (trial || steps.filter(isToDo).length < 2) return trial;
+    return tryPlacing(this.board, steps, this.links, byAnybody);
   }
 
   /** What could not be done in time any more on a date is taken up before other work on the next. */
@@ -361,7 +413,7 @@ class Dispatch {
   }
 
   private putOff(unit: Unit, { index }: Person, until: Minute): Minute {
-    (this.later[index] as Map<Unit, Minute>).set(unit, until);
+    unit.later[index] = until;
     return until;
   }
 
@@ -394,13 +446,25 @@ class Dispatch {
     this.begun.add(room);
     this.passedOver.delete(room);
     this.count(unit, 1);
+    this.noteGroup(unit);
     if ((this.pending.get(room) ?? 0) <= 0) this.begun.delete(room);
     for (const follower of unit.followers.keys()) this.free(follower, unit);
     for (const person of this.board.model.people) this.follow(person, unit);
   }
 
-  private count({ task: { room }, minutes }: Unit, sign: 1 | -1): void {
+  private count({ task: { room }, group, minutes }: Unit, sign: 1 | -1): void {
     this.pending.set(room, (this.pending.get(room) ?? 0) - sign * minutes);
+    this.pendingOf[group] = (this.pendingOf[group] ?? 0) - sign * minutes;
+  }
+
+  private noteGroup({ steps, group }: Unit): void {
+    if (!this.byGroup) return;
+    this.passedOver.delete(group);
+    for (const entry of steps.flatMap((step) => this.board.entriesOf(step))) {
+      if (entry.people.length === 0) continue;
+      const day = dayOfMinute(entry.start);
+      this.groupsOn.set(day, (this.groupsOn.get(day) ?? new Set()).add(group));
+    }
   }
 
   /** What finds no moment keeps nothing from being done but what can't be without it. */
@@ -410,8 +474,7 @@ class Dispatch {
     this.pressed.delete(unit);
     this.shelf.remove(unit);
     for (const step of unit.steps) this.toCome.delete(step);
-    const { room } = unit.task;
-    this.pending.set(room, (this.pending.get(room) ?? 0) - unit.minutes);
+    this.count(unit, 1);
     for (const [follower, needs] of unit.followers)
       if (needs) this.giveUp(follower);
       else this.free(follower, unit);

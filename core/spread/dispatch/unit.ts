@@ -38,8 +38,12 @@ export type Unit = {
   /** What comes first by weight and school, and then by its place among all. */
   weight: number;
   place: number;
+  /** Which kind or height it is of, where work goes by these; their order is that of the numbers. */
+  group: number;
   /** From when it may begin, once nothing has to come before it any more. */
   ready: Minute;
+  /** Before when each person, by index, need not look at it again. */
+  readonly later: Minute[];
   /** When somebody has to see to it at the latest. */
   due: Minute;
   /** Who did what came before it in its task, and goes on with it if they can. */
@@ -100,7 +104,7 @@ export function groupsInOrder(
   return new Map(inOrder.map(([group], i) => [group, i]));
 }
 
-function isToDo(step: Step): boolean {
+export function isToDo(step: Step): boolean {
   return step.mode === 'hands' && !isSettled(step);
 }
 
@@ -131,7 +135,9 @@ function unitOf({ steps, hands, wishes, able, previous }: Cut): Unit {
     followers: new Map(),
     weight: 0,
     place: 0,
+    group: 0,
     ready: 0,
+    later: [],
     due: NEVER,
     owner: undefined,
   };

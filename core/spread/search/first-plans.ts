@@ -1,7 +1,7 @@
 import { PRIORITIES } from '../../basics/choices';
 import { randomFrom } from '../../basics/random';
 import type { Priority } from '../../plan/problem';
-import { dispatch, type Manner } from '../dispatch/dispatch';
+import { dispatch, type Manner, WORTH_A_DATE } from '../dispatch/dispatch';
 import { steadyPace } from '../dispatch/pace';
 import { Draft } from '../draft/draft';
 import { insertBest } from '../draft/insert';
@@ -21,16 +21,24 @@ type Recipe = {
 const STEADY = [2, 1.4];
 
 function recipesFor(model: Model): Recipe[] {
+  const { grouping, spread } = model.policy;
   const roomOrder = roomsInOrder(model);
   const usual: Manner = { priorityFirst: false, byWishes: true, roomOrder };
-  const paces = model.policy.spread === 'even' ? STEADY.map((multiple) => steadyPace(model, multiple)) : [];
+  const paces = spread === 'even' ? STEADY.map((multiple) => steadyPace(model, multiple)) : [];
   const [pace] = paces;
+  const atOnce: Manner[] = [
+    ...paces.map((steady) => ({ ...usual, pace: steady })),
+    ...(pace ? [{ ...usual, byWishes: false, pace }] : []),
+    usual,
+    { ...usual, byWishes: false },
+    { ...usual, byWishes: false, priorityFirst: true },
+  ];
+  const byGroup = grouping === 'kind' || grouping === 'layer';
+  const gathered = byGroup
+    ? atOnce.slice(0, -2).map((manner) => ({ ...manner, worthADate: WORTH_A_DATE }))
+    : [];
   return [
-    ...paces.map((steady) => ({ manner: { ...usual, pace: steady }, inTurn: false })),
-    ...(pace ? [{ manner: { ...usual, byWishes: false, pace }, inTurn: false }] : []),
-    { manner: usual, inTurn: false },
-    { manner: { ...usual, byWishes: false }, inTurn: false },
-    { manner: { ...usual, byWishes: false, priorityFirst: true }, inTurn: false },
+    ...[...gathered, ...atOnce].map((manner) => ({ manner, inTurn: false })),
     { manner: usual, inTurn: true },
   ];
 }

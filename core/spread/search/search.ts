@@ -1,6 +1,6 @@
 import { PRIORITIES } from '../../basics/choices';
 import { groupBy } from '../../basics/group-by';
-import { dispatch } from '../dispatch/dispatch';
+import { dispatch, WORTH_A_DATE } from '../dispatch/dispatch';
 import type { Draft, Snapshot } from '../draft/draft';
 import { insertBest } from '../draft/insert';
 import { placeCluster } from '../draft/place';
@@ -97,10 +97,12 @@ class Searching {
 
   private dealOut(clusters: readonly Cluster[], deal: Dealing): void {
     const { board, links } = this.draft;
+    const { random } = this.options;
     dispatch(board, clusters, links, {
       ...deal,
       priorityFirst: false,
-      byWishes: this.options.random() < 0.5,
+      byWishes: random() < 0.5,
+      ...(random() < 0.5 && { worthADate: WORTH_A_DATE }),
     });
   }
 
