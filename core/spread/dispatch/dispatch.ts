@@ -270,19 +270,17 @@ class Dispatch {
     return (weight, room) => weight < this.pressing || isWorth(room);
   }
 
-  /** Which kinds or heights somebody would do now: what is done on the date anyway, and what there is enough of. */
+  /** Which kinds or heights somebody would do now: one on a date, and one of which there is enough or that waited long. */
   private groupsWorth({ person, clock }: Turn): (group: number) => boolean {
     const { worthADate } = this.manner;
     if (!this.byGroup || worthADate === undefined) return () => true;
     const today = this.groupsOn.get(dayOfMinute(clock));
+    if (today) return (group) => today.has(group);
     const known = new Map<number, boolean>();
     return (group) => {
-      let worth = known.get(group) ?? today?.has(group);
-      if (worth === undefined) {
-        const most = Math.min(worthADate, this.pendingOf[group] ?? 0);
-        const own = [...this.shelf.all()].filter((unit) => unit.group === group);
-        worth = this.minutesAhead(own, person, clock, most, group) >= most || this.passOver(group, clock);
-      }
+      const most = Math.min(worthADate, this.pendingOf[group] ?? 0);
+      const isEnough = () => this.minutesAhead(this.shelf.of(group), person, clock, most, group) >= most;
+      const worth = known.get(group) ?? (isEnough() || this.passOver(group, clock));
       known.set(group, worth);
       return worth;
     };
@@ -310,19 +308,17 @@ class Dispatch {
   }
 
   /** A stretch of work is begun where it is long enough, or something needs to be seen to, or it won't get any longer. */
-  private isWorthBeginning({ person, clock, left }: Turn): boolean {
+  private isWorthBeginning(turn: Turn): boolean {
+    const { person, clock, left } = turn;
     const before = this.board.lastWorkBefore(person, clock);
     if (before !== undefined && clock - before < THEIRS) return true;
-    let isTending = false;
-    let hasPassed = false;
-    for (const unit of this.shelf.all()) {
-      if (!unit.able.has(person)) continue;
-      isTending ||= unit.tends && unit.ready <= clock + MOST_IDLE;
-      hasPassed ||= unit.ready + MOST_PASSING <= clock;
-    }
-    if (isTending || hasPassed) return true;
+    const isWorth = this.groupsWorth(turn);
+    const able = [...this.shelf.all()].filter((unit) => unit.able.has(person));
+    if (able.some((unit) => unit.tends && unit.ready <= clock + MOST_IDLE)) return true;
+    const units = able.filter(({ group }) => isWorth(group));
+    if (units.some((unit) => unit.ready + MOST_PASSING <= clock)) return true;
     const most = Math.min(WORTH_BEGINNING, left);
-    return this.minutesAhead(this.shelf.all(), person, clock, most) >= most;
+    return this.minutesAhead(units, person, clock, most) >= most;
   }
 
   /** Minutes of work that somebody could do one after the other from some units on, as far as `most`, staying in their rooms. */

@@ -61,6 +61,11 @@ export class Shelf {
     for (const rooms of this.byWeight.values()) yield* rooms.get(room) ?? [];
   }
 
+  /** What is to be taken up of a kind or height. */
+  *of(group: number): Generator<Unit> {
+    for (const unit of this.all()) if (unit.group === group) yield unit;
+  }
+
   *all(): Generator<Unit> {
     for (const rooms of this.byWeight.values()) for (const own of rooms.values()) yield* own;
   }
