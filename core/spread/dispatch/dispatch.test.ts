@@ -157,4 +157,20 @@ describe('work that is dealt out', () => {
     const days = lines.map((line) => line.slice(0, 5));
     for (const date of DATES) expect(days.filter((day) => date.endsWith(day))).toHaveLength(2);
   });
+
+  it('by kinds, does one kind on a date where that is asked for, and begins with one only where there is enough', () => {
+    const rooms = ['one', 'two', 'three'];
+    const jobs = (kind: string, layer: number) =>
+      rooms.map((room) => ({
+        ...task(`${kind}-${room}`, room, layer, [hands(`${kind}-${room}/do`, 12)]),
+        kind,
+      }));
+    const tasks = [...jobs('lamps', 0), ...jobs('sills', 3), ...jobs('floors', 8)];
+    const kinds = (worthADate?: number) =>
+      dealt(problemOf(tasks, { policy: { ...POLICY, grouping: 'kind' } }), () =>
+        worthADate === undefined ? {} : { worthADate },
+      ).map((line) => `${line.slice(0, 5)} ${line.split(' ')[2]?.split('-')[0]}`);
+    expect(new Set(kinds())).toEqual(new Set(['03-01 lamps', '03-01 sills', '03-01 floors']));
+    expect(new Set(kinds(30))).toEqual(new Set(['03-01 lamps', '03-02 sills', '03-03 floors']));
+  });
 });
