@@ -1,6 +1,7 @@
 import { slippedSteps } from '../../core/day/day-view';
 import { type Missed, waysToRollOn } from '../../core/day/roll-on';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
+import { leavesOutMore } from '../../core/plan/left-out';
 import type { HouseholdScope } from '../db/scope';
 import { campaignAt } from '../household/campaign';
 import { type Kept, keptHousehold } from '../household/kept';
@@ -70,7 +71,7 @@ async function gentlest(kept: Kept, missed: Missed, now: string): Promise<Househ
     if (change === ways.at(-1)) return change;
     const tried = { ...household, ...changed.value, clean: changed.value.clean };
     const made = await planAfter(tried, now, before);
-    if (made.unplaced.length <= before.unplaced.length) return change;
+    if (!leavesOutMore(made, before)) return change;
   }
   return undefined;
 }
