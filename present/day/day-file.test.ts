@@ -78,15 +78,17 @@ const withTops = plan(
 const OF_BRAM = { latest: withTops, person: 'bram' };
 
 describe('dayFile', () => {
-  it('says what, where, with what and how one knows it is done', () => {
+  it('says what, where and with what, and at its last step how one knows that it is done', () => {
     const { current } = screen('18:30', [], OF_BRAM);
     expect(current).toMatchObject({
       title: 'Vacuum, spray',
       job: 'Degrease the tops of the cupboards',
       where: 'Kitchen, wall cupboards',
       who: 'Bram',
-      doneWhen: 'Nothing sticks to the hand.',
     });
+    expect(current?.doneWhen).toBeUndefined();
+    const tick = { step: current!.id, at: `${TODAY}T18:45` };
+    expect(screen('18:53', [tick], OF_BRAM).current?.doneWhen).toBe('Nothing sticks to the hand.');
     expect(current?.kit).toContain('washing soda, 30 g in 1 l of water');
   });
 
@@ -103,6 +105,12 @@ describe('dayFile', () => {
     });
     expect(current?.title).not.toBe('Scrape, wipe, lay paper');
     expect(screen('18:53', [tick], OF_BRAM).current?.title).toBe('Scrape, wipe, lay paper');
+  });
+
+  it('names nobody where one person does it all', () => {
+    const { file, view } = screen('18:30', [], OF_BRAM);
+    const alone = { ...file, people: file.people.filter(({ id }) => id === 'bram') };
+    expect(facesOf(alone)(view.now!).who).toBe('');
   });
 
   it('goes by person', () => {

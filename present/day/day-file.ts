@@ -23,7 +23,8 @@ export type StepWords = {
   readonly where: string;
   readonly room: string;
   readonly how: string;
-  readonly doneWhen: string;
+  /** How one knows that all of the task is done; only its last step has it. */
+  readonly doneWhen?: string;
   /** What to beware of at this step, each said once a day. */
   readonly cautions: readonly string[];
   readonly kit: readonly string[];
@@ -200,12 +201,16 @@ function wordsFor(
       where: whereOf(task),
       room: task.room.id,
       how: task.method.how,
-      doneWhen: task.method.doneWhen,
+      ...(isLastStep(id, task) && { doneWhen: task.method.doneWhen }),
       cautions: cautions.get(id) ?? [],
       kit: kitOf(task),
     };
   }
   return words;
+}
+
+function isLastStep(id: string, { method }: CleanTask): boolean {
+  return partsOfStepId(id)?.key === method.steps.at(-1)?.key;
 }
 
 function productsIn(pack: DayPack, tasks: ReadonlyMap<string, CleanTask>): DayFile['products'] {

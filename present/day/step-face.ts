@@ -7,6 +7,7 @@ import type { DayFile, DayPerson, StepWords } from './day-file';
 export type StepFace = StepWords & {
   readonly id: string;
   readonly item: DayItem;
+  /** Nobody is named where one person does it all. */
   readonly who: string;
 };
 
@@ -16,7 +17,6 @@ const NO_WORDS: StepWords = {
   where: '',
   room: '',
   how: '',
-  doneWhen: '',
   cautions: [],
   kit: [],
 };
@@ -36,7 +36,12 @@ export function facesOf(file: DayFile): Faces {
 
 function faceOf(item: DayItem, { words, people }: DayFile): StepFace {
   const names = item.people.map((id) => people.find((person) => person.id === id)?.name ?? 'Somebody');
-  return { ...(words[item.step.id] ?? NO_WORDS), id: item.step.id, item, who: names.join(' and ') };
+  return {
+    ...(words[item.step.id] ?? NO_WORDS),
+    id: item.step.id,
+    item,
+    who: people.length > 1 ? names.join(' and ') : '',
+  };
 }
 
 export function nameOf(person: string | undefined, { people }: DayFile): string {

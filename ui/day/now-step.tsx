@@ -65,7 +65,9 @@ function WhatItIs({ step, isToday, share }: Pick<NowStepProps, 'step' | 'isToday
   return (
     <>
       <Typography id="now" component="h2" sx={{ fontSize: '0.95rem', fontWeight: 600 }}>
-        {isToday ? 'Now' : 'First'} · planned for {clock(item.start)} to {clock(item.end)} · {step.who}
+        {[isToday ? 'Now' : 'First', `planned for ${clock(item.start)} to ${clock(item.end)}`, step.who]
+          .filter(Boolean)
+          .join(' · ')}
       </Typography>
       <Typography component="p" variant="h1" sx={{ mt: 0.5 }}>
         {step.title}
@@ -84,7 +86,7 @@ function HowItGoes({ step }: { step: StepFace }) {
       {step.cautions.length > 0 && <Cautions cautions={step.cautions} />}
       <div>{step.how}</div>
       {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
-      <div>Done when: {step.doneWhen}</div>
+      {step.doneWhen && <div>Done when: {step.doneWhen}</div>}
     </Box>
   );
 }

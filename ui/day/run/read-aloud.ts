@@ -10,9 +10,8 @@ export function readAloud({ title, where, how, kit, cautions, doneWhen }: StepFa
   }
   const withKit = kit.length > 0 ? [`With: ${kit.join(', ')}`] : [];
   const care = cautions.length > 0 ? [`Take care. ${cautions.join(' ')}`] : [];
-  const words = new SpeechSynthesisUtterance(
-    [title, where, ...care, how, ...withKit, `Done when: ${doneWhen}`].join('. '),
-  );
+  const done = doneWhen ? [`Done when: ${doneWhen}`] : [];
+  const words = new SpeechSynthesisUtterance([title, where, ...care, how, ...withKit, ...done].join('. '));
   words.lang = document.documentElement.lang || 'en';
   voice.speak(words);
 }
