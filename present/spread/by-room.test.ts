@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { PRIORITIES } from '@/core/basics/choices';
 import { DOZEN_HOMES } from '@/demo/dozen-homes';
 import { quickPlan, stateOf } from '@/ui/testing/demo-state';
 import { brokenByRoom, leftOutByRoom } from './by-room';
@@ -23,5 +24,10 @@ describe.each(DOZEN_HOMES.map((home) => [home.name, home] as const))('in %s', (_
     const rows = leftOutByRoom(state, campaign).flatMap(({ items }) => items);
     expect(rows.map(({ task }) => task).sort()).toEqual(made.unplaced.map(({ task }) => task).sort());
     expect(rows.every(({ message }) => message.endsWith('.'))).toBe(true);
+    const priority = new Map(campaign.problem.tasks.map((task) => [task.id, task.priority]));
+    for (const { items } of leftOutByRoom(state, campaign)) {
+      const ranks = items.map(({ task }) => PRIORITIES.indexOf(priority.get(task)!));
+      expect(ranks).toEqual(ranks.toSorted());
+    }
   });
 });

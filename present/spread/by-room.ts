@@ -1,3 +1,4 @@
+import { PRIORITIES } from '@/core/basics/choices';
 import { groupBy } from '@/core/basics/group-by';
 import { roomsOf } from '@/core/home/room';
 import type { Campaign, Current } from '@/core/problem/campaign';
@@ -39,10 +40,12 @@ export function brokenByRoom(state: Current, { problem, plans }: Campaign): Room
   );
 }
 
-/** What has no place in the plan, each on its room, with the reason. */
+/** What has no place in the plan, each on its room, with the reason; what must be done first. */
 export function leftOutByRoom(state: Current, { problem, plans }: Campaign): RoomItems<LeftOutRow>[] {
-  const rooms = new Map(problem.tasks.map(({ id, room }) => [id, room]));
-  const out = groupBy(plans?.latest.plan.unplaced ?? [], ({ task }) => rooms.get(task));
+  const tasks = new Map(problem.tasks.map((task) => [task.id, task]));
+  const rank = ({ task }: LeftOutRow) => PRIORITIES.indexOf(tasks.get(task)?.priority ?? 'could');
+  const unplaced = [...(plans?.latest.plan.unplaced ?? [])].sort((a, b) => rank(a) - rank(b));
+  const out = groupBy(unplaced, ({ task }) => tasks.get(task)?.room);
   return alongTheWalk(state, (room) => (out.get(room) ?? []).map(({ task, message }) => ({ task, message })));
 }
 
