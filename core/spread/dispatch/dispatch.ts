@@ -313,12 +313,17 @@ class Dispatch {
     const before = this.board.lastWorkBefore(person, clock);
     if (before !== undefined && clock - before < THEIRS) return true;
     const isWorth = this.groupsWorth(turn);
-    const able = [...this.shelf.all()].filter((unit) => unit.able.has(person));
-    if (able.some((unit) => unit.tends && unit.ready <= clock + MOST_IDLE)) return true;
-    const units = able.filter(({ group }) => isWorth(group));
-    if (units.some((unit) => unit.ready + MOST_PASSING <= clock)) return true;
+    for (const unit of this.shelf.all()) {
+      if (!unit.able.has(person)) continue;
+      if (unit.tends && unit.ready <= clock + MOST_IDLE) return true;
+      if (unit.ready + MOST_PASSING <= clock && isWorth(unit.group)) return true;
+    }
     const most = Math.min(WORTH_BEGINNING, left);
-    return this.minutesAhead(units, person, clock, most) >= most;
+    return this.minutesAhead(this.worthDoing(isWorth), person, clock, most) >= most;
+  }
+
+  private *worthDoing(isWorth: (group: number) => boolean): Generator<Unit> {
+    for (const unit of this.shelf.all()) if (isWorth(unit.group)) yield unit;
   }
 
   /** Minutes of work that somebody could do one after the other from some units on, as far as `most`, staying in their rooms. */
