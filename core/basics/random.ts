@@ -9,16 +9,6 @@ export function randomFrom(seed: number): () => number {
   };
 }
 
-/** The items in a new order, drawn evenly. */
-export function shuffled<T>(items: readonly T[], random: () => number): T[] {
-  const copy = [...items];
-  for (let i = copy.length - 1; i > 0; i--) {
-    const j = Math.floor(random() * (i + 1));
-    [copy[i], copy[j]] = [copy[j] as T, copy[i] as T];
-  }
-  return copy;
-}
-
 /** One of the items, drawn evenly; there has to be one. */
 export function oneOf<Item>(items: readonly Item[], random: () => number): Item {
   return items[Math.floor(random() * items.length)] as Item;

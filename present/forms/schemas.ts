@@ -58,7 +58,7 @@ export const roomFactsFormSchema = roomFactsSchema
   .required({ lengthM: true, widthM: true, heightM: true, ventilation: true, opensTo: true })
   .extend({ name: textField('Please give the room a name.', 80) });
 
-export const floorFormSchema = z.object({
+const floorFormSchema = z.object({
   name: textField('Please give the floor a name, such as “First floor”.', 80),
 });
 

@@ -79,7 +79,7 @@ export function handsOf(entry: Placed): number {
 }
 
 /** Minutes of standing about, breaks that are due left out. */
-export function idleOf(session: Session): number {
+function idleOf(session: Session): number {
   const hands = session.entries.reduce((sum, entry) => sum + entry.end - entry.start, 0);
   return idleMinutes(session.person, session.end - session.start, hands);
 }

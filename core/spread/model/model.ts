@@ -308,7 +308,7 @@ export function eligiblePeople(step: Step, people: readonly Person[]): Person[] 
 }
 
 /** Sorted, with overlapping and touching spans joined. */
-export function mergeSpans(spans: readonly Span[]): Span[] {
+function mergeSpans(spans: readonly Span[]): Span[] {
   const merged: { start: Minute; end: Minute }[] = [];
   for (const span of [...spans].sort((a, b) => a.start - b.start)) {
     const last = merged[merged.length - 1];
