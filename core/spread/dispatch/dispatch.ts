@@ -74,8 +74,8 @@ type Turn = {
   readonly due: Minute;
   /** The minutes that it takes, of those that are left. */
   readonly owed: number;
-  /** The date holds enough already. */
-  readonly isFull: boolean;
+  /** Minutes that they would still do on the date; none where it holds enough already. */
+  readonly wanted: number;
 };
 
 class Dispatch {
@@ -185,16 +185,17 @@ class Dispatch {
       due,
       owed,
       left: this.board.leftFor(person, clock),
-      isFull: this.isFull(person, clock),
+      wanted: this.wanted(person, clock),
     };
   }
 
-  private isFull(person: Person, clock: Minute): boolean {
+  /** Minutes that somebody's pace leaves on a date. */
+  private wanted(person: Person, clock: Minute): number {
     const { pace } = this.manner;
-    if (!pace) return false;
+    if (!pace) return NEVER;
     const day = dayOfMinute(clock);
-    const isEnough = this.board.workedOn(person, day) >= pace.ofDate(person, day);
-    return isEnough || this.board.minutesOf(person) >= pace.upTo(person, day);
+    const today = pace.ofDate(person, day) - this.board.workedOn(person, day);
+    return Math.min(today, pace.upTo(person, day) - this.board.minutesOf(person));
   }
 
   private choose(turn: Turn): Unit | undefined {
@@ -237,13 +238,14 @@ class Dispatch {
     return end === undefined ? this.toCome.has(before) : end + minGap > clock + MOST_IDLE;
   }
 
-  /** Here before rooms that are begun before others. */
+  /** Here before rooms that are begun, the one that lacks least first, before others. */
   private roomsFor({ index }: Person): Room[] {
     const here = this.rooms[index];
     const others = this.manner.roomOrder.filter((room) => room !== here);
+    const pending = (room: Room) => this.pending.get(room) ?? 0;
     return [
       ...(here ? [here] : []),
-      ...others.filter((room) => this.begun.has(room)),
+      ...others.filter((room) => this.begun.has(room)).sort((a, b) => pending(a) - pending(b)),
       ...others.filter((room) => !this.begun.has(room)),
     ];
   }
@@ -286,16 +288,17 @@ class Dispatch {
     };
   }
 
-  private isWorthBeingIn(room: Room, { person, clock, left, isFull }: Turn): boolean {
+  private isWorthBeingIn(room: Room, { person, clock, left, wanted }: Turn): boolean {
     const isHere = this.rooms[person.index] === room;
     const isBegun = this.begun.has(room);
     const pending = this.pending.get(room) ?? 0;
-    if (isFull) return (isHere || isBegun) && pending <= TO_FINISH;
+    if (wanted <= 0) return (isHere || isBegun) && pending <= TO_FINISH;
     // Where a job or a height goes through the whole house, going from room to room is how it is done.
     if (isHere || this.byGroup) return true;
     const { openRooms } = this.board.model.policy;
     if (!isBegun && this.begun.size >= Math.max(1, openRooms)) return this.passOver(room, clock);
     const most = Math.min(isBegun ? WORTH_GOING : WORTH_OPENING, pending);
+    if (!isBegun && wanted < most) return this.passOver(room, clock);
     if (Math.min(left, this.minutesAhead(this.shelf.in(room), person, clock, most)) >= most) return true;
     return this.passOver(room, clock);
   }
@@ -428,10 +431,10 @@ class Dispatch {
   }
 
   /** Nothing to do now: until something can begin, or their next stretch of time. */
-  private standBy({ person, clock, left, isFull }: Turn): void {
+  private standBy({ person, clock, left, wanted }: Turn): void {
     let next = this.nextOpening(person, clock);
     for (const unit of this.shelf.all()) {
-      if (!unit.able.has(person) || unit.shortest > left || (isFull && !unit.tends)) continue;
+      if (!unit.able.has(person) || unit.shortest > left || (wanted <= 0 && !unit.tends)) continue;
       const ready = this.readyFor(unit, person);
       if (ready > clock + MOST_IDLE) next = Math.min(next, ready);
     }
