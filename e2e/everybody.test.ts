@@ -27,6 +27,21 @@ const PAGES = [
 ];
 
 describe('everybody can use it', () => {
+  it('comes with its own letters, and needs none of the device', async () => {
+    await visit(async (browser) => {
+      await browser.goTo('/');
+      await browser.find('button', 'Begin');
+      const loaded = () =>
+        browser.run<string[]>(
+          'return [...document.fonts].filter(({ status }) => status === "loaded").map(({ family }) => family)',
+        );
+      await browser.until(async () => {
+        const families = (await loaded()).join();
+        return families.includes('Commissioner Variable') && families.includes('Petrona Variable');
+      }, 'both families of letters');
+    });
+  });
+
   it.each([
     ['light', DESKTOP],
     ['dark', DESKTOP],

@@ -20,6 +20,7 @@ const SOURCES = [
   'instrumentation.ts',
   'next.config.ts',
   'proxy.ts',
+  'package.json',
   'package-lock.json',
   'tsconfig.json',
 ];

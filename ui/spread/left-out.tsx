@@ -27,7 +27,7 @@ export function LeftOut({ plan, rooms }: LeftOutProps) {
       </LinkButton>
       <Box sx={{ columns: { md: 2 }, columnGap: 5 }}>
         {rooms.map((room) => (
-          <Box key={room.id} sx={{ mb: 1.5, breakInside: 'avoid' }}>
+          <Box key={room.id} sx={{ mb: jobs > AT_A_GLANCE ? 0 : 1.5, breakInside: 'avoid' }}>
             {jobs > AT_A_GLANCE ? <Folded room={room} /> : <Open room={room} />}
           </Box>
         ))}
