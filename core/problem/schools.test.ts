@@ -124,7 +124,7 @@ describe('what counts for more than usual', () => {
 
   it('is what the work goes by, and what matters most, one times the other', () => {
     expect(weights('none')).toBeUndefined();
-    expect(weights('kind')).toEqual({ scatter: 3, slivers: 2 });
+    expect(weights('kind')).toEqual({ scatter: 4, slivers: 2 });
     expect(weights('room', 'few-sessions')).toEqual({ open: 3, sessions: 3 });
     expect(weights('room', 'tidy')).toEqual({ open: 9, apart: 3 });
   });

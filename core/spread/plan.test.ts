@@ -103,6 +103,29 @@ describe('plan', () => {
     expect([at(made, 'vacuum'), at(made, 'make')]).toEqual([['01T18:10-18:30'], ['01T18:50-19:05']]);
   });
 
+  it('never does what can’t be without something that is left out', () => {
+    const jobs = ['one', 'two', 'three', 'four', 'five'];
+    const problem = problemOf(
+      [
+        task('sort', [hands('sort-1', 60)], { priority: 'could' }),
+        task('strip', [hands('strip-1', 10)], { priority: 'could' }),
+        task('make', [hands('make-1', 5)], { priority: 'could', room: 'hall' }),
+        ...jobs.map((id) => task(id, [hands(`${id}-1`, 43)], { priority: 'must', room: 'hall' })),
+      ],
+      {
+        precedence: [
+          { before: 'sort', after: 'strip', hard: true, reason: 'Sorted first' },
+          { before: 'strip', after: 'make', hard: true, reason: 'Bare first' },
+        ],
+      },
+    );
+    for (let seed = 1; seed <= 5; seed++) {
+      const made = plan(problem, { problemHash: HASH, seed, rounds: 150, stop: () => false });
+      expect(violations(problem, made)).toEqual([]);
+      expect(made.unplaced.map((out) => out.task)).toContain('make');
+    }
+  });
+
   it('delays the first step where a machine would keep a wait waiting too long', () => {
     const problem = problemOf(
       [task('curtains', [hands('down', 10), { ...wait('wash', 30), machine: 'washer' }, hands('up', 10)])],

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Plan } from '@/core/plan/plan';
 import type { LeftOutRow, RoomItems } from '@/present/spread/by-room';
-import { count, hours } from '@/present/words/words';
+import { count, duration, hours } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { Unfold } from '../parts/unfold';
 
@@ -21,7 +21,7 @@ export function LeftOut({ plan, rooms }: LeftOutProps) {
       <Typography variant="h2" id="left-out">
         {count(jobs, 'job has', 'jobs have')} no place yet, {hours(must + should + could)} of work
       </Typography>
-      {must > 0 && <Typography>{hours(must)} of it must be done.</Typography>}
+      {must > 0 && <Typography>{duration(must)} of it must be done.</Typography>}
       <LinkButton href="/what-if" variant="outlined" sx={{ my: 1 }}>
         What would make it fit
       </LinkButton>

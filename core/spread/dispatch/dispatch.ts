@@ -50,6 +50,8 @@ const WORTH_BEGINNING = 25;
 const WORTH_OPENING = 30;
 /** Where work goes by kind or height, so many minutes of one are worth beginning with it on a date. */
 export const WORTH_A_DATE = 40;
+/** The second one on a date has to be worth so many times as much. */
+const FURTHER = 1.5;
 /** After so long something is done even where it is not worth going. */
 const MOST_PASSING = 2 * 24 * 60;
 /** A room is finished though the date holds enough, where no more than this is missing. */
@@ -222,7 +224,7 @@ class Dispatch {
     for (const unit of this.shelf.inOrder(rooms, this.roomsAskedFor(turn))) {
       if (unit.weight > awaited) break;
       if (this.readyFor(unit, turn.person) > turn.clock + MOST_IDLE) continue;
-      if (this.isFor(unit, turn) && (unit.tends || isWorth(unit.group))) yield unit;
+      if (this.isFor(unit, turn) && (unit.tends || this.isWorthToday(unit, isWorth))) yield unit;
     }
   }
 
@@ -272,20 +274,26 @@ class Dispatch {
     return (weight, room) => weight < this.pressing || isWorth(room);
   }
 
-  /** Which kinds or heights somebody would do now: one on a date, and one of which there is enough or that waited long. */
-  private groupsWorth({ person, clock }: Turn): (group: number) => boolean {
+  /** Which kinds or heights somebody would do now: what is done on the date anyway, and what there is enough of. */
+  private groupsWorth({ person, clock, left }: Turn): (group: number) => boolean {
     const { worthADate } = this.manner;
     if (!this.byGroup || worthADate === undefined) return () => true;
     const today = this.groupsOn.get(dayOfMinute(clock));
-    if (today) return (group) => today.has(group);
     const known = new Map<number, boolean>();
     return (group) => {
-      const most = Math.min(worthADate, this.pendingOf[group] ?? 0);
-      const isEnough = () => this.minutesAhead(this.shelf.of(group), person, clock, most, group) >= most;
+      if (today?.has(group)) return true;
+      const most = Math.min(worthADate * (today ? FURTHER : 1), this.pendingOf[group] ?? 0);
+      const ahead = () => this.minutesAhead(this.shelf.of(group), person, clock, most, group);
+      const isEnough = () => left >= most && ahead() >= most;
       const worth = known.get(group) ?? (isEnough() || this.passOver(group, clock));
       known.set(group, worth);
       return worth;
     };
+  }
+
+  /** What a machine does takes as many dates as the machine does: it goes on beside other work. */
+  private isWorthToday({ group, byMachine }: Unit, isWorth: (group: number) => boolean): boolean {
+    return byMachine || isWorth(group);
   }
 
   private isWorthBeingIn(room: Room, { person, clock, left, wanted }: Turn): boolean {
@@ -319,14 +327,14 @@ class Dispatch {
     for (const unit of this.shelf.all()) {
       if (!unit.able.has(person)) continue;
       if (unit.tends && unit.ready <= clock + MOST_IDLE) return true;
-      if (unit.ready + MOST_PASSING <= clock && isWorth(unit.group)) return true;
+      if (unit.ready + MOST_PASSING <= clock && this.isWorthToday(unit, isWorth)) return true;
     }
     const most = Math.min(WORTH_BEGINNING, left);
     return this.minutesAhead(this.worthDoing(isWorth), person, clock, most) >= most;
   }
 
   private *worthDoing(isWorth: (group: number) => boolean): Generator<Unit> {
-    for (const unit of this.shelf.all()) if (isWorth(unit.group)) yield unit;
+    for (const unit of this.shelf.all()) if (this.isWorthToday(unit, isWorth)) yield unit;
   }
 
   /** Minutes of work that somebody could do one after the other from some units on, as far as `most`, staying in their rooms. */
@@ -461,8 +469,8 @@ class Dispatch {
     this.pendingOf[group] = (this.pendingOf[group] ?? 0) - sign * minutes;
   }
 
-  private noteGroup({ steps, group }: Unit): void {
-    if (!this.byGroup) return;
+  private noteGroup({ steps, group, byMachine }: Unit): void {
+    if (!this.byGroup || byMachine) return;
     this.passedOver.delete(group);
     for (const entry of steps.flatMap((step) => this.board.entriesOf(step))) {
       if (entry.people.length === 0) continue;

@@ -20,6 +20,7 @@ export type Unit = {
   readonly lead: number;
   readonly waitsLong: boolean;
   readonly tends: boolean;
+  readonly byMachine: boolean;
   readonly able: ReadonlySet<Person>;
   /** Hands-on person-minutes of all of it. */
   readonly minutes: number;
@@ -123,6 +124,7 @@ function unitOf({ steps, hands, wishes, able, previous }: Cut): Unit {
       0,
     ),
     waitsLong: steps.some((step) => step.mode === 'wait' && step.minutes >= LONG_WAIT),
+    byMachine: steps.some((step) => step.machine !== undefined),
     tends: wait?.mode === 'wait' && Number.isFinite(wait.atMost),
     able: new Set(able),
     minutes: steps.filter(isToDo).reduce((sum, step) => sum + step.minutes * step.crew, 0),

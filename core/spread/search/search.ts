@@ -95,8 +95,9 @@ class Searching {
     options.better?.();
   }
 
-  private dealOut(clusters: readonly Cluster[], deal: Dealing): void {
+  private dealOut(picked: readonly Cluster[], deal: Dealing): void {
     const { board, links } = this.draft;
+    const clusters = picked.filter((cluster) => !this.draft.lacksPredecessor(cluster));
     const { random } = this.options;
     dispatch(board, clusters, links, {
       ...deal,
