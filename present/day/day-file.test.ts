@@ -12,7 +12,7 @@ import { expand } from '@/core/problem/expand';
 import { plan } from '@/core/spread';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
 import { stateOf } from '@/ui/testing/demo-state';
-import { dayFile } from './day-file';
+import { dayFile, whereOf } from './day-file';
 import { facesOf } from './step-face';
 
 const TODAY = '2027-03-01';
@@ -105,6 +105,18 @@ describe('dayFile', () => {
     });
     expect(current?.title).not.toBe('Scrape, wipe, lay paper');
     expect(screen('18:53', [tick], OF_BRAM).current?.title).toBe('Scrape, wipe, lay paper');
+  });
+
+  it('says where once, where the room and the stop have one name', () => {
+    const at = (room: string, stop: string, count = 1) =>
+      whereOf({ room: { name: room }, stop: { name: stop }, fixture: { count } } as Parameters<
+        typeof whereOf
+      >[0]);
+    expect([at('Toilet', 'Toilet'), at('Kitchen', 'Sink'), at('Hall', 'Lamp', 2)]).toEqual([
+      'Toilet',
+      'Kitchen, sink',
+      'Hall, lamp, 2 of them',
+    ]);
   });
 
   it('names nobody where one person does it all', () => {

@@ -254,9 +254,12 @@ function titleOf(stepId: string, task: CleanTask): string {
   return task.method.steps.find((step) => step.key === key)?.title ?? task.method.title;
 }
 
-function whereOf(task: CleanTask): string {
-  const many = task.fixture.count > 1 ? `, ${task.fixture.count} of them` : '';
-  return task.stop.shell ? task.room.name : `${task.room.name}, ${task.stop.name.toLowerCase()}${many}`;
+/** The room and the stop in it; once, where both have one name. */
+export function whereOf({ room, stop, fixture }: Pick<CleanTask, 'room' | 'stop' | 'fixture'>): string {
+  if (stop.shell) return room.name;
+  const many = fixture.count > 1 ? `, ${fixture.count} of them` : '';
+  const isOneName = stop.name.toLowerCase() === room.name.toLowerCase();
+  return `${room.name}${isOneName ? '' : `, ${stop.name.toLowerCase()}`}${many}`;
 }
 
 /** Tools, and the products that are safe there. */
