@@ -383,7 +383,10 @@ describe('rollOn', () => {
     const lost = before.entries.filter(({ start, people }) => start.startsWith(missed) && people.length > 0);
     const made = (await planFor(scope, (await rollOn(scope, now))!, () => now))!;
     const [first, ...rest] = planned.clean!.reserve;
-    expect((await loadHousehold(scope)).clean!.reserve).toEqual(rest);
+    const { reserve } = (await loadHousehold(scope)).clean!;
+    // Another one is opened as well where one does not take all that was missed.
+    expect(reserve).not.toContain(first);
+    expect(rest).toEqual(expect.arrayContaining(reserve));
     const places = new Map(made.after.entries.map((entry) => [entry.step, entry.start]));
     const { precedence } = expand({ ...planned, clean: planned.clean! }, CATALOGUE, now);
     const isWaitedFor = (step: string) =>
@@ -391,7 +394,7 @@ describe('rollOn', () => {
     const dates = lost
       .filter(({ step }) => !isWaitedFor(step))
       .map(({ step }) => places.get(step)!.slice(0, 10));
-    expect(dates.every((date) => date >= first!)).toBe(true);
+    if (reserve.length > 0) expect(dates.every((date) => date >= first!)).toBe(true);
     expect(made.after.entries.some(({ start }) => start.startsWith(first!))).toBe(true);
     expect(leavesOutMore(made.after, before)).toBe(false);
     expect(await rollOn(scope, now)).toBeUndefined();
