@@ -17,7 +17,7 @@ export type Manner = {
   readonly priorityFirst: boolean;
   /** First what breaks no wish, even if that means to go elsewhere. */
   readonly byWishes: boolean;
-  /** Where work goes by kind or height: so many minutes of one are worth beginning with it on a date; absent: any are. */
+  /** Where work goes by kind or height: so many minutes of one are worth a date; where nothing is said, one minute is. */
   readonly worthADate?: number;
   /** In which order rooms are taken. */
   readonly roomOrder: readonly Room[];
