@@ -18,13 +18,27 @@ export const NOTHING: Readonly<Record<Why, string>> = {
 /** Events that were left out, and why; empty where none was. Begins with a blank. */
 export function leftOutWords({ broken, tooOften, unknownZone, zones }: LeftOut): string {
   const sentences = [
-    broken > 0 && `${count(broken, 'event', 'events')} made no sense and were left out.`,
-    tooOften > 0 && `${count(tooOften, 'event', 'events')} repeat too often and were left out.`,
+    broken > 0 && `${events(broken)} made no sense and ${were(broken)} left out.`,
+    tooOften > 0 &&
+      `${events(tooOften)} ${tooOften === 1 ? 'repeats' : 'repeat'} too often and ${were(tooOften)} left out.`,
     unknownZone > 0 &&
-      `${count(unknownZone, 'event', 'events')} were left out, since the time zone ${zones.map((zone) => `“${zone}”`).join(', ')} is not known here.`,
+      `${events(unknownZone)} ${were(unknownZone)} left out, since ${zonesWords(zones)} not known here.`,
   ];
   return sentences
     .filter(Boolean)
     .map((sentence) => ` ${sentence}`)
     .join('');
+}
+
+function events(number: number): string {
+  return count(number, 'event', 'events');
+}
+
+function were(number: number): string {
+  return number === 1 ? 'was' : 'were';
+}
+
+function zonesWords(zones: readonly string[]): string {
+  const names = zones.map((zone) => `“${zone}”`).join(' and ');
+  return zones.length === 1 ? `the time zone ${names} is` : `the time zones ${names} are`;
 }
