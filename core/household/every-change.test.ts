@@ -246,10 +246,10 @@ describe('several changes', () => {
 
 describe('what is said twice of one thing', () => {
   const home: Editable = DOZEN_HOMES[0]!;
-  const after = (...changes: HouseholdChange[]) => changes.reduce(changed, home);
+  const homeWith = (...changes: HouseholdChange[]) => changes.reduce(changed, home);
 
   it('holds as it was said last', () => {
-    const made = after(
+    const made = homeWith(
       { do: 'put-thing', stock: { thing: 'gloves', count: 2 } },
       { do: 'put-thing', stock: { thing: 'gloves', count: 5 } },
       { do: 'put-call', call: call('a') },
@@ -267,7 +267,7 @@ describe('what is said twice of one thing', () => {
 
   it('is as it was before once it is taken away again', () => {
     expect(
-      after(
+      homeWith(
         { do: 'put-stock', stock: stock(10) },
         { do: 'drop-stock', product: 'vinegar' },
         { do: 'put-call', call: call('a') },
