@@ -117,7 +117,7 @@ describe('what counts for more than usual', () => {
     expect(weighed({ grouping: 'kind', matters: 'few-sessions' }).weights).toEqual({
       sessions: 3,
       scatter: 4,
-      slivers: 2,
+      slivers: 4,
     });
   });
 

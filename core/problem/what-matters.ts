@@ -16,8 +16,8 @@ const MATTERS: Readonly<Record<Matter, Weights>> = {
 /** What the work goes by shows: how much more than usual it counts that few rooms are open, or that like is done with like. */
 const SCHOOLS: Readonly<Record<Policy['grouping'], Weights>> = {
   room: { open: 3 },
-  kind: { scatter: 4, slivers: 2 },
-  layer: { scatter: 5, slivers: 2 },
+  kind: { scatter: 4, slivers: 4 },
+  layer: { scatter: 5, slivers: 4 },
   none: {},
 };
 

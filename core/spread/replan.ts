@@ -9,7 +9,7 @@ import { type PlaceOptions, placeCluster } from './draft/place';
 import { compareScores } from './draft/tally';
 import { type Cluster, inOrder } from './model/clusters';
 import { isSettled, type Link, type Model, modelOf, type Step } from './model/model';
-import { bestOf, firstPlans } from './search/first-plans';
+import { bestOf, firstPlans, leavesOutNothing } from './search/first-plans';
 import { fillUp, search } from './search/search';
 import { documentOf } from './words/document';
 
@@ -38,7 +38,7 @@ export function replan(
   options: ReplanOptions = AT_ONCE,
 ): MadePlan {
   const draft = keptDraft(modelOf(problem), before);
-  const better = draft.out.length > 0 ? withLessLeftOut(draft, options) : draft;
+  const better = leavesOutNothing(draft) ? draft : withLessLeftOut(draft, options);
   const plan = documentOf(better, problemHash);
   return { ...plan, metrics: { ...plan.metrics, moved: movedBetween(problem, before, plan) } };
 }
@@ -57,7 +57,7 @@ export function keptDraft(model: Model, before: Plan): Draft {
  */
 function withLessLeftOut(draft: Draft, { seed, stop, rounds = MOST_ROUNDS }: ReplanOptions): Draft {
   const unplaced = (one: Draft) => one.tally.score().slice(0, 3);
-  const anew = bestOf(firstPlans(draft.model, { seed, stop }));
+  const anew = bestOf(firstPlans(draft.model, { seed, stop, beside: draft }));
   search(anew, { random: randomFrom(seed), stop, rounds, onlyLeftOut: true });
   const isAsGood = () => compareScores(unplaced(draft), unplaced(anew)) <= 0;
   if (isAsGood()) return draft;

@@ -23,6 +23,10 @@ export type Manner = {
   readonly roomOrder: readonly Room[];
   /** Nothing before this; absent: from the first moment on. */
   readonly from?: Minute;
+  /** Nothing is taken up from this moment on. */
+  readonly until?: Minute;
+  /** Where work goes by kind or height: all of it that is to be done in a room before going on all the same. */
+  readonly roomFirst?: boolean;
   /** Absent: as much on a date as fits. */
   readonly pace?: Pace;
 };
@@ -101,6 +105,7 @@ class Dispatch {
   private readonly pendingOf: number[] = [];
   private readonly groupsOn = new Map<DayNumber, Set<number>>();
   private readonly from: Minute;
+  private readonly until: Minute;
   private readonly byGroup: boolean;
   /** Whatever weighs less is pressing. */
   private pressing = 0;
@@ -113,6 +118,7 @@ class Dispatch {
   ) {
     const { model } = board;
     this.from = Math.max(model.start, model.now ?? model.start, manner.from ?? model.start);
+    this.until = Math.min(model.end, manner.until ?? model.end);
     this.idleFrom = model.people.map(() => undefined);
     this.clocks = model.people.map(() => this.from);
     this.rooms = model.people.map(() => undefined);
@@ -139,7 +145,8 @@ class Dispatch {
       const priority = this.manner.priorityFirst ? PRIORITIES.indexOf(unit.task.priority) : 0;
       unit.group = groups.get(groupOf(unit.task, grouping)) ?? 0;
       unit.place = place;
-      unit.weight = (unit.tends ? 0 : this.pressing) + priority * Math.max(1, groups.size) + unit.group;
+      const group = this.manner.roomFirst ? 0 : unit.group;
+      unit.weight = (unit.tends ? 0 : this.pressing) + priority * Math.max(1, groups.size) + group;
     });
     return units;
   }
@@ -153,8 +160,7 @@ class Dispatch {
     let first: Person | undefined;
     for (const person of this.board.model.people) {
       const clock = this.clocks[person.index] as Minute;
-      if (clock < this.board.model.end && (!first || clock < (this.clocks[first.index] as Minute)))
-        first = person;
+      if (clock < this.until && (!first || clock < (this.clocks[first.index] as Minute))) first = person;
     }
     return first;
   }

@@ -37,26 +37,30 @@ function recipesFor(model: Model): Recipe[] {
   const gathered = byGroup
     ? atOnce.slice(0, -2).map((manner) => ({ ...manner, worthADate: WORTH_A_DATE }))
     : [];
-  return [
-    ...[...gathered, ...atOnce].map((manner) => ({ manner, inTurn: false })),
-    { manner: usual, inTurn: true },
-  ];
+  const manners = [...gathered, ...atOnce].slice(0, Math.max(FEWEST, Math.floor(DEALT / model.tasks.length)));
+  return [...manners.map((manner) => ({ manner, inTurn: false })), { manner: usual, inTurn: true }];
 }
+
+/** So many tasks are dealt out by all recipes together, about: where there are many, time is better spent on bettering. */
+const DEALT = 1600;
+const FEWEST = 3;
 
 export type FirstOptions = {
   readonly seed: number;
   readonly stop: () => boolean;
+  /** Another draft of the same problem, which knows some things about it already. */
+  readonly beside?: Draft;
   /** Told of each plan that is built. */
   readonly built?: (draft: Draft) => void;
 };
 
 /** What the recipes give, in their order; at least what the first gives. */
-export function firstPlans(model: Model, { seed, stop, built }: FirstOptions): [Draft, ...Draft[]] {
+export function firstPlans(model: Model, { seed, stop, beside, built }: FirstOptions): [Draft, ...Draft[]] {
   const drafts: Draft[] = [];
   for (const recipe of recipesFor(model)) {
     const [first] = drafts;
     if (first && (stop() || (recipe.inTurn && drafts.some(leavesOutNothing)))) continue;
-    const draft = first ? first.empty() : new Draft(model);
+    const draft = (first ?? beside)?.empty() ?? new Draft(model);
     build(draft, recipe, randomFrom(seed));
     bringIn(draft, { seed, stop });
     drafts.push(draft);
@@ -84,7 +88,7 @@ export function mostPromising(drafts: readonly [Draft, ...Draft[]]): Draft {
 }
 
 /** Nothing is left out but what finds no place anyway. */
-function leavesOutNothing(draft: Draft): boolean {
+export function leavesOutNothing(draft: Draft): boolean {
   return draft.out.every((task) => draft.isHopeless(task));
 }
 

@@ -3,6 +3,7 @@ import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../../basi
 import { oneOf } from '../../basics/random';
 import { groupOf } from '../cost/costs';
 import { type Placed, SESSION_GAP } from '../cost/metrics';
+import type { Manner } from '../dispatch/dispatch';
 import type { Draft } from '../draft/draft';
 import type { Cluster } from '../model/clusters';
 import type { Person, Room, Step, Task } from '../model/model';
@@ -16,8 +17,9 @@ export type Picked = {
   readonly deal?: Dealing;
 };
 
-/** From when on, and which room first. */
-export type Dealing = { readonly from: Minute; readonly roomOrder: readonly Room[] };
+/** From when on, until when, which room first, and whether all of a room before the next. */
+export type Dealing = Required<Pick<Manner, 'from' | 'roomOrder'>> &
+  Partial<Pick<Manner, 'until' | 'roomFirst' | 'priorityFirst'>>;
 
 /** Clusters by what they have in common. */
 export type Neighbours = {
@@ -30,54 +32,105 @@ const MOST_PICKED = 14;
 /** Where something is to come in, all that may be in its way. */
 const MOST_IN_THE_WAY = 40;
 
-type Way = { readonly share: number; readonly pick: Neighbourhood; readonly isDealt?: boolean };
+/** How what was picked is dealt out anew: from about the first of it on, on its date, or with what lies on another of its dates. */
+type Deal = (draft: Draft, clusters: readonly Cluster[], random: () => number) => Picked;
+
+type Way = {
+  readonly share: number;
+  readonly pick: Neighbourhood;
+  readonly deal?: Deal;
+};
 
 const WAYS: readonly Way[] = [
   // Where nothing is left out, a few at random.
-  { share: 0.06, pick: whatCouldComeIn },
-  { share: 0.03, pick: ofWhole, isDealt: true },
-  { share: 0.02, pick: ofTwoWhole, isDealt: true },
-  { share: 0.04, pick: ofFewDates, isDealt: true },
-  { share: 0.04, pick: ofPerson, isDealt: true },
-  { share: 0.08, pick: ofRoom },
-  { share: 0.05, pick: ofRoomOnDate },
-  { share: 0.07, pick: gathered },
-  { share: 0.1, pick: aboutThen },
-  { share: 0.14, pick: ofShortSession },
-  { share: 0.24, pick: ofShortVisit },
-  { share: 0.03, pick: ofKind },
-  { share: 0.06, pick: ofWish },
-  { share: 0.04, pick: aFew },
+  { share: 0.05, pick: whatCouldComeIn },
+  { share: 0.03, pick: ofWhole, deal: dealtFromThen },
+  { share: 0.02, pick: ofTwoWhole, deal: dealtFromThen },
+  { share: 0.03, pick: ofFewDates, deal: dealtFromThen },
+  { share: 0.03, pick: ofPerson, deal: dealtFromThen },
+  { share: 0.13, pick: ofOneDate, deal: dealtOnItsDate },
+  { share: 0.07, pick: ofRoom },
+  { share: 0.04, pick: ofRoomOnDate },
+  { share: 0.06, pick: gathered },
+  { share: 0.08, pick: aboutThen },
+  { share: 0.08, pick: ofShortSession },
+  { share: 0.08, pick: ofShortSession, deal: joined },
+  { share: 0.1, pick: ofShortVisit },
+  { share: 0.1, pick: ofShortVisit, deal: joined },
+  { share: 0.02, pick: ofKind },
+  { share: 0.05, pick: ofWish },
+  { share: 0.03, pick: aFew },
 ];
 
 /** How often, at the least, it is about what is left out where there is something. */
-const OFTEN_SHORT = 0.25;
+const OFTEN_SHORT = 0.35;
 
 /** Draws one of the ways to choose by its share, and chooses by it. */
 export function pickClusters(draft: Draft, index: Neighbours, random: () => number): Picked {
   const isShort = draft.out.some((task) => !draft.isHopeless(task));
   let left = isShort && random() < OFTEN_SHORT ? 0 : random();
-  const { pick, isDealt } = WAYS.find(({ share }) => {
+  const { pick, deal } = WAYS.find(({ share }) => {
     left -= share;
     return left < 0;
   }) ?? { pick: aFew };
-  if (isDealt) return dealt(draft, pick(draft, index, random), random);
+  if (deal) return deal(draft, pick(draft, index, random), random);
   const most = pick === whatCouldComeIn ? MOST_IN_THE_WAY : MOST_PICKED;
   return { clusters: [...new Set(pick(draft, index, random))].slice(0, most) };
 }
 
 /** Dealt out from about the first of it on, or from any date; the rooms in an order that is drawn. */
-function dealt(draft: Draft, clusters: readonly Cluster[], random: () => number): Picked {
+function dealtFromThen(draft: Draft, clusters: readonly Cluster[], random: () => number): Picked {
   const { model } = draft;
   const starts = clusters.map((cluster) => startOf(draft, cluster) ?? model.end);
   const first = dayOfMinute(Math.min(...starts));
   const days = model.lastDay - model.firstDay + 1;
   const day = random() < 0.5 ? first : model.firstDay + Math.floor(random() * days);
-  const roomOrder = [...new Set(clusters.map(roomOf))].map((room) => [random(), room] as const);
+  return { clusters, deal: { from: midnightOf(day), roomOrder: roomsDrawn(clusters, random) } };
+}
+
+/** Dealt out on the date on which all of it lies. */
+function dealtOnItsDate(draft: Draft, clusters: readonly Cluster[], random: () => number): Picked {
+  const date = clusters[0] && dateOf(draft, clusters[0]);
+  return date === undefined ? { clusters: [] } : dealtOn(draft, date, clusters, random);
+}
+
+/** Joined with what lies on a date on which the same is done that it belongs to. */
+function joined(draft: Draft, clusters: readonly Cluster[], random: () => number): Picked {
+  const [task] = clusters[0]?.tasks ?? [];
+  const date = task && oneOf(draft.tally.datesOf(task), random);
+  return date === undefined
+    ? { clusters }
+    : dealtOn(draft, date, [...clusters, ...allOn(draft, date)], random);
+}
+
+/** Dealt out on one date, mostly room by room, with some of what is left out. */
+function dealtOn(draft: Draft, date: DayNumber, clusters: readonly Cluster[], random: () => number): Picked {
+  const wanted = someOut(draft, random);
+  const picked = [...new Set([...clusters, ...wanted])];
   return {
-    clusters,
-    deal: { from: midnightOf(day), roomOrder: roomOrder.sort(([a], [b]) => a - b).map(([, room]) => room) },
+    clusters: picked,
+    deal: {
+      from: midnightOf(date),
+      until: midnightOf(date + 1),
+      roomFirst: random() < MOSTLY_BY_ROOM,
+      priorityFirst: wanted.length > 0 && random() < 0.5,
+      roomOrder: roomsDrawn(picked, random),
+    },
   };
+}
+
+/** Some of what is left out, which may find a place in what is dealt out anew. */
+function someOut(draft: Draft, random: () => number): Cluster[] {
+  const out = draft.out.filter((task) => !draft.isHopeless(task));
+  if (out.length === 0 || random() < 0.5) return [];
+  return [...new Set(drawn(out, FEW, random).map((task) => draft.homeOf(task)))];
+}
+
+const MOSTLY_BY_ROOM = 0.8;
+
+function roomsDrawn(clusters: readonly Cluster[], random: () => number): Room[] {
+  const rooms = [...new Set(clusters.map(roomOf))].map((room) => [random(), room] as const);
+  return rooms.sort(([a], [b]) => a - b).map(([, room]) => room);
 }
 
 /** All of a room, or all of a job where that goes through the whole house. */
@@ -100,6 +153,21 @@ function ofFewDates(draft: Draft, _index: Neighbours, random: () => number): Clu
     const date = dateOf(draft, one);
     return date !== undefined && date >= from && date <= to;
   });
+}
+
+function ofOneDate(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
+  const date = dateOf(draft, oneOf(draft.movable, random));
+  return date === undefined ? [] : allOn(draft, date);
+}
+
+/** All that lies on one date and on no other. */
+function allOn(draft: Draft, date: DayNumber): Cluster[] {
+  const isOnDate = ({ start }: Placed) => dayOfMinute(start) === date;
+  return draft.movable.filter(
+    (one) =>
+      dateOf(draft, one) === date &&
+      one.tasks.every(({ steps }) => steps.every((step) => draft.board.entriesOf(step).every(isOnDate))),
+  );
 }
 
 /** What somebody does over some dates. */
@@ -248,7 +316,11 @@ function stretchAround(
 const FEW = 4;
 
 function aFew({ movable }: Draft, _index: Neighbours, random: () => number): Cluster[] {
-  return Array.from({ length: FEW }, () => oneOf(movable, random));
+  return drawn(movable, FEW, random);
+}
+
+function drawn<Item>(items: readonly Item[], count: number, random: () => number): Item[] {
+  return Array.from({ length: count }, () => oneOf(items, random));
 }
 
 /** Something that is left out, and what lies on a date on which it might come in, or what has to come after it. */

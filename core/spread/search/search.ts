@@ -100,10 +100,10 @@ class Searching {
     const clusters = picked.filter((cluster) => !this.draft.lacksPredecessor(cluster));
     const { random } = this.options;
     dispatch(board, clusters, links, {
-      ...deal,
       priorityFirst: false,
+      ...deal,
       byWishes: random() < 0.5,
-      ...(random() < 0.5 && { worthADate: WORTH_A_DATE }),
+      ...(deal.until === undefined && random() < 0.5 && { worthADate: WORTH_A_DATE }),
     });
   }
 
