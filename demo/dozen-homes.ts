@@ -96,12 +96,13 @@ const SKETCHES: Readonly<Record<string, Sketch>> = {
   },
   'no machines': {
     home: ONE_ROOM_FLAT,
+    facts: { singleBedding: true },
     people: [person('Mira', EVERY_DAY, '17:00', '20:00')],
     days: 10,
   },
   'birds and an asthmatic': {
     home: COTTAGE,
-    facts: { birds: true },
+    facts: { birds: true, singleBedding: true },
     people: [
       person('Ada', EVERY_DAY, '10:00', '12:00', { cannot: ['fumes', 'bleach', 'vacuum'] }),
       person('Jon', WEEKEND, '10:00', '15:00'),

@@ -35,6 +35,13 @@ const belongingsSchema = z.strictObject({
   does: z.enum(['decide', 'return', 'move']),
 });
 
+/** Where a step is done at all: by the machines that a household has or lacks, and by how much bedding it has. */
+const whenSchema = z.strictObject({
+  has: z.array(machineKindSchema).min(1).optional(),
+  lacks: z.array(machineKindSchema).min(1).optional(),
+  singleBedding: z.boolean().optional(),
+});
+
 const handsSchema = z.strictObject({
   key: z
     .string()
@@ -53,6 +60,7 @@ const handsSchema = z.strictObject({
   crew: z.int().min(1).max(4).default(1),
   /** The shortest part into which it may be cut, in minutes. */
   splitMinutes: z.int().min(5).optional(),
+  when: whenSchema.optional(),
 });
 
 const waitSchema = z.strictObject({
@@ -70,6 +78,9 @@ const waitSchema = z.strictObject({
   closesRoom: z.boolean().default(false),
   /** Whether a product works on something meanwhile, so that it must not stay on longer than is good for it. */
   works: z.boolean().optional(),
+  /** Products that may stay on here for longer than usual, in minutes. */
+  longest: z.partialRecord(z.enum(PRODUCT_NAMES), z.int().min(1)).optional(),
+  when: whenSchema.optional(),
 });
 
 export const doseSchema = z

@@ -11,6 +11,8 @@ export const homeFactsSchema = z.strictObject({
   well: z.boolean().default(false),
   /** Waste water into a tank of one's own. */
   tank: z.boolean().default(false),
+  /** Only one set of bedding for each bed. */
+  singleBedding: z.boolean().default(false),
 });
 export type HomeFacts = z.infer<typeof homeFactsSchema>;
 export type FactName = keyof HomeFacts;
@@ -22,4 +24,5 @@ export const NO_FACTS: HomeFacts = {
   smokers: false,
   well: false,
   tank: false,
+  singleBedding: false,
 };

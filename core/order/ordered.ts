@@ -1,6 +1,7 @@
 import type { HouseholdRules } from '../clean/rule';
 import type { Home } from '../home/room';
 import type { Policy } from '../plan/problem';
+import { apartIn } from '../work/apart';
 import type { CleanTask } from '../work/task';
 import type { Settled } from './contradictions';
 import { settledLinks } from './precedence';
@@ -19,5 +20,5 @@ export function orderWork(
   grouping: Policy['grouping'],
 ): OrderedWork {
   const settled = settledLinks(tasks, home, rules);
-  return { ...settled, tasks, steps: workingOrder(tasks, settled.links, grouping) };
+  return { ...settled, tasks, steps: workingOrder(tasks, settled.links, grouping, apartIn(tasks)) };
 }

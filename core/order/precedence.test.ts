@@ -1,14 +1,16 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
+import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { FAMILY_HOUSE, householdAround, LARGE_OLD_HOUSE, ONE_ROOM_FLAT } from '../../demo/example-homes';
 import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { FIXTURE_KINDS } from '../catalogue/fixture-kinds';
-import { WORK_KINDS } from '../catalogue/work-kinds';
+import { PRODUCT_SCHOOLS, WORK_KINDS } from '../catalogue/work-kinds';
 import { type OrderRule, orderRuleSchema, UNCHANGED_RULES } from '../clean/rule';
 import { ROOM_KINDS } from '../home/room';
 import type { Household } from '../household/household';
-import { listTasks, tasksOf } from '../work/tasks';
+import { apartIn } from '../work/apart';
+import { type CleanTask, listTasks, tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
 import { moveBefore } from './move';
 import { orderWork } from './ordered';
@@ -139,6 +141,32 @@ describe('the order of work', () => {
           place.get(`${after.id}/${handsFrom(after, to)}`)!,
         );
     }
+  });
+
+  it('lets nothing begin beside what must be kept apart from it, but where rules run through both ways', () => {
+    for (const home of DOZEN_HOMES)
+      for (const products of PRODUCT_SCHOOLS) {
+        const all = tasksOf(workOf({ ...home, clean: { ...home.clean, products } }, CATALOGUE));
+        const { steps, links: ruled } = orderWork(all, home.home, home.rules, home.clean.grouping);
+        expect(steps).toHaveLength(
+          all.flatMap(({ estimate }) => estimate.steps.filter(({ step }) => step.mode === 'hands')).length,
+        );
+        const span = (one: CleanTask) => [
+          steps.findIndex((step) => step.task === one),
+          steps.findLastIndex((step) => step.task === one),
+        ];
+        const leads = (one: CleanTask, other: CleanTask) => {
+          const seen = new Set([one]);
+          for (const from of seen)
+            for (const { before, after } of ruled) if (before === from) seen.add(after);
+          return seen.has(other);
+        };
+        for (const { first, second } of apartIn(all)) {
+          if (leads(first, second) && leads(second, first)) continue;
+          const [[a, b], [c, d]] = [span(first), span(second)] as [number[], number[]];
+          expect(b! < c! || d! < a!, `${home.name}, ${products}: ${first.id} and ${second.id}`).toBe(true);
+        }
+      }
   });
 
   it('starts the long soak first, fills it, and comes back to it', () => {

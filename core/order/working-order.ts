@@ -1,5 +1,7 @@
+import { groupBy } from '../basics/group-by';
 import { WORK_KINDS } from '../catalogue/work-kinds';
 import type { Policy } from '../plan/problem';
+import type { Apart } from '../work/apart';
 import type { CleanTask } from '../work/task';
 import type { RuledLink } from './links';
 
@@ -12,6 +14,7 @@ export type OrderedStep = {
 };
 
 type Grouping = Policy['grouping'];
+type Pair = Pick<Apart, 'first' | 'second'>;
 
 type Node = {
   readonly task: CleanTask;
@@ -26,13 +29,14 @@ type Node = {
 
 /**
  * Hands-on steps in the order in which one pair of hands would take them: as the links say, what waits filled with
- * what comes next, and otherwise ceiling to floor and along the walk, room by room or as the grouping says. The links
- * must not run in circles.
+ * what comes next, and otherwise ceiling to floor and along the walk, room by room or as the grouping says. Of two tasks
+ * whose products must be kept apart, one is over before the other begins. The links must not run in circles.
  */
 export function workingOrder(
   tasks: readonly CleanTask[],
   links: readonly RuledLink[],
   grouping: Grouping,
+  apart: readonly Pair[] = [],
 ): OrderedStep[] {
   const nodes = nodesOf(tasks, links, ranksOf(tasks, links, grouping));
   const ready: Node[] = [];
@@ -44,12 +48,17 @@ export function workingOrder(
       : insert(later, node, (one) => one.readyMinute);
   for (const node of nodes) if (node.open === 0) release(node);
   const ordered: OrderedStep[] = [];
+  const underWay = new UnderWay(nodes, apart, links);
   while (ready.length + later.length > 0) {
-    if (ready.length === 0) minute = Math.max(minute, (later[0] as Node).readyMinute);
+    if (later[0] && ready.every((node) => underWay.holds(node)))
+      minute = Math.max(minute, later[0].readyMinute);
     while (later[0] && later[0].readyMinute <= minute)
       insert(ready, later.shift() as Node, (one) => one.rank);
-    const node = ready.shift() as Node;
+    const free = ready.findIndex((node) => !underWay.holds(node));
+    if (free < 0 && later.length > 0) continue;
+    const [node] = ready.splice(Math.max(0, free), 1) as [Node];
     ordered.push({ task: node.task, position: node.position, waitedMinutes: node.waitedMinutes });
+    underWay.note(node);
     minute += node.minutes;
     for (const { node: next, gapMinutes } of node.next) {
       next.readyMinute = Math.max(next.readyMinute, minute + gapMinutes);
@@ -58,6 +67,61 @@ export function workingOrder(
     }
   }
   return ordered;
+}
+
+/** Tasks that must not go on beside each other: which of them have begun, and are not over. */
+class UnderWay {
+  private readonly partners = new Map<CleanTask, CleanTask[]>();
+  /** What rules put after something of a task, one after the other. */
+  private readonly later = new Map<CleanTask, ReadonlySet<CleanTask>>();
+  /** Steps by hand that are still to come. */
+  private readonly left = new Map<CleanTask, number>();
+  private readonly begun = new Set<CleanTask>();
+
+  constructor(nodes: readonly Node[], apart: readonly Pair[], links: readonly RuledLink[]) {
+    for (const { first, second } of apart) {
+      this.partners.set(first, [...(this.partners.get(first) ?? []), second]);
+      this.partners.set(second, [...(this.partners.get(second) ?? []), first]);
+    }
+    const next = groupBy(links, ({ before }) => before);
+    for (const task of this.partners.keys()) this.later.set(task, reachedFrom(task, next));
+    for (const { task } of nodes) this.left.set(task, (this.left.get(task) ?? 0) + 1);
+  }
+
+  /** Whether something must not begin yet. */
+  holds({ task }: Node): boolean {
+    if (this.begun.has(task)) return false;
+    return (this.partners.get(task) ?? []).some((other) => this.isOpen(other) && this.goesFirst(other, task));
+  }
+
+  note({ task }: Node): void {
+    this.begun.add(task);
+    this.left.set(task, (this.left.get(task) as number) - 1);
+  }
+
+  private isOpen(task: CleanTask): boolean {
+    return (this.left.get(task) ?? 0) > 0;
+  }
+
+  private goesFirst(one: CleanTask, other: CleanTask): boolean {
+    if (this.begun.has(one)) return true;
+    return this.later.get(one)?.has(other) === true && !this.later.get(other)?.has(one);
+  }
+}
+
+function reachedFrom(
+  task: CleanTask,
+  next: ReadonlyMap<CleanTask, readonly RuledLink[]>,
+): ReadonlySet<CleanTask> {
+  const reached = new Set<CleanTask>();
+  const queue = [task];
+  for (const one of queue)
+    for (const { after } of next.get(one) ?? [])
+      if (!reached.has(after)) {
+        reached.add(after);
+        queue.push(after);
+      }
+  return reached;
 }
 
 /** Tasks by their first step in the order of work. */

@@ -64,6 +64,11 @@ describe('what comes back on the day on which it was taken out', () => {
     expect(kept('bed-linen', [hands(5), wait(300), hands(10)])).toEqual({ by: '21:00' });
   });
 
+  it('is the duvet too, where a day is long enough for it; else one sleeps under another', () => {
+    expect(kept('duvet-wash', [hands(5), wait(200), hands(10)])).toEqual({ by: '21:00' });
+    expect(kept('duvet-wash', [hands(5), wait(600), hands(10)])).toEqual({});
+  });
+
   it('holds the food out of the cold for twenty minutes at most', () => {
     const [rule] = foodPrecedence([taskOf('fridge-clean')]);
     expect(rule).toMatchObject({ maxGap: 20, hard: true });

@@ -29,14 +29,13 @@ const MOST_WAITING = 240;
 /** Kinds of work in which something is emptied or stripped. */
 const TAKEN_OUT: ReadonlySet<string> = new Set(['belongings', 'textiles']);
 
-/** What leaves a bed without its sheet, and when it is to be made again. */
-const OFF_THE_BED: ReadonlySet<string> = new Set([
-  'bed-linen',
-  'protector-wash',
-  'duvet-wash',
-  'bedding-air',
-  'mattress-freshen',
-]);
+/** What may lie in a basket or hang on an airer for as long as it takes: nothing is without it meanwhile. */
+const IN_NO_HURRY: ReadonlySet<string> = new Set(['bed-linen-wash']);
+
+/** What leaves a bed so that nobody can sleep in it, and when it is to be made again. */
+const BARE_BED: ReadonlySet<string> = new Set(['bed-linen', 'mattress-freshen']);
+/** What a bed can be without for a night, where no day is long enough to have it back. */
+const OFF_THE_BED: ReadonlySet<string> = new Set(['protector-wash', 'duvet-wash', 'bedding-air']);
 const BEDTIME = '21:00';
 
 /** Whether a task belongs on one date, and by when it ends there. */
@@ -45,9 +44,9 @@ export function keptToADay(
   steps: readonly ProblemStep[],
   longest: LongestDay,
 ): Pick<ProblemTask, 'sameDay' | 'by'> {
-  const isTakenOut = TAKEN_OUT.has(method.kind) && comesBackTheSameDay(steps, longest);
-  const isOnce = method.sameDay || isTakenOut;
-  if (OFF_THE_BED.has(method.id)) return { by: BEDTIME };
+  const comesBack = comesBackTheSameDay(steps, longest);
+  if (BARE_BED.has(method.id) || (OFF_THE_BED.has(method.id) && comesBack)) return { by: BEDTIME };
+  const isOnce = method.sameDay || (TAKEN_OUT.has(method.kind) && comesBack && !IN_NO_HURRY.has(method.id));
   return isOnce ? { sameDay: true } : {};
 }
 

@@ -4,7 +4,7 @@ import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { partsOfStepId } from '../basics/ids';
 import { minuteOf } from '../basics/local-time';
 import { CATALOGUE } from '../catalogue/catalogue';
-import { isOf, mostMinutesOf } from '../catalogue/product-facts';
+import { isOf } from '../catalogue/product-facts';
 import { LEAST_AGES } from '../catalogue/tags';
 import { PRODUCT_SCHOOLS } from '../catalogue/work-kinds';
 import type { Household } from '../household/household';
@@ -13,7 +13,7 @@ import type { Problem } from '../plan/problem';
 import { expand } from '../problem/expand';
 import { productsOf } from '../products/product-choice';
 import { plan } from '../spread';
-import { productsWorkingIn } from '../work/dwell';
+import { mostMinutesIn, productsWorkingIn } from '../work/dwell';
 import { leastAgeFor } from '../work/step-tags';
 import { type CleanTask, listTasks, stepIdOf, tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
@@ -55,7 +55,10 @@ const PROMISES: Readonly<Record<string, (planned: Planned) => string[]>> = {
       if (step.mode !== 'wait' || inProblem?.mode !== 'wait') return [];
       const products = productsWorkingIn(task, step);
       if (products.length === 0) return [];
-      const most = Math.max(inProblem.minutes, Math.min(...products.map(mostMinutesOf)));
+      const most = Math.max(
+        inProblem.minutes,
+        Math.min(...products.map((product) => mostMinutesIn(step, product))),
+      );
       const entry = it.made.entries.find((one) => one.step === id);
       const lasts = entry ? minuteOf(entry.end) - minuteOf(entry.start) : 0;
       return inProblem.atMost !== undefined && inProblem.atMost <= most && lasts <= most ? [] : [id];

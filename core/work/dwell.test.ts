@@ -31,7 +31,7 @@ describe('the longest that a wait may last', () => {
     expect(longestWait(...waitOf('shower-head-descale', 'shop'), 75)).toBe(75);
   });
 
-  it('is a while after a machine has run: wet washing turns musty, dry washing creases', () => {
+  it('is a while after a machine has run: wet washing turns musty in two hours, dry washing waits a day', () => {
     const [task, wait] = waitOf('shower-head-descale');
     const free = { ...task, products: { ...task.products, doses: [] } };
     const run = (machine: 'washer' | 'dryer' | 'oven'): WaitStep => {
@@ -39,8 +39,23 @@ describe('the longest that a wait may last', () => {
       return { ...rest, machine };
     };
     expect(longestWait(free, run('washer'), 60)).toBe(180);
-    expect(longestWait(free, run('dryer'), 60)).toBe(300);
+    expect(longestWait(free, run('dryer'), 60)).toBe(1500);
     expect(longestWait(free, run('oven'), 60)).toBeUndefined();
+  });
+
+  it('is what a method says, where that is longer: nothing wet lies in a washer after an empty run', () => {
+    const [task, wait] = waitOf('washer-clean');
+    expect(longestWait(task, wait, 120)).toBe(2880);
+  });
+
+  it('lets soda paste work overnight in an oven, and an oven cleaner by its label', () => {
+    const [task, wait] = waitOf('oven-paste');
+    const doses = (product: 'baking-soda' | 'oven-cleaner') => ({
+      ...task,
+      products: { ...task.products, doses: [{ product, amount: 100, unit: 'ml' as const }] },
+    });
+    expect(longestWait(doses('baking-soda'), wait, 120)).toBe(1440);
+    expect(longestWait(doses('oven-cleaner'), wait, 120)).toBe(180);
   });
 
   it('has no end where nothing works meanwhile', () => {

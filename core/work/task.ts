@@ -1,7 +1,7 @@
 import { type StepId, stepIdIn, type TaskId, taskIdOf } from '../basics/ids';
 import type { Catalogue } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
-import type { ProductSchool } from '../catalogue/work-kinds';
+import type { MachineKind, ProductSchool } from '../catalogue/work-kinds';
 import type { Clean } from '../clean/clean';
 import type { PastUse } from '../clean/use';
 import {
@@ -19,6 +19,7 @@ import { type Marks, type Scope, scopeOf } from '../scope/scope';
 export type CleanTask = Place & {
   /** `fixture:method`; it stays the same as long as both do. */
   readonly id: TaskId;
+  /** As it is done in this household. */
   readonly method: Method;
   /** What is planned with. */
   readonly estimate: TaskEstimate;
@@ -35,6 +36,8 @@ export type Work = {
   readonly catalogue: Catalogue;
   readonly marks: Marks;
   readonly pace: number;
+  /** Kinds of machine that the household has. */
+  readonly machines: readonly MachineKind[];
   readonly belongings: BelongingsSchool;
   readonly estimates: Clean['estimates'];
   /** The school of products, where nothing else was said of a room or a task. */

@@ -1,3 +1,4 @@
+import { methodAtHand } from '../catalogue/at-hand';
 import { disinfecting } from '../catalogue/disinfection';
 import type { Method } from '../catalogue/method';
 import { type Circumstances, estimateTask } from '../estimate/estimate';
@@ -15,7 +16,7 @@ export { type CleanTask, handsRange, stepIdOf, type Work } from './task';
 export function listTasks(work: Work): CleanTask[] {
   const joined = joinedRooms(work.home);
   const found = placesOf(work.home).flatMap((place) =>
-    work.catalogue.for(place.fixture).flatMap((method) => {
+    methodsAt(place, work).flatMap((method) => {
       const task = taskAt(place, method, work, circumstancesOf(work, method, joined.has(place.room.id)));
       return task.byRates.steps.some((step) => step.step.mode === 'hands') ? [task] : [];
     }),
@@ -24,6 +25,12 @@ export function listTasks(work: Work): CleanTask[] {
     work.belongings === 'first' ? [...sortingTasks(found, work), ...found] : found,
     work,
   );
+}
+
+/** The methods for a fixture, each as it is done here; what nothing is left of is no job. */
+function methodsAt({ fixture }: Place, { catalogue, machines, home }: Work): Method[] {
+  const atHand = { machines, singleBedding: home.facts.singleBedding };
+  return catalogue.for(fixture).map((method) => methodAtHand(method, atHand));
 }
 
 /** Products matter to each other only where both tasks are done. */

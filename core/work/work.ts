@@ -1,9 +1,11 @@
 import { clockMinutes } from '../basics/local-time';
 import type { Catalogue } from '../catalogue/catalogue';
 import { catalogueWith } from '../catalogue/household-catalogue';
+import type { MachineKind } from '../catalogue/work-kinds';
 import type { Clean } from '../clean/clean';
 import { PACES } from '../home/room';
 import type { StoredHousehold } from '../household/stored';
+import type { HouseholdMachine } from '../machines/household-machine';
 import type { Member } from '../people/member';
 import { marksOf } from '../scope/scope';
 import type { Work } from './task';
@@ -14,15 +16,19 @@ export const USUAL_SCHOOL = 'pantry';
 
 /** What the tasks of a household are made from, over the catalogue that ships. */
 export function workOf(
-  household: Pick<StoredHousehold, 'home' | 'people' | 'marks' | 'catalogue' | 'clean' | 'ticks'>,
+  household: Pick<
+    StoredHousehold,
+    'home' | 'people' | 'machines' | 'marks' | 'catalogue' | 'clean' | 'ticks'
+  >,
   catalogue: Catalogue,
 ): Work {
-  const { home, people, marks, clean } = household;
+  const { home, people, machines, marks, clean } = household;
   return {
     home,
     catalogue: catalogueWith(catalogue, household.catalogue),
     marks: marksOf(marks),
     pace: paceOf(people),
+    machines: kindsOf(machines),
     belongings: clean?.belongings ?? 'stop',
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,
@@ -30,6 +36,11 @@ export function workOf(
     finish: clean?.finish,
     lastsOneDay: lastsOneDay(clean),
   };
+}
+
+/** The kinds of some machines, each once. */
+export function kindsOf(machines: readonly Pick<HouseholdMachine, 'kind'>[]): MachineKind[] {
+  return [...new Set(machines.map(({ kind }) => kind))].sort();
 }
 
 /** Whether all of a clean is done on one date. */

@@ -4,7 +4,7 @@ import { catalogueWith, type HouseholdCatalogue } from '@/core/catalogue/househo
 import type { Current } from '@/core/problem/campaign';
 import { BEFORE, once } from '@/demo/changes';
 import { catalogueGroups, fixtureKindName, isOwn, methodOf } from './catalogue-model';
-import { STATE_WORDS } from './catalogue-words';
+import { STATE_WORDS, whenWords } from './catalogue-words';
 import { ownMethod } from './own-method';
 
 const FORM = {
@@ -71,6 +71,20 @@ describe('the catalogue as a household has it', () => {
   it('calls a kind that is known by its name, and another as it came', () => {
     expect(fixtureKindName('window')).toBe('Window');
     expect(fixtureKindName('dragon')).toBe('dragon');
+  });
+});
+
+describe('a step that is not done everywhere', () => {
+  it('says where it is done', () => {
+    expect(whenWords(undefined)).toBe('');
+    expect(whenWords({ has: ['dryer'] })).toBe('Where there is a dryer');
+    expect(whenWords({ has: ['washer', 'line'], lacks: ['dryer'] })).toBe(
+      'Where there is a washing machine and a drying line but no dryer',
+    );
+    expect(whenWords({ singleBedding: true })).toBe('With only one set of bedding');
+    expect(whenWords({ lacks: ['washer'], singleBedding: false })).toBe(
+      'Where there is no washing machine, with more than one set of bedding',
+    );
   });
 });
 

@@ -1,4 +1,5 @@
-import type { WorkKind } from '@/core/catalogue/work-kinds';
+import type { MethodStep } from '@/core/catalogue/method';
+import { MACHINE_KINDS, type MachineKind, type WorkKind } from '@/core/catalogue/work-kinds';
 
 /** One method as a line of the catalogue. */
 export type CatalogueLine = {
@@ -36,3 +37,23 @@ export const SCHOOL_WORDS = {
   shop: 'Shop',
   disinfecting: 'Disinfecting',
 } as const;
+
+/** `Where there is a washing machine but no dryer, with one set of bedding`; nothing of a step that is done everywhere. */
+export function whenWords(when: MethodStep['when']): string {
+  if (!when) return '';
+  const { has = [], lacks = [], singleBedding } = when;
+  const there = [
+    has.length > 0 && `a ${names(has, ' and a ')}`,
+    lacks.length > 0 && `no ${names(lacks, ' and no ')}`,
+  ].filter(Boolean);
+  const sets =
+    singleBedding !== undefined && `with ${singleBedding ? 'only one set' : 'more than one set'} of bedding`;
+  const words = [there.length > 0 && `where there is ${there.join(' but ')}`, sets]
+    .filter(Boolean)
+    .join(', ');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+function names(kinds: readonly MachineKind[], joint: string): string {
+  return kinds.map((kind) => MACHINE_KINDS[kind].toLowerCase()).join(joint);
+}

@@ -24,6 +24,10 @@ export const FACT_QUESTIONS: Record<Exclude<FactName, 'builtYear'>, { ask: strin
     ask: 'Waste water into a tank',
     use: 'Bleach and disinfectants carry a caution: they harm what works in the tank.',
   },
+  singleBedding: {
+    ask: 'Only one set of bedding for each bed',
+    use: 'A bed is made again only when its linen has been washed and dried, by nine in the evening. With a second set it is made at once.',
+  },
 };
 
 export const BUILT_YEAR_USE =

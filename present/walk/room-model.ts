@@ -13,7 +13,15 @@ export function roomAfter(room: Room, change: StripChange): Room {
   const home: Home = {
     floors: [{ id: 'here', name: 'here', rooms: [room] }],
     wayRound: 'clockwise',
-    facts: { hardWater: false, pets: false, birds: false, smokers: false, well: false, tank: false },
+    facts: {
+      hardWater: false,
+      pets: false,
+      birds: false,
+      smokers: false,
+      well: false,
+      tank: false,
+      singleBedding: false,
+    },
   };
   const made = changeHome(home, change);
   return (made.ok && made.value.floors[0]?.rooms[0]) || room;

@@ -11,7 +11,7 @@ import { intervalIn } from '@/core/estimate/fact-effects';
 import { unitOf } from '@/core/furnish/quantities';
 import type { Current } from '@/core/problem/campaign';
 import { fixtureKindName, isOwn } from '@/present/catalogue/catalogue-model';
-import { QUANTITY_WORDS, SCHOOL_WORDS } from '@/present/catalogue/catalogue-words';
+import { QUANTITY_WORDS, SCHOOL_WORDS, whenWords } from '@/present/catalogue/catalogue-words';
 import { amount, count, duration } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
@@ -93,7 +93,9 @@ function Steps({ method, units }: { method: Method; units: Current['household'][
       {method.steps.map((step) => (
         <Box component="li" key={step.key} sx={{ mb: 1 }}>
           {step.title}
-          <Box sx={{ fontSize: '0.92rem', color: 'text.secondary' }}>{stepWords(step, units)}</Box>
+          <Box sx={{ fontSize: '0.92rem', color: 'text.secondary' }}>
+            {[whenWords(step.when), stepWords(step, units)].filter(Boolean).join('. ')}
+          </Box>
         </Box>
       ))}
     </Box>

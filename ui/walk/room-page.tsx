@@ -6,7 +6,7 @@ import { clearFixtures } from '@/core/problem/progress';
 import { joinedRooms } from '@/core/work/floor-runs';
 import { handsRange } from '@/core/work/tasks';
 import { usesOf } from '@/core/work/uses';
-import { lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/work/work';
+import { kindsOf, lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/work/work';
 import { roomOrder } from '@/present/walk/room-order';
 import type { RoomSurroundings } from '@/present/walk/room-work';
 import { amount, count, hourRange, hours } from '@/present/words/words';
@@ -67,12 +67,13 @@ export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
 
 /** What its estimates depend on outside the room; of the marks only those that concern it. */
 function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
-  const { home, people, marks, catalogue, clean, ticks } = household;
+  const { home, people, machines, marks, catalogue, clean, ticks } = household;
   const here = new Set(room.stops.flatMap((stop) => stop.fixtures.map((fixture) => fixture.id)));
   return {
     facts: home.facts,
     way: home.wayRound,
     pace: paceOf(people),
+    machines: kindsOf(machines),
     belongings: clean?.belongings ?? 'stop',
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,

@@ -87,7 +87,7 @@ export const APPLIANCES: readonly MethodEntry[] = [
         tags: ['chemical', 'kneeling'],
         rate: per('each', 6),
       }),
-      dwell('dwell', 'Paste works', [90, 120, 720]),
+      dwell('dwell', 'Paste works', [90, 120, 720], { longest: { 'baking-soda': 1440 } }),
       hands('scrub', 'Scrub out, glass, racks, rinse three times', {
         setUpMinutes: 4,
         tags: ['chemical', 'kneeling'],

@@ -1,5 +1,6 @@
 import type { MethodEntry } from '../method';
 import { dose, dwell, hands, per, things, wait } from '../notation';
+import { washing } from '../washing';
 
 /** Bath, shower, basin and toilet. */
 export const BATHROOM: readonly MethodEntry[] = [
@@ -202,8 +203,8 @@ export const BATHROOM: readonly MethodEntry[] = [
     layer: 1,
     steps: [
       hands('load', 'Shake out, load', { setUpMinutes: 3 }),
-      wait('wash', 'Mats wash', [50, 60, 80], { machine: 'washer' }),
-      hands('hang', 'Hang to dry', { setUpMinutes: 3 }),
+      ...washing('Mats', [50, 60, 80], 10),
+      hands('hang', 'Hang to dry', { setUpMinutes: 2 }),
     ],
     products: { pantry: [dose('laundry-detergent', 40, 'ml')] },
     intervalMonths: 1,
@@ -391,7 +392,7 @@ export const BATHROOM: readonly MethodEntry[] = [
         rate: per('each', 20),
         soiled: false,
       }),
-      wait('wash', 'Curtain washes', [30, 45, 60], { machine: 'washer' }),
+      ...washing('Curtain', [30, 45, 60], 12),
       hands('up', 'Hang back wet, spread out', { setUpMinutes: 1, rate: per('each', 20), soiled: false }),
     ],
     products: { pantry: [dose('laundry-detergent', 20, 'ml'), dose('baking-soda', 60, 'g')] },

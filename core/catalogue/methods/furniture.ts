@@ -1,5 +1,6 @@
 import type { MethodEntry } from '../method';
 import { dose, dwell, hands, per, returned, things, wait } from '../notation';
+import { hanging, washing } from '../washing';
 
 /** Furniture, shelves, rugs and the things of a living room. */
 export const FURNITURE: readonly MethodEntry[] = [
@@ -339,8 +340,9 @@ export const FURNITURE: readonly MethodEntry[] = [
         rate: per('each', 40),
         soiled: false,
       }),
-      wait('wash', 'Covers wash', [40, 60, 80], { machine: 'washer' }),
-      wait('dry', 'Covers dry', [120, 240, 480], { machine: 'line' }),
+      ...washing('Covers', [40, 60, 80], 12),
+      hands('hang', 'Hang up inside out', { setUpMinutes: 1, soiled: false }),
+      ...hanging('Covers', [120, 240, 480]),
       hands('on', 'Covers on, cushions turned', { setUpMinutes: 1, rate: per('each', 25), soiled: false }),
     ],
     products: { pantry: [dose('laundry-detergent', 40, 'ml')] },
@@ -358,8 +360,9 @@ export const FURNITURE: readonly MethodEntry[] = [
     layer: 1,
     steps: [
       hands('load', 'Shake out outside, load', { setUpMinutes: 3, rate: per('each', 40), soiled: false }),
-      wait('wash', 'Throws wash', [40, 50, 70], { machine: 'washer' }),
-      wait('dry', 'Throws dry', [120, 240, 480], { machine: 'line' }),
+      ...washing('Throws', [40, 50, 70], 15),
+      hands('hang', 'Hang up, pulled into shape', { setUpMinutes: 1, soiled: false }),
+      ...hanging('Throws', [120, 240, 480]),
       hands('fold', 'Fold and put back', { rate: per('each', 40), soiled: false }),
     ],
     products: { pantry: [dose('laundry-detergent', 30, 'ml')] },
@@ -513,8 +516,9 @@ export const FURNITURE: readonly MethodEntry[] = [
         setUpMinutes: 3,
         rate: per('each', 15),
       }),
-      wait('wash', 'Pet bed washes', [60, 75, 90], { machine: 'washer' }),
-      wait('dry', 'Pet bed dries', [120, 300, 600], { machine: 'line' }),
+      ...washing('Pet bed', [60, 75, 90], 15),
+      hands('hang', 'Hang up', { setUpMinutes: 1, soiled: false }),
+      ...hanging('Pet bed', [120, 300, 600]),
       hands('back', 'Fill and put back', { rate: per('each', 20), soiled: false }),
     ],
     tools: ['vacuum'],

@@ -1,5 +1,6 @@
 import type { MethodEntry } from '../method';
 import { dose, dwell, hands, per, returned, things, wait } from '../notation';
+import { washing } from '../washing';
 
 /** Laundry, and the tools that clean everything else. */
 export const LAUNDRY: readonly MethodEntry[] = [
@@ -15,7 +16,7 @@ export const LAUNDRY: readonly MethodEntry[] = [
         tags: ['kneeling'],
         rate: per('each', 4),
       }),
-      wait('run', 'Empty hot run', [90, 120, 150], { machine: 'washer' }),
+      wait('run', 'Empty hot run', [90, 120, 150], { machine: 'washer', atMostMinutes: 2880 }),
       hands('dry', 'Wipe dry, leave the door open', { setUpMinutes: 3 }),
     ],
     tools: ['bowl', 'brush', 'cloth'],
@@ -80,7 +81,7 @@ export const LAUNDRY: readonly MethodEntry[] = [
         setUpMinutes: 4,
         rate: per('each', 20),
       }),
-      wait('wash', 'Mop heads wash', [90, 110, 140], { machine: 'washer' }),
+      ...washing('Mop heads', [90, 110, 140], 8),
       hands('hang', 'Hang up to dry', { setUpMinutes: 2 }),
     ],
     products: { pantry: [dose('laundry-detergent', 40, 'ml')] },
@@ -97,7 +98,7 @@ export const LAUNDRY: readonly MethodEntry[] = [
     layer: 9,
     steps: [
       hands('load', 'By zone: toilet apart from kitchen', { setUpMinutes: 3 }),
-      wait('wash', 'Cloths wash', [90, 120, 150], { machine: 'washer' }),
+      ...washing('Cloths', [90, 120, 150], 10),
       hands('hang', 'Hang up or tumble', { setUpMinutes: 3 }),
     ],
     products: { pantry: [dose('laundry-detergent', 40, 'ml'), dose('oxygen-bleach', 20, 'g')] },

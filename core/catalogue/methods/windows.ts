@@ -1,5 +1,6 @@
 import type { MethodEntry } from '../method';
 import { dose, hands, per, wait } from '../notation';
+import { washing } from '../washing';
 
 /** Windows and what hangs before them. */
 export const WINDOWS: readonly MethodEntry[] = [
@@ -17,7 +18,7 @@ export const WINDOWS: readonly MethodEntry[] = [
         tags: ['ladder'],
         rate: per('each', 15),
       }),
-      wait('wash', 'Curtains wash', [40, 50, 60], { machine: 'washer', atMostMinutes: 110 }),
+      ...washing('Curtains', [40, 50, 60], 25, 110),
       hands('up', 'Hang them back damp; wipe the rail', {
         setUpMinutes: 3,
         soiled: false,
@@ -180,7 +181,7 @@ export const WINDOWS: readonly MethodEntry[] = [
         soiled: false,
         tags: ['ladder'],
       }),
-      wait('wash', 'Nets wash', [30, 40, 60], { machine: 'washer', atMostMinutes: 100 }),
+      ...washing('Nets', [30, 40, 60], 15, 100),
       hands('up', 'Hang back wet', {
         setUpMinutes: 2,
         rate: per('each', 15),

@@ -1,0 +1,27 @@
+import type { Method, MethodStep } from './method';
+import type { MachineKind } from './work-kinds';
+
+/** What a household has at hand, by which a job is done in one way or another. */
+export type AtHand = {
+  readonly machines: readonly MachineKind[];
+  /** Only one set of bedding for each bed: it is made again with what came off it. */
+  readonly singleBedding: boolean;
+};
+
+/**
+ * The method as it is done in a household: without the steps that are for what isn't there, or for those who have it. The
+ * very same method where all of it holds; one without any step by hand is no job there at all.
+ */
+export function methodAtHand(method: Method, atHand: AtHand): Method {
+  if (method.steps.every((step) => step.when === undefined)) return method;
+  return { ...method, steps: method.steps.filter((step) => holds(step, atHand)) };
+}
+
+function holds({ when }: MethodStep, { machines, singleBedding }: AtHand): boolean {
+  if (!when) return true;
+  return (
+    (when.has ?? []).every((kind) => machines.includes(kind)) &&
+    !(when.lacks ?? []).some((kind) => machines.includes(kind)) &&
+    (when.singleBedding === undefined || when.singleBedding === singleBedding)
+  );
+}
