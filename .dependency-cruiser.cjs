@@ -14,6 +14,7 @@ const CORE = [
   'plan',
   'clean',
   'furnish',
+  'laundry',
   'people',
   'machines',
   'household',

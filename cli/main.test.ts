@@ -195,6 +195,36 @@ describe('order, safety and supplies', () => {
     );
   });
 
+  it('prints what is washed: every piece in one load, none above what the machine takes', () => {
+    const { loads, out, machineKg } = document('laundry');
+    expect(machineKg).toBe(7);
+    expect(out).toEqual([]);
+    type LoadLine = {
+      kg: number;
+      capacityKg: number;
+      temperature: number;
+      pieces: { task: string; count: number }[];
+    };
+    for (const { kg, capacityKg } of loads as LoadLine[]) expect(kg).toBeLessThanOrEqual(capacityKg);
+    const sheets = (loads as LoadLine[]).filter(({ pieces }) =>
+      pieces.some(({ task }) => task.endsWith(':bed-linen')),
+    );
+    expect(sheets.every(({ temperature }) => temperature === 60)).toBe(true);
+    // A double bed and three single ones: 2.1 + 3 × 1.35 kg.
+    expect(sheets.map(({ kg }) => kg)).toEqual([6.15]);
+  });
+
+  it('sends the wash out of the house where there is no machine', () => {
+    const household = JSON.parse(readFileSync(HOUSEHOLD, 'utf8'));
+    const { out, code } = run(
+      'laundry',
+      file('no-washer.json', JSON.stringify({ ...household, machines: [] })),
+    );
+    const laundry = JSON.parse(out);
+    expect([code, laundry.loads.length]).toEqual([0, 0]);
+    expect(laundry.out.length).toBeGreaterThan(10);
+  });
+
   it('prints amounts, packs and dates', () => {
     const { lines, totalCents, mixtures } = document('supplies');
     type Line = {

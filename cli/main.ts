@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { describeFault, type Fault, type Parsed } from '../core/basics/fault';
 import { CATALOGUE, type Catalogue } from '../core/catalogue/catalogue';
 import { catalogueDocument, estimateDocument } from '../core/formats/estimate-document';
+import { laundryDocument } from '../core/formats/laundry-document';
 import { parseHousehold, parseHouseholdFile } from '../core/formats/read-household';
 import { orderDocument, safetyDocument, suppliesDocument } from '../core/formats/work-documents';
 import type { HouseholdFile } from '../core/household/household';
@@ -27,6 +28,7 @@ const USAGE = `Usage:
   ./early-thaw order HOUSEHOLD.json                         prints the tasks in order, each with its reasons
   ./early-thaw safety HOUSEHOLD.json                        prints what was found, and what was done about it
   ./early-thaw supplies HOUSEHOLD.json                      prints amounts, packs, prices and dates
+  ./early-thaw laundry HOUSEHOLD.json                       prints what is washed, in as few loads as may be
   ./early-thaw catalogue                                    prints the catalogue of methods
 
 Use - in place of a file to read standard input.`;
@@ -54,6 +56,7 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], io: Io) => num
   order: (args, io) => runDocument(orderDocument, args, io),
   safety: (args, io) => runDocument(safetyDocument, args, io),
   supplies: (args, io) => runDocument(suppliesDocument, args, io),
+  laundry: (args, io) => runDocument(laundryDocument, args, io),
   catalogue: runCatalogue,
 };
 

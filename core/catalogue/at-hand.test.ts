@@ -7,7 +7,9 @@ import { MACHINE_KINDS, type MachineKind } from './work-kinds';
 
 const KINDS = Object.keys(MACHINE_KINDS) as MachineKind[];
 const keysOf = (id: string, machines: MachineKind[], singleBedding = false) =>
-  methodAtHand(CATALOGUE.method(id) as Method, { machines, singleBedding }).steps.map(({ key }) => key);
+  methodAtHand(CATALOGUE.method(id) as Method, { machines, singleBedding, alone: false }).steps.map(
+    ({ key }) => key,
+  );
 
 describe('a bed', () => {
   it('is made again at once where there is a second set, and its linen washed by itself', () => {
@@ -50,13 +52,34 @@ describe('the wash', () => {
     const airer = methodAtHand(CATALOGUE.method('bed-linen-wash') as Method, {
       machines: ['washer'],
       singleBedding: false,
+      alone: false,
     }).steps.find(({ key }) => key === 'dry-airer');
     expect(airer).toMatchObject({ mode: 'wait', low: 720, minutes: 1080, high: 1440 });
   });
 });
 
+describe('what is heavy', () => {
+  it.each(['mattress-turn', 'fridge-behind', 'behind-furniture-vacuum'])(
+    'is lifted by two, or moved bit by bit by one: %s',
+    (id) => {
+      const stepsFor = (alone: boolean) =>
+        methodAtHand(CATALOGUE.method(id) as Method, { machines: [], singleBedding: false, alone }).steps;
+      const [two, one] = [stepsFor(false), stepsFor(true)].map((steps) =>
+        steps.find((step) => step.mode === 'hands' && step.tags.includes('heavy')),
+      );
+      expect(two).toMatchObject({ crew: 2 });
+      expect(one).toMatchObject({ crew: 1 });
+      expect(stepsFor(true)).toHaveLength(stepsFor(false).length);
+    },
+  );
+});
+
 describe('any method, whatever a household has', () => {
-  const atHand = fc.record({ machines: fc.subarray(KINDS), singleBedding: fc.boolean() });
+  const atHand = fc.record({
+    machines: fc.subarray(KINDS),
+    singleBedding: fc.boolean(),
+    alone: fc.boolean(),
+  });
 
   test.prop([atHand], { seed: 15 })(
     'begins by hand, and puts nothing into a machine that is not there',
@@ -83,6 +106,6 @@ describe('any method, whatever a household has', () => {
 
   it('is the very same where nothing hangs on what is at hand', () => {
     const method = CATALOGUE.method('door-wash') as Method;
-    expect(methodAtHand(method, { machines: [], singleBedding: true })).toBe(method);
+    expect(methodAtHand(method, { machines: [], singleBedding: true, alone: true })).toBe(method);
   });
 });

@@ -6,6 +6,8 @@ export type AtHand = {
   readonly machines: readonly MachineKind[];
   /** Only one set of bedding for each bed: it is made again with what came off it. */
   readonly singleBedding: boolean;
+  /** No two who may lift are ever there at the same time. */
+  readonly alone: boolean;
 };
 
 /**
@@ -17,11 +19,12 @@ export function methodAtHand(method: Method, atHand: AtHand): Method {
   return { ...method, steps: method.steps.filter((step) => holds(step, atHand)) };
 }
 
-function holds({ when }: MethodStep, { machines, singleBedding }: AtHand): boolean {
+function holds({ when }: MethodStep, { machines, singleBedding, alone }: AtHand): boolean {
   if (!when) return true;
   return (
     (when.has ?? []).every((kind) => machines.includes(kind)) &&
     !(when.lacks ?? []).some((kind) => machines.includes(kind)) &&
-    (when.singleBedding === undefined || when.singleBedding === singleBedding)
+    (when.singleBedding === undefined || when.singleBedding === singleBedding) &&
+    (when.alone === undefined || when.alone === alone)
   );
 }

@@ -35,11 +35,12 @@ const belongingsSchema = z.strictObject({
   does: z.enum(['decide', 'return', 'move']),
 });
 
-/** Where a step is done at all: by the machines that a household has or lacks, and by how much bedding it has. */
+/** Where a step is done at all: by the machines that a household has or lacks, its bedding, and whether one lifts alone. */
 const whenSchema = z.strictObject({
   has: z.array(machineKindSchema).min(1).optional(),
   lacks: z.array(machineKindSchema).min(1).optional(),
   singleBedding: z.boolean().optional(),
+  alone: z.boolean().optional(),
 });
 
 const handsSchema = z.strictObject({

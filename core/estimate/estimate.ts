@@ -4,6 +4,7 @@ import { type FactName, type HomeFacts, NO_FACTS } from '../home/facts';
 import type { QuantityName } from '../home/quantity-names';
 import type { BelongingsSchool, Fixture, Fullness, Height, Room, Soil } from '../home/room';
 import { effectsOn } from './fact-effects';
+import { runsOf } from './runs';
 
 /**
  * Minutes from quantities and production rates:
@@ -180,7 +181,7 @@ function isDone(step: MethodStep, { belongings }: Circumstances): boolean {
 }
 
 function estimateStep(step: MethodStep, site: Site): StepEstimate {
-  if (step.mode === 'wait') return waitEstimate(step, site.room);
+  if (step.mode === 'wait') return waitEstimate(step, site);
   const parts = partsOf(step, site);
   const work = (parts.setUpMinutes + (parts.rate?.minutes ?? 0)) * parts.pace;
   const belongings = (parts.belongings?.minutes ?? 0) * parts.pace;
@@ -194,9 +195,10 @@ function estimateStep(step: MethodStep, site: Site): StepEstimate {
   };
 }
 
-/** A wet floor dries slower where the air stands still. */
-function waitEstimate(step: WaitStep, room: Room): StepEstimate {
-  const factor = step.closesRoom && room.ventilation === 'none' ? STILL_AIR_FACTOR : 1;
+/** A wet floor dries slower where the air stands still; what a machine can't do in one go, it does one after the other. */
+function waitEstimate(step: WaitStep, { method, fixture, room }: Site): StepEstimate {
+  const air = step.closesRoom && room.ventilation === 'none' ? STILL_AIR_FACTOR : 1;
+  const factor = air * runsOf(step.machine, method.id, { fixture, room });
   return { step, minutes: step.minutes * factor, low: step.low * factor, high: step.high * factor };
 }
 

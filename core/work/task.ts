@@ -1,7 +1,8 @@
 import { type StepId, stepIdIn, type TaskId, taskIdOf } from '../basics/ids';
+import type { AtHand } from '../catalogue/at-hand';
 import type { Catalogue } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
-import type { MachineKind, ProductSchool } from '../catalogue/work-kinds';
+import type { ProductSchool } from '../catalogue/work-kinds';
 import type { Clean } from '../clean/clean';
 import type { PastUse } from '../clean/use';
 import {
@@ -36,8 +37,8 @@ export type Work = {
   readonly catalogue: Catalogue;
   readonly marks: Marks;
   readonly pace: number;
-  /** Kinds of machine that the household has. */
-  readonly machines: readonly MachineKind[];
+  /** By what the household has, jobs are done in one way or another. */
+  readonly atHand: AtHand;
   readonly belongings: BelongingsSchool;
   readonly estimates: Clean['estimates'];
   /** The school of products, where nothing else was said of a room or a task. */

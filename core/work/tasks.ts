@@ -28,8 +28,7 @@ export function listTasks(work: Work): CleanTask[] {
 }
 
 /** The methods for a fixture, each as it is done here; what nothing is left of is no job. */
-function methodsAt({ fixture }: Place, { catalogue, machines, home }: Work): Method[] {
-  const atHand = { machines, singleBedding: home.facts.singleBedding };
+function methodsAt({ fixture }: Place, { catalogue, atHand }: Work): Method[] {
   return catalogue.for(fixture).map((method) => methodAtHand(method, atHand));
 }
 

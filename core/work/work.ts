@@ -1,12 +1,12 @@
 import { clockMinutes } from '../basics/local-time';
+import type { AtHand } from '../catalogue/at-hand';
 import type { Catalogue } from '../catalogue/catalogue';
 import { catalogueWith } from '../catalogue/household-catalogue';
-import type { MachineKind } from '../catalogue/work-kinds';
 import type { Clean } from '../clean/clean';
 import { PACES } from '../home/room';
 import type { StoredHousehold } from '../household/stored';
-import type { HouseholdMachine } from '../machines/household-machine';
 import type { Member } from '../people/member';
+import { areEverTogether } from '../people/together';
 import { marksOf } from '../scope/scope';
 import type { Work } from './task';
 import { usesOf } from './uses';
@@ -28,7 +28,7 @@ export function workOf(
     catalogue: catalogueWith(catalogue, household.catalogue),
     marks: marksOf(marks),
     pace: paceOf(people),
-    machines: kindsOf(machines),
+    atHand: atHandOf({ home, people, machines }),
     belongings: clean?.belongings ?? 'stop',
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,
@@ -38,9 +38,24 @@ export function workOf(
   };
 }
 
-/** The kinds of some machines, each once. */
-export function kindsOf(machines: readonly Pick<HouseholdMachine, 'kind'>[]): MachineKind[] {
-  return [...new Set(machines.map(({ kind }) => kind))].sort();
+/** What a household has at hand, by which jobs are done in one way or another. */
+export function atHandOf({
+  home,
+  people,
+  machines,
+}: Pick<StoredHousehold, 'home' | 'people' | 'machines'>): AtHand {
+  return {
+    machines: [...new Set(machines.map(({ kind }) => kind))].sort(),
+    singleBedding: home.facts.singleBedding,
+    alone: !areEverTogether(people.filter(mayLift)),
+  };
+}
+
+/** From this age on somebody holds the other end of what is heavy. */
+const LIFTS_FROM = 16;
+
+function mayLift({ age, cannot }: Member): boolean {
+  return (age === undefined || age >= LIFTS_FROM) && !cannot.includes('heavy');
 }
 
 /** Whether all of a clean is done on one date. */

@@ -82,6 +82,7 @@ describe('a step that is not done everywhere', () => {
       'Where there is a washing machine and a drying line but no dryer',
     );
     expect(whenWords({ singleBedding: true })).toBe('With only one set of bedding');
+    expect(whenWords({ alone: true })).toBe('Where one lifts alone');
     expect(whenWords({ lacks: ['washer'], singleBedding: false })).toBe(
       'Where there is no washing machine, with more than one set of bedding',
     );

@@ -15,7 +15,7 @@ function around(household: Household, joined: boolean) {
   const work = workOf(household, CATALOGUE);
   return {
     pace: work.pace,
-    machines: work.machines,
+    atHand: work.atHand,
     belongings: work.belongings,
     estimates: work.estimates,
     school: work.school,

@@ -9,7 +9,7 @@ import { type CleanTask, listTasks, type Work } from '@/core/work/tasks';
 /** What the estimates of one room depend on outside it, as plain data for the browser. */
 export type RoomSurroundings = Pick<
   Work,
-  'pace' | 'machines' | 'belongings' | 'estimates' | 'school' | 'uses' | 'lastsOneDay'
+  'pace' | 'atHand' | 'belongings' | 'estimates' | 'school' | 'uses' | 'lastsOneDay'
 > & {
   readonly finish: string | undefined;
   readonly way: WayRound;
@@ -34,7 +34,7 @@ function workAround(room: Room, around: RoomSurroundings): Work {
     catalogue: catalogueWith(CATALOGUE, around.catalogue),
     marks: marksOf(around.marks),
     pace: around.pace,
-    machines: around.machines,
+    atHand: around.atHand,
     belongings: around.belongings,
     estimates: around.estimates,
     school: around.school,

@@ -6,7 +6,7 @@ import { clearFixtures } from '@/core/problem/progress';
 import { joinedRooms } from '@/core/work/floor-runs';
 import { handsRange } from '@/core/work/tasks';
 import { usesOf } from '@/core/work/uses';
-import { kindsOf, lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/work/work';
+import { atHandOf, lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/work/work';
 import { roomOrder } from '@/present/walk/room-order';
 import type { RoomSurroundings } from '@/present/walk/room-work';
 import { amount, count, hourRange, hours } from '@/present/words/words';
@@ -73,7 +73,7 @@ function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
     facts: home.facts,
     way: home.wayRound,
     pace: paceOf(people),
-    machines: kindsOf(machines),
+    atHand: atHandOf({ home, people, machines }),
     belongings: clean?.belongings ?? 'stop',
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,

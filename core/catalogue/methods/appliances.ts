@@ -188,7 +188,18 @@ export const APPLIANCES: readonly MethodEntry[] = [
         rate: per('each', 6),
         crew: 2,
         tags: ['heavy', 'vacuum', 'noise', 'electric'],
+        when: { alone: false },
       }),
+      hands(
+        'slide',
+        'Emptied and onto felt, out a corner at a time; coil, tray and floor; back the same way',
+        {
+          setUpMinutes: 12,
+          rate: per('each', 4),
+          tags: ['heavy', 'vacuum', 'noise', 'electric'],
+          when: { alone: true },
+        },
+      ),
     ],
     tools: ['vacuum with brush head', 'cloth'],
     leastAge: 16,

@@ -95,7 +95,7 @@ export const BEDROOM: readonly MethodEntry[] = [
   {
     id: 'mattress-turn',
     fixture: 'mattress',
-    title: 'Turn the mattress, two people',
+    title: 'Turn the mattress',
     kind: 'textiles',
     layer: 5,
     steps: [
@@ -105,6 +105,14 @@ export const BEDROOM: readonly MethodEntry[] = [
         crew: 2,
         tags: ['heavy'],
         rate: per('each', 15),
+        when: { alone: false },
+      }),
+      hands('swing', 'One end at a time: half off the base, round, and on again', {
+        setUpMinutes: 3,
+        soiled: false,
+        tags: ['heavy'],
+        rate: per('each', 7),
+        when: { alone: true },
       }),
     ],
     leastAge: 14,

@@ -1,0 +1,33 @@
+import { groupBy } from '../basics/group-by';
+import type { MachineKind } from '../catalogue/work-kinds';
+import { loadsOf } from '../laundry/loads';
+import { piecesAt, type SpotAt } from '../laundry/piece';
+import { textileOf } from '../laundry/textile';
+
+/** How often a machine runs for what is at a place: washing by its loads, two ovens one after the other. */
+export function runsOf(machine: MachineKind | undefined, methodId: string, spot: SpotAt): number {
+  if (machine === undefined) return 1;
+  return RUNS[machine](methodId, spot);
+}
+
+type Runs = (methodId: string, spot: SpotAt) => number;
+
+/** What washes that another takes off. */
+const TAKEN_OFF_BY: Readonly<Record<string, string>> = { 'bed-linen-wash': 'bed-linen' };
+
+/** Loads one after the other; what is washed apart, as pillows are, goes on while the rest dries. */
+const byLoads: Runs = (methodId, spot) => {
+  const { loads } = loadsOf(piecesAt(TAKEN_OFF_BY[methodId] ?? methodId, spot));
+  const apart = groupBy(loads, ({ pieces: [first] }) => first && textileOf(first.textile).apart);
+  return Math.max(1, ...[...apart.values()].map((own) => own.length));
+};
+const oneEach: Runs = (_methodId, { fixture }) => fixture.count;
+const once: Runs = () => 1;
+
+const RUNS: Readonly<Record<MachineKind, Runs>> = {
+  washer: byLoads,
+  dryer: byLoads,
+  line: once,
+  dishwasher: oneEach,
+  oven: oneEach,
+};
