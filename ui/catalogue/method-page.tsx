@@ -3,6 +3,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { shownIn, unitName } from '@/core/basics/units';
+import { methodAtHand } from '@/core/catalogue/at-hand';
 import type { Dose, Method, MethodStep } from '@/core/catalogue/method';
 import { PRODUCTS } from '@/core/catalogue/products';
 import { TAGS } from '@/core/catalogue/tags';
@@ -10,12 +11,14 @@ import { MACHINE_KINDS, PRODUCT_SCHOOLS, WORK_KINDS } from '@/core/catalogue/wor
 import { intervalIn } from '@/core/estimate/fact-effects';
 import { unitOf } from '@/core/furnish/quantities';
 import type { Current } from '@/core/problem/campaign';
+import { atHandOf } from '@/core/work/work';
 import { fixtureKindName, isOwn } from '@/present/catalogue/catalogue-model';
 import { QUANTITY_WORDS, SCHOOL_WORDS, whenWords } from '@/present/catalogue/catalogue-words';
 import { amount, count, duration } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
+import { Unfold } from '../parts/unfold';
 import { MethodNumbersLater } from './method-numbers-later';
 import { MethodSwitches } from './method-switches';
 
@@ -27,7 +30,7 @@ type MethodPageProps = {
 
 /** How one thing is done, how long, with what, how often; and the numbers behind it, to be made one's own. */
 export function MethodPage({ state, method, actions }: MethodPageProps) {
-  const { catalogue, units } = state.household;
+  const { catalogue } = state.household;
   return (
     <>
       <TextLink href="/catalogue">How things are done</TextLink>
@@ -41,7 +44,7 @@ export function MethodPage({ state, method, actions }: MethodPageProps) {
         </Box>
         <Caution method={method} />
         <Section title="Steps">
-          <Steps method={method} units={units} />
+          <StepsHere state={state} method={method} />
         </Section>
         <Section title="With what">
           {method.tools.length > 0 && <Typography>Tools: {method.tools.join(', ')}.</Typography>}
@@ -87,14 +90,41 @@ function Caution({ method: { caution, professional } }: { method: Method }) {
   );
 }
 
-function Steps({ method, units }: { method: Method; units: Current['household']['units'] }) {
+/** As it is done in this house; how it would be done with other things at hand is one press away. */
+function StepsHere({ state: { household }, method }: Pick<MethodPageProps, 'state' | 'method'>) {
+  const here = methodAtHand(method, atHandOf(household)).steps;
+  const elsewhere = method.steps.filter((step) => !here.includes(step));
+  const { units } = household;
+  return (
+    <>
+      {here.length > 0 ? (
+        <Steps steps={here} units={units} />
+      ) : (
+        <Typography>With what you have, this is part of another job.</Typography>
+      )}
+      {elsewhere.length > 0 && (
+        <Unfold slim title="Done otherwise, by what is at hand">
+          <Steps steps={elsewhere} units={units} withWhen />
+        </Unfold>
+      )}
+    </>
+  );
+}
+
+type StepsProps = {
+  readonly steps: readonly MethodStep[];
+  readonly units: Current['household']['units'];
+  readonly withWhen?: boolean;
+};
+
+function Steps({ steps, units, withWhen = false }: StepsProps) {
   return (
     <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
-      {method.steps.map((step) => (
+      {steps.map((step) => (
         <Box component="li" key={step.key} sx={{ mb: 1 }}>
           {step.title}
           <Box sx={{ fontSize: '0.92rem', color: 'text.secondary' }}>
-            {[whenWords(step.when), stepWords(step, units)].filter(Boolean).join('. ')}
+            {[withWhen && whenWords(step.when), stepWords(step, units)].filter(Boolean).join('. ')}
           </Box>
         </Box>
       ))}

@@ -29,7 +29,7 @@ export const BEDROOM: readonly MethodEntry[] = [
     kind: 'textiles',
     layer: 5,
     steps: [
-      hands('load', 'Turn inside out, check pockets of covers, load', {
+      hands('load', 'Covers turned inside out, buttons shut, load', {
         setUpMinutes: 1,
         soiled: false,
         when: { singleBedding: false },
