@@ -7,6 +7,8 @@ export const homeFactsSchema = z.strictObject({
   birds: z.boolean().default(false),
   smokers: z.boolean().default(false),
   builtYear: z.int().min(1000).max(2200).optional(),
+  /** Degrees north of the equator; south of it below nothing. */
+  latitude: z.int().min(-90).max(90).optional(),
   /** Water from a well of one's own. */
   well: z.boolean().default(false),
   /** Waste water into a tank of one's own. */

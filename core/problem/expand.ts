@@ -17,6 +17,7 @@ import { type CleanTask, stepIdOf, tasksOf } from '../work/tasks';
 import { earliestAfter, usesOf } from '../work/uses';
 import { workOf } from '../work/work';
 import { breaksOf, cutForSprints, sessionCapOf } from './blocks';
+import { daylightOn } from './daylight';
 import { firstJobWishes, listedFor } from './first-job';
 import { foodPrecedence } from './food';
 import { isForecastDry } from './forecast';
@@ -80,7 +81,7 @@ export function expandWork(
       // Once something is done, the first job is behind.
       ...(household.ticks.length === 0 ? firstJobWishes(clean.firstJob, open, rules, kindOf) : []),
     ],
-    days: weatherOf(household),
+    days: daysOf(household),
     attendance,
     policy: policyOf(clean),
   };
@@ -143,19 +144,21 @@ function attendanceOf({ people, clean }: ExpandedHousehold): Window[] {
     .sort((a, b) => (a.start < b.start ? -1 : 1));
 }
 
-/** What somebody has said of the weather, and the forecast for the dates between. */
-function weatherOf({ weather, forecastSeed, clean }: ExpandedHousehold): NonNullable<Problem['days']> {
+/** Each date with its daylight, and whether it is dry: as somebody has said, else by the forecast, else it is. */
+function daysOf({
+  weather,
+  forecastSeed,
+  clean,
+  timezone,
+  home,
+}: ExpandedHousehold): NonNullable<Problem['days']> {
   const said = new Map(weather.map(({ date, dry }) => [date, dry]));
-  const forecast =
-    forecastSeed === undefined
-      ? []
-      : eachDay(clean.start, clean.finish, (day) => [
-          [formatDate(day), isForecastDry(forecastSeed, day)] as const,
-        ]);
-  return [...new Map([...forecast, ...said])].map(([date, dry]) => ({ date, dry, daylight: DAYLIGHT }));
+  return eachDay(clean.start, clean.finish, (day) => {
+    const date = formatDate(day);
+    const dry = said.get(date) ?? (forecastSeed === undefined || isForecastDry(forecastSeed, day));
+    return [{ date, dry, daylight: daylightOn(date, timezone, home.facts.latitude) }];
+  });
 }
-
-const DAYLIGHT = { from: '08:00', to: '18:00' };
 
 function personOf(member: Member, { start, finish, block }: Clean): ProblemPerson {
   return {

@@ -2,7 +2,10 @@ import type { FactName } from '@/core/home/facts';
 import type { Ventilation, WayRound } from '@/core/home/room';
 
 /** What is asked about the house, and what each answer is used for. */
-export const FACT_QUESTIONS: Record<Exclude<FactName, 'builtYear'>, { ask: string; use: string }> = {
+export const FACT_QUESTIONS: Record<
+  Exclude<FactName, 'builtYear' | 'latitude'>,
+  { ask: string; use: string }
+> = {
   hardWater: {
     ask: 'Hard water',
     use: 'Limescale work takes 1.25 times as long and is due a third sooner.',
@@ -29,6 +32,9 @@ export const FACT_QUESTIONS: Record<Exclude<FactName, 'builtYear'>, { ask: strin
     use: 'A bed is made again only when its linen has been washed and dried, by nine in the evening. With a second set it is made at once.',
   },
 };
+
+export const LATITUDE_USE =
+  'Work outside and at windows is done by daylight. Left empty, the sun rises and sets as at 50; south of the equator put a minus before it.';
 
 export const BUILT_YEAR_USE =
   'Before 1990, work on old paint carries a caution: it may hold lead, and old board asbestos.';

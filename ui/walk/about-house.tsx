@@ -8,7 +8,7 @@ import { useOptimistic, useState } from 'react';
 import { UNITS, type Units } from '@/core/basics/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import { WAYS_ROUND, type WayRound } from '@/core/home/room';
-import { BUILT_YEAR_USE, FACT_QUESTIONS, WAY_WORDS } from '@/present/walk/fact-words';
+import { BUILT_YEAR_USE, FACT_QUESTIONS, LATITUDE_USE, WAY_WORDS } from '@/present/walk/fact-words';
 import type { ChangeActions } from '../parts/change-actions';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
@@ -27,6 +27,24 @@ const UNIT_WORDS: Record<Units, string> = { metric: 'Metres', us: 'Feet' };
 type Question = keyof typeof FACT_QUESTIONS;
 const QUESTIONS = Object.keys(FACT_QUESTIONS) as Question[];
 
+/** What is asked as a number, or left empty. */
+const NUMBERS = [
+  {
+    fact: 'builtYear',
+    label: 'Built in the year',
+    range: [1000, 2200],
+    fault: 'Please give the year in four digits, or leave it empty.',
+    use: BUILT_YEAR_USE,
+  },
+  {
+    fact: 'latitude',
+    label: 'Degrees of latitude',
+    range: [-90, 90],
+    fault: 'Please give whole degrees from −90 to 90, or leave it empty.',
+    use: LATITUDE_USE,
+  },
+] as const;
+
 /** What is true of the whole house, with what each answer is used for; the way round; and the units. */
 export function AboutHouse({ facts: stored, way, units, actions }: AboutHouseProps) {
   const [facts, show] = useOptimistic(stored, (_known, next: HomeFacts) => next);
@@ -39,13 +57,17 @@ export function AboutHouse({ facts: stored, way, units, actions }: AboutHousePro
         {changes.said}
       </span>
       <InThisHouse facts={facts} onSay={say} />
-      <BuiltYear
-        year={facts.builtYear}
-        onChange={(year) => {
-          const { builtYear: _known, ...rest } = facts;
-          say(year === undefined ? rest : { ...rest, builtYear: year });
-        }}
-      />
+      {NUMBERS.map(({ fact, ...field }) => (
+        <NumberFact
+          key={fact}
+          {...field}
+          value={facts[fact]}
+          onChange={(value) => {
+            const { [fact]: _known, ...rest } = facts;
+            say(value === undefined ? rest : { ...rest, [fact]: value });
+          }}
+        />
+      ))}
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
         <NativeSelect
           label="Way round a room"
@@ -92,35 +114,35 @@ function InThisHouse({ facts, onSay }: { facts: HomeFacts; onSay: (facts: HomeFa
   );
 }
 
-const EARLIEST = 1000;
-const LATEST = 2200;
-
-type BuiltYearProps = {
-  readonly year: number | undefined;
-  readonly onChange: (year: number | undefined) => void;
+type NumberFactProps = {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly range: readonly [number, number];
+  readonly fault: string;
+  readonly use: string;
+  readonly onChange: (value: number | undefined) => void;
 };
 
 /** Kept when the field is left; empty is not known. */
-function BuiltYear({ year, onChange }: BuiltYearProps) {
-  const [text, setText] = useState(year === undefined ? '' : String(year));
-  const value = text.trim() === '' ? undefined : Number(text);
-  const isYear = value === undefined || (Number.isInteger(value) && value >= EARLIEST && value <= LATEST);
-  const fault = isYear ? undefined : 'Please give the year in four digits, or leave it empty.';
+function NumberFact({ label, value, range: [least, most], fault, use, onChange }: NumberFactProps) {
+  const [text, setText] = useState(value === undefined ? '' : String(value));
+  const typed = text.trim() === '' ? undefined : Number(text);
+  const isFine = typed === undefined || (Number.isInteger(typed) && typed >= least && typed <= most);
   const keep = () => {
-    if (!fault && value !== year) onChange(value);
+    if (isFine && typed !== value) onChange(typed);
   };
   return (
     <TextField
-      label="Built in the year"
+      label={label}
       value={text}
       onChange={(event) => setText(event.target.value)}
       onBlur={keep}
       onKeyDown={(event) => event.key === 'Enter' && keep()}
-      error={fault !== undefined}
-      helperText={fault ?? BUILT_YEAR_USE}
+      error={!isFine}
+      helperText={isFine ? use : fault}
       slotProps={{
         htmlInput: { inputMode: 'numeric' },
-        formHelperText: { role: fault ? 'alert' : undefined },
+        formHelperText: { role: isFine ? undefined : 'alert' },
       }}
     />
   );
