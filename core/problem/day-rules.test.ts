@@ -6,6 +6,7 @@ import type { ProblemPerson, ProblemStep } from '../plan/problem';
 import { tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
 import { breaksOf, cutForSprints, sessionCapOf } from './blocks';
+import { expand } from './expand';
 import { foodPrecedence } from './food';
 import { roomFor } from './room-of';
 import { keptToADay, longestDay } from './same-day';
@@ -75,6 +76,17 @@ describe('what comes back on the day on which it was taken out', () => {
     expect(rule!.before).toMatch(/fridge-clean\/empty$/);
     expect(rule!.after).toMatch(/fridge-clean\/wash$/);
     expect(foodPrecedence([taskOf('door-wash')])).toEqual([]);
+  });
+
+  it('has frozen food in the cool box for an hour at most, in one go, in any home', () => {
+    for (const home of DOZEN_HOMES) {
+      const { tasks: planned } = expand(home, CATALOGUE, home.now);
+      for (const { steps, sameDay } of planned.filter(({ id }) => id.endsWith(':freezer-defrost'))) {
+        expect(sameDay).toBe(true);
+        expect(steps.map(({ mode }) => mode)).toEqual(['hands', 'wait', 'hands']);
+        expect(steps[1]?.mode === 'wait' && steps[1].atMost).toBeLessThanOrEqual(60);
+      }
+    }
   });
 });
 

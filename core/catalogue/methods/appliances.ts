@@ -63,7 +63,7 @@ export const APPLIANCES: readonly MethodEntry[] = [
         setUpMinutes: 5,
         belongings: moved('drawers', 8, 8),
       }),
-      wait('thaw', 'Freezer thaws', [120, 180, 360], { atMostMinutes: 420 }),
+      wait('thaw', 'Ice loosens over bowls of hot water', [30, 45, 55], { atMostMinutes: 60 }),
       hands('wipe', 'Lift the ice out, wipe dry, on again, refill', {
         setUpMinutes: 6,
         rate: per('drawers', 20),
@@ -72,7 +72,7 @@ export const APPLIANCES: readonly MethodEntry[] = [
     tools: ['cool box', 'towels', 'tray'],
     intervalMonths: 12,
     hardness: 3,
-    how: 'A bowl of hot water speeds it up; no knife, ever.',
+    how: 'Bowls of hot water on a cloth, changed once, door open: food is back within the hour. No knife, ever.',
     doneWhen: 'The walls are bare and dry.',
   },
   {
