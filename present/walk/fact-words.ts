@@ -34,7 +34,7 @@ export const FACT_QUESTIONS: Record<
 };
 
 export const LATITUDE_USE =
-  'Work outside and at windows is done by daylight. Left empty, the sun rises and sets as at 50; south of the equator put a minus before it.';
+  'Work outside and at windows is done by daylight. Left empty, the sun rises and sets as at 50 degrees north; south of the equator, put a minus before the number.';
 
 export const BUILT_YEAR_USE =
   'Before 1990, work on old paint carries a caution: it may hold lead, and old board asbestos.';

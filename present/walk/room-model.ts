@@ -1,6 +1,7 @@
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
 import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
 import { naturalStop } from '@/core/furnish/templates';
+import { NO_FACTS } from '@/core/home/facts';
 import { type Fixture, HEIGHTS, type Height, type Home, type Room, type Stop } from '@/core/home/room';
 import { changeHome, type HomeChange } from '@/core/household/home-changes';
 
@@ -13,15 +14,7 @@ export function roomAfter(room: Room, change: StripChange): Room {
   const home: Home = {
     floors: [{ id: 'here', name: 'here', rooms: [room] }],
     wayRound: 'clockwise',
-    facts: {
-      hardWater: false,
-      pets: false,
-      birds: false,
-      smokers: false,
-      well: false,
-      tank: false,
-      singleBedding: false,
-    },
+    facts: NO_FACTS,
   };
   const made = changeHome(home, change);
   return (made.ok && made.value.floors[0]?.rooms[0]) || room;

@@ -33,6 +33,7 @@ const NUMBERS = [
     fact: 'builtYear',
     label: 'Built in the year',
     range: [1000, 2200],
+    keys: 'numeric',
     fault: 'Please give the year in four digits, or leave it empty.',
     use: BUILT_YEAR_USE,
   },
@@ -40,6 +41,8 @@ const NUMBERS = [
     fact: 'latitude',
     label: 'Degrees of latitude',
     range: [-90, 90],
+    // Keys for figures alone have no minus on some phones.
+    keys: 'text',
     fault: 'Please give whole degrees from −90 to 90, or leave it empty.',
     use: LATITUDE_USE,
   },
@@ -118,13 +121,15 @@ type NumberFactProps = {
   readonly label: string;
   readonly value: number | undefined;
   readonly range: readonly [number, number];
+  readonly keys: 'numeric' | 'text';
   readonly fault: string;
   readonly use: string;
   readonly onChange: (value: number | undefined) => void;
 };
 
 /** Kept when the field is left; empty is not known. */
-function NumberFact({ label, value, range: [least, most], fault, use, onChange }: NumberFactProps) {
+function NumberFact({ label, value, range, keys, fault, use, onChange }: NumberFactProps) {
+  const [least, most] = range;
   const [text, setText] = useState(value === undefined ? '' : String(value));
   const typed = text.trim() === '' ? undefined : Number(text);
   const isFine = typed === undefined || (Number.isInteger(typed) && typed >= least && typed <= most);
@@ -141,7 +146,7 @@ function NumberFact({ label, value, range: [least, most], fault, use, onChange }
       error={!isFine}
       helperText={isFine ? use : fault}
       slotProps={{
-        htmlInput: { inputMode: 'numeric' },
+        htmlInput: { inputMode: keys },
         formHelperText: { role: isFine ? undefined : 'alert' },
       }}
     />
