@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { signUp, visit } from './support/visit';
+import { enterDemo, signUp, visit } from './support/visit';
 
 describe('the catalogue', () => {
   it('is read: how, how long, with what, how often, and what to beware of', async () => {
@@ -77,6 +77,24 @@ describe('the catalogue', () => {
       await browser.see('1 job shown');
       // 22 minutes, and 15 after the wait.
       expect(await (await browser.all('row'))[1]?.getText()).toContain('37 min');
+    });
+  });
+
+  it('follows what is said of the house: its bedding, and how far south it lies', async () => {
+    await visit(async (browser) => {
+      const openAll = () =>
+        browser.run('[...document.querySelectorAll("details")].forEach((one) => { one.open = true; })');
+      await enterDemo(browser);
+      await browser.goTo('/walk');
+      await openAll();
+      await browser.type('Degrees of latitude', '-34');
+      await browser.press('checkbox', 'Only one set of bedding for each bed');
+      await browser.goTo('/catalogue/bed-linen-wash');
+      await browser.see('With what you have, this is part of another job.');
+      await browser.goTo('/walk');
+      await openAll();
+      const kept = 'return [...document.querySelectorAll("input")].some(({ value }) => value === "-34")';
+      await browser.until(() => browser.run<boolean>(kept), 'the latitude that was typed');
     });
   });
 });
