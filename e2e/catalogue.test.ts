@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { Key } from './support/browser';
 import { enterDemo, signUp, visit } from './support/visit';
 
 describe('the catalogue', () => {
@@ -82,19 +83,31 @@ describe('the catalogue', () => {
 
   it('follows what is said of the house: its bedding, and how far south it lies', async () => {
     await visit(async (browser) => {
-      const openAll = () =>
-        browser.run('[...document.querySelectorAll("details")].forEach((one) => { one.open = true; })');
+      const unfold =
+        'document.querySelectorAll("main details").forEach((one) => { one.open = !one.open || one.innerText.includes("latitude"); })';
+      const openHouse = async () => {
+        await browser.goTo('/walk');
+        await browser.until(async () => {
+          await browser.run(unfold);
+          return (await browser.text()).includes('Degrees of latitude');
+        }, 'what is asked of the house');
+      };
+      const said =
+        'return [...document.querySelectorAll("[role=status]")].some((one) => one.textContent === "Kept.")';
+      const kept = () => browser.until(() => browser.run<boolean>(said), 'that it is kept');
       await enterDemo(browser);
-      await browser.goTo('/walk');
-      await openAll();
-      await browser.type('Degrees of latitude', '-34');
+      await openHouse();
       await browser.press('checkbox', 'Only one set of bedding for each bed');
+      await kept();
       await browser.goTo('/catalogue/bed-linen-wash');
       await browser.see('With what you have, this is part of another job.');
-      await browser.goTo('/walk');
-      await openAll();
-      const kept = 'return [...document.querySelectorAll("input")].some(({ value }) => value === "-34")';
-      await browser.until(() => browser.run<boolean>(kept), 'the latitude that was typed');
+      await openHouse();
+      await browser.type('Degrees of latitude', '-34');
+      await browser.keys(Key.TAB);
+      await kept();
+      await openHouse();
+      const shown = 'return [...document.querySelectorAll("input")].some(({ value }) => value === "-34")';
+      await browser.until(() => browser.run<boolean>(shown), 'the latitude that was typed');
     });
   });
 });
