@@ -66,6 +66,8 @@ export const ONE_ROOM_FLAT: Home = home({
     usualRoom('room', 'The room', 'bedroom', {
       size: 'large',
       also: ['upholstery', 'books', 'screens'],
+      // Whoever lives in one room keeps little.
+      all: { fullness: 'sparse' },
     }),
     usualRoom('kitchenette', 'Kitchenette', 'kitchen', { size: 'small' }),
     usualRoom('shower', 'Shower room', 'shower', { size: 'small' }),

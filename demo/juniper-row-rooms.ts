@@ -23,7 +23,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
         stops: [
           ['Door', 'switches', 'ceiling-light'],
           ['Laundry corner', 'washer'],
-          ['Long shelf', { kind: 'shelf', size: { shelfM: 9 }, fullness: 'full' }],
+          ['Long shelf', { kind: 'shelf', size: { shelfM: 6 }, fullness: 'full' }],
           ['Vent', 'vent'],
         ],
       }),
@@ -38,7 +38,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
         name: 'Hall',
         kind: 'hall',
         sizeM: [5.2, 1.5, 2.7],
-        shell: ['ceiling', 'walls', 'skirting', waxed],
+        shell: ['ceiling', 'walls', 'skirting', waxed, 'touch-points'],
         stops: [
           ['Front door', { kind: 'door', soil: 'heavy' }, { kind: 'switches', count: 2 }],
           ['Coats', { kind: 'wardrobe', size: { widthM: 1.2 }, fullness: 'full' }],
@@ -53,7 +53,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
         name: 'Sitting room',
         kind: 'living',
         sizeM: [5.4, 3.9, 2.7],
-        shell: ['ceiling', 'walls', 'skirting', waxed],
+        shell: ['ceiling', 'walls', 'skirting', waxed, 'touch-points'],
         stops: [
           ['Door', 'door', { kind: 'switches', count: 5 }],
           [
@@ -80,7 +80,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
         name: 'Kitchen',
         kind: 'kitchen',
         sizeM: [4.2, 3.1, 2.6],
-        shell: [{ kind: 'ceiling', soil: 'heavy' }, 'walls', 'skirting', tiles],
+        shell: [{ kind: 'ceiling', soil: 'heavy' }, 'walls', 'skirting', tiles, 'touch-points'],
         stops: [
           ['Door', 'door', { kind: 'switches', count: 6 }],
           ['Tall larder', { kind: 'cupboard', size: { shelfM: 3 }, fullness: 'full' }],
@@ -95,7 +95,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
           [
             'Wall cupboards',
             { kind: 'cupboard-tops', soil: 'years' },
-            { kind: 'cupboard', count: 5, fullness: 'full' },
+            { kind: 'cupboard', count: 4, fullness: 'half' },
           ],
           [
             'Worktop',
@@ -108,8 +108,8 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
           ['Sink', 'sink', 'taps', 'dishwasher', 'kitchen-bin'],
           [
             'Base cupboards',
-            { kind: 'kitchen-drawers', count: 2, fullness: 'full' },
-            { kind: 'cupboard', count: 4, height: 'low', fullness: 'full' },
+            { kind: 'kitchen-drawers', count: 1, fullness: 'half' },
+            { kind: 'cupboard', count: 4, height: 'low', fullness: 'half' },
             'plinths',
           ],
           ['Table', { kind: 'wood-furniture', count: 3 }, 'ceiling-light'],
@@ -120,7 +120,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
         name: 'Toilet',
         kind: 'toilet',
         sizeM: [1.6, 0.9, 2.5],
-        shell: ['ceiling', 'walls', tiles],
+        shell: ['ceiling', 'walls', tiles, 'touch-points'],
         stops: [
           ['Door', 'door', 'switches'],
           ['Toilet', { kind: 'toilet', soil: 'heavy' }],
@@ -170,7 +170,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
         shell: ['ceiling', 'walls', 'skirting', { kind: 'carpet' }],
         stops: [
           ['Door', 'door', { kind: 'switches', count: 4 }],
-          ['Wardrobe', { kind: 'wardrobe', size: { widthM: 2.4 }, fullness: 'full' }],
+          ['Wardrobe', { kind: 'wardrobe', size: { widthM: 1.8 }, fullness: 'half' }],
           ['Window', { kind: 'window', count: 2 }, { kind: 'sill', surface: 'marble' }, 'curtains'],
           ['Radiator', 'radiator'],
           [
@@ -191,7 +191,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
         name: 'Bathroom',
         kind: 'bathroom',
         sizeM: [2.7, 2.2, 2.5],
-        shell: ['ceiling', { kind: 'walls', surface: 'tile' }, tiles],
+        shell: ['ceiling', { kind: 'walls', surface: 'tile' }, tiles, 'touch-points'],
         stops: [
           ['Door', 'door', 'switches'],
           ['Basin', 'mirror', 'bathroom-cabinet', { kind: 'taps', count: 2, soil: 'heavy' }, 'basin'],
@@ -255,7 +255,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
           [
             'Wardrobe',
             { kind: 'wardrobe', fullness: 'crammed' },
-            { kind: 'drawers', fullness: 'crammed' },
+            { kind: 'drawers', fullness: 'full' },
             'mirror',
           ],
           ['Lamp', 'ceiling-light'],
@@ -287,7 +287,7 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
         stops: [
           ['Hatch', 'switches', 'ceiling-light', 'smoke-alarm'],
           ['Roof window', { kind: 'window', size: { widthM: 0.8, heightM: 1 } }],
-          ['Boxes', { kind: 'shelf', size: { shelfM: 8 }, fullness: 'crammed' }],
+          ['Boxes', { kind: 'shelf', size: { shelfM: 6 }, fullness: 'full' }],
           [
             'Guest bed',
             { kind: 'bed', size: { widthM: 0.9 } },

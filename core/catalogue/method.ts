@@ -4,6 +4,7 @@ import { MOST_METHOD_ID, MOST_STEP_KEY } from '../basics/limits';
 import { QUANTITY_NAMES } from '../home/quantity-names';
 import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
+import { BELONGING_KINDS } from './belongings';
 import { unitFor } from './product-facts';
 import { PRODUCT_NAMES } from './products';
 import { TAGS, type Tag } from './tags';
@@ -28,6 +29,8 @@ const rateSchema = z.strictObject({
 
 /** Belongings: things by unit of the fixture when it is full, and the seconds that each takes to decide and return. */
 const belongingsSchema = z.strictObject({
+  /** Absent: things of no kind in particular. */
+  of: z.enum(BELONGING_KINDS).optional(),
   quantity: z.enum(QUANTITY_NAMES),
   thingsPerUnit: z.number().gt(0),
   secondsEach: z.number().gt(0),

@@ -1,4 +1,5 @@
 import type { QuantityName } from '../home/quantity-names';
+import { BELONGINGS, type BelongingKind, OUT_SHARE } from './belongings';
 import type { DoseEntry, HandsEntry, WaitEntry } from './method';
 import type { ProductName } from './products';
 
@@ -45,19 +46,35 @@ export function per(quantity: QuantityName, perHour: number): NonNullable<HandsE
 
 type Belongings = NonNullable<HandsEntry['belongings']>;
 
-/** Things taken out and decided about: how many a full unit holds, and the seconds that each takes. */
-export function things(quantity: QuantityName, thingsPerUnit: number, secondsEach: number): Belongings {
-  return { quantity, thingsPerUnit, secondsEach, does: 'decide' };
+/** Things taken out, decided about and put back in one step. `perUnit`: how many of the places that are counted. */
+export function things(of: BelongingKind, quantity: QuantityName, perUnit = 1): Belongings {
+  return belongings(of, quantity, perUnit, 1, 'decide');
+}
+
+/** Things taken out and decided about; another step puts them back. */
+export function out(of: BelongingKind, quantity: QuantityName, perUnit = 1): Belongings {
+  return belongings(of, quantity, perUnit, OUT_SHARE, 'decide');
 }
 
 /** Things put back. */
-export function returned(quantity: QuantityName, thingsPerUnit: number, secondsEach: number): Belongings {
-  return { quantity, thingsPerUnit, secondsEach, does: 'return' };
+export function back(of: BelongingKind, quantity: QuantityName, perUnit = 1): Belongings {
+  return belongings(of, quantity, perUnit, 1 - OUT_SHARE, 'return');
 }
 
 /** Things that have to be moved out of the way, whatever is decided about belongings: food out of a fridge. */
-export function moved(quantity: QuantityName, thingsPerUnit: number, secondsEach: number): Belongings {
-  return { quantity, thingsPerUnit, secondsEach, does: 'move' };
+export function moved(of: BelongingKind, quantity: QuantityName, perUnit = 1): Belongings {
+  return belongings(of, quantity, perUnit, 1, 'move');
+}
+
+function belongings(
+  of: BelongingKind,
+  quantity: QuantityName,
+  perUnit: number,
+  share: number,
+  does: Belongings['does'],
+): Belongings {
+  const { many, seconds } = BELONGINGS[of];
+  return { of, quantity, thingsPerUnit: many[2] * perUnit, secondsEach: Math.round(seconds * share), does };
 }
 
 /** An amount of a product, and the water it goes into, where it does. */

@@ -1,3 +1,4 @@
+import { shareOfFull } from '../catalogue/belongings';
 import type { HandsStep, Method, MethodStep, WaitStep } from '../catalogue/method';
 import { quantityOf, type Unit, unitOf } from '../furnish/quantities';
 import { type FactName, type HomeFacts, NO_FACTS } from '../home/facts';
@@ -24,15 +25,6 @@ const REACH_FACTORS: Record<Height, number> = {
   middle: 1,
   low: 1.1,
   floor: 1.1,
-};
-
-/** Share of the things that a full fixture would hold. */
-const FULLNESS_FACTORS: Record<Fullness, number> = {
-  empty: 0,
-  sparse: 0.35,
-  half: 0.65,
-  full: 1,
-  crammed: 1.4,
 };
 
 /** How much longer a wet floor takes to dry where no air gets in. */
@@ -235,11 +227,11 @@ function belongingsPart(
   belongings: NonNullable<HandsStep['belongings']>,
   { fixture, room, circumstances }: Site,
 ): Parts['belongings'] {
-  const { quantity, thingsPerUnit, does } = belongings;
+  const { of, quantity, thingsPerUnit, does } = belongings;
   if (circumstances.belongings === 'leave' && does !== 'move') return undefined;
   const share = circumstances.belongings === 'first' && does === 'decide' ? HANDLING_SHARE : 1;
   const things = Math.round(
-    quantityOf(quantity, fixture, room) * thingsPerUnit * FULLNESS_FACTORS[fixture.fullness],
+    quantityOf(quantity, fixture, room) * thingsPerUnit * shareOfFull(of, fixture.fullness),
   );
   const secondsEach = belongings.secondsEach * share;
   return { things, secondsEach, fullness: fixture.fullness, minutes: (things * secondsEach) / 60 };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { FIXTURE_KINDS } from '../catalogue/fixture-kinds';
-import { ROOM_KINDS, type Room, type RoomKind } from '../home/room';
+import { fixturesOf, ROOM_KINDS, type Room, type RoomKind } from '../home/room';
 import { naturalStop, oftenMissing, usualStops } from './templates';
 
 const KINDS = Object.keys(ROOM_KINDS) as RoomKind[];
@@ -20,16 +20,22 @@ const kindsAt = (room: Room) => room.stops.flatMap((stop) => stop.fixtures.map((
 
 describe('a room as it usually is', () => {
   it.each(KINDS.map((kind) => [kind] as const))(
-    '%s: the room itself first, each id once, each thing once',
+    '%s: the room itself first, each id once, each thing once at its stop',
     (kind) => {
       const room = roomOf(kind);
       const ids = room.stops.flatMap((stop) => [stop.id, ...stop.fixtures.map(({ id }) => id)]);
       expect(room.stops.map(({ shell }) => shell)).toEqual(room.stops.map((_, i) => i === 0));
       expect(new Set(ids).size).toBe(ids.length);
-      expect(new Set(kindsAt(room)).size).toBe(kindsAt(room).length);
+      for (const { fixtures } of room.stops)
+        expect(new Set(fixtures.map((one) => one.kind)).size).toBe(fixtures.length);
       expect(ids.every((id) => id.startsWith(`the-${kind}-`))).toBe(true);
     },
   );
+
+  it('gives a kitchen the cupboards that a kitchen has: on the wall and below', () => {
+    const cupboards = fixturesOf(roomOf('kitchen')).filter(({ kind }) => kind === 'cupboard');
+    expect(cupboards.map(({ count }) => count)).toEqual([3, 2]);
+  });
 
   it('offers what is often there and is not there yet, each once', () => {
     for (const kind of KINDS) {

@@ -12,12 +12,14 @@ export type RoomTemplate = {
   readonly often: readonly FixtureKindName[];
 };
 
-type StopTemplate = readonly [name: string, ...fixtures: FixtureKindName[]];
+/** A kind, or so many of it. */
+type Furnished = FixtureKindName | readonly [kind: FixtureKindName, count: number];
+type StopTemplate = readonly [name: string, ...fixtures: Furnished[]];
 
 const DOOR: StopTemplate = ['Door', 'door', 'switches'];
 const WINDOW: StopTemplate = ['Window', 'window', 'sill', 'curtains', 'radiator'];
 const LAMP: StopTemplate = ['Lamp', 'ceiling-light'];
-const SHELL: readonly FixtureKindName[] = ['ceiling', 'walls', 'skirting', 'hard-floor'];
+const SHELL: readonly FixtureKindName[] = ['ceiling', 'walls', 'skirting', 'hard-floor', 'touch-points'];
 const ANYWHERE: readonly FixtureKindName[] = [
   'picture',
   'shelf',
@@ -74,7 +76,7 @@ const CHILD: RoomTemplate = {
 };
 
 const WASHING: RoomTemplate = {
-  shell: ['ceiling', 'walls', 'hard-floor'],
+  shell: ['ceiling', 'walls', 'hard-floor', 'touch-points'],
   stops: [
     DOOR,
     ['Basin', 'mirror', 'bathroom-cabinet', 'taps', 'basin'],
@@ -112,10 +114,10 @@ const COOKING: RoomTemplate = {
     DOOR,
     ['Fridge', 'fridge', 'freezer'],
     ['Cooker', 'hood', 'splashback', 'hob', 'oven'],
-    ['Wall cupboards', 'cupboard-tops', 'cupboard'],
+    ['Wall cupboards', 'cupboard-tops', ['cupboard', 3]],
     ['Worktop', 'worktop', 'kettle', 'microwave'],
     ['Sink', 'sink', 'taps', 'dishwasher', 'kitchen-bin'],
-    ['Drawers', 'kitchen-drawers', 'plinths'],
+    ['Drawers', 'kitchen-drawers', ['cupboard', 2], 'plinths'],
     ['Window', 'window', 'sill'],
     LAMP,
   ],
@@ -363,16 +365,23 @@ function templateOf(kind: RoomKind): RoomTemplate {
 export function usualStops(room: Pick<Room, 'id' | 'kind'>): Stop[] {
   const { shell, stops } = templateOf(room.kind);
   const all: StopTemplate[] = [['The room itself', ...shell], ...stops];
-  return all.map(([name, ...kinds], i): Stop => {
+  return all.map(([name, ...fixtures], i): Stop => {
     const id = `${room.id}-${i}`;
-    return { id, name, shell: i === 0, fixtures: kinds.map((kind) => newFixture(`${id}-${kind}`, kind)) };
+    const furnished = fixtures.map((one) => {
+      const kind = kindOf(one);
+      return { ...newFixture(`${id}-${kind}`, kind), count: countOf(one) };
+    });
+    return { id, name, shell: i === 0, fixtures: furnished };
   });
 }
+
+const kindOf = (one: Furnished): FixtureKindName => (typeof one === 'string' ? one : one[0]);
+const countOf = (one: Furnished): number => (typeof one === 'string' ? 1 : one[1]);
 
 /** What is often in such a room and not in this one yet. */
 export function oftenMissing(room: Room): FixtureKindName[] {
   const here = new Set(room.stops.flatMap((stop) => stop.fixtures.map((fixture) => fixture.kind)));
   const { shell, stops, often } = templateOf(room.kind);
-  const usual = [...shell, ...stops.flatMap(([, ...kinds]) => kinds)];
+  const usual = [...shell, ...stops.flatMap(([, ...fixtures]) => fixtures.map(kindOf))];
   return [...new Set([...usual, ...often])].filter((kind) => !here.has(kind));
 }

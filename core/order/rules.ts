@@ -421,7 +421,10 @@ export const ORDER_RULES: readonly OrderRule[] = [
   {
     id: 'disinfect-before-polish',
     name: 'disinfect before polishing',
-    before: { methods: ['toilet-deep', 'toilet-seat-off', 'toilet-foot'], step: 'rinse-off' },
+    before: {
+      methods: ['toilet-deep', 'toilet-seat-off', 'toilet-foot', 'touch-points-wash'],
+      step: 'rinse-off',
+    },
     after: { methods: ['taps-descale'], step: 'polish' },
     within: 'room',
     hard: false,
@@ -429,6 +432,18 @@ export const ORDER_RULES: readonly OrderRule[] = [
     reason: 'Splashes of disinfectant dull what has just been polished.',
     minutes: 6,
     cost: 'The taps are polished twice.',
+  },
+  {
+    id: 'clean-before-touch-points',
+    name: 'clean before what every hand touches',
+    before: { methods: ['door-wash', 'front-door-wash', 'switch-wipe', 'basin-clean', 'toilet-deep'] },
+    after: { methods: ['touch-points-wash'] },
+    within: 'room',
+    hard: false,
+    orderOnly: true,
+    reason: 'A disinfectant works on what is clean, and hands go everywhere until then.',
+    minutes: 4,
+    cost: 'Handles are wiped twice.',
   },
   {
     id: 'vacuum-before-mop',

@@ -19,7 +19,6 @@ import { workOf } from '../work/work';
 import { breaksOf, cutForSprints, sessionCapOf } from './blocks';
 import { daylightOn } from './daylight';
 import { firstJobWishes, listedFor } from './first-job';
-import { foodPrecedence } from './food';
 import { isForecastDry } from './forecast';
 import { freeOn } from './free-time';
 import { roomFor } from './room-of';
@@ -60,7 +59,6 @@ export function expandWork(
   const attendance = attendanceOf(household);
   const rules = [
     ...precedenceOf(work.links),
-    ...foodPrecedence(work.tasks),
     ...apartPrecedence(work.tasks, begunTasks(household), ranksIn(work)),
   ];
   const problem: Problem = {

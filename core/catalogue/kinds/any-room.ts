@@ -47,6 +47,14 @@ export const ANY_ROOM_KINDS = {
     surfaces: ['painted wood', 'wood'],
     size: {},
   },
+  'touch-points': {
+    name: 'What every hand touches',
+    synonyms: ['touch points', 'handles', 'rails', 'remotes', 'phones', 'germs', 'disinfect'],
+    height: 'middle',
+    shell: true,
+    surfaces: ['plastic', 'metal', 'wood'],
+    size: {},
+  },
   'hard-floor': {
     name: 'Hard floor',
     synonyms: ['tiles', 'boards', 'laminate', 'vinyl', 'stone floor'],

@@ -33,22 +33,26 @@ export const APPLIANCES: readonly MethodEntry[] = [
     title: 'Clean the fridge and its seals',
     kind: 'appliances',
     layer: 4,
+    sameDay: true,
     steps: [
-      hands('empty', 'Cold things into the cool box; check dates', {
-        setUpMinutes: 4,
-        belongings: moved('shelfM', 14, 8),
+      hands('upper', 'Upper half: food into the cool box, dates, wash, back', {
+        setUpMinutes: 2,
+        rate: per('each', 8),
+        belongings: moved('food', 'shelfM', 0.5),
       }),
-      hands('wash', 'Shelves out, wash all, seals, drain hole, back', {
-        setUpMinutes: 4,
-        rate: per('each', 2.5),
+      hands('lower', 'Lower half and drawers: out, wash, drain hole, back', {
+        setUpMinutes: 2,
+        rate: per('each', 8),
+        belongings: moved('food', 'shelfM', 0.5),
       }),
+      hands('outside', 'Seals, door, handle, top', { setUpMinutes: 1, rate: per('each', 12) }),
     ],
     tools: ['cool box', 'cloths', 'cotton bud'],
     products: { pantry: [dose('baking-soda', 20, 'g', 1000)] },
     intervalMonths: 3,
     priority: 'must',
     hardness: 3,
-    how: 'Glass warms up before hot water touches it.',
+    how: 'Half of it at a time, so that nothing is out of the cold for longer than half an hour. Glass warms up before hot water touches it.',
     doneWhen: 'A paper strip is held by the seal all round.',
   },
   {
@@ -61,11 +65,12 @@ export const APPLIANCES: readonly MethodEntry[] = [
     steps: [
       hands('empty', 'Off; food into the cool box, towels down', {
         setUpMinutes: 5,
-        belongings: moved('drawers', 8, 8),
+        belongings: moved('food', 'drawers', 0.6),
       }),
-      wait('thaw', 'Ice loosens over bowls of hot water', [30, 45, 55], { atMostMinutes: 60 }),
+      wait('thaw', 'Ice loosens over bowls of hot water', [20, 30, 33], { atMostMinutes: 33 }),
       hands('wipe', 'Lift the ice out, wipe dry, on again, refill', {
         setUpMinutes: 6,
+        soiled: false,
         rate: per('drawers', 20),
       }),
     ],

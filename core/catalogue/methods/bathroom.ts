@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, dwell, hands, per, things, wait } from '../notation';
+import { back, dose, dwell, hands, out, per, things, wait } from '../notation';
 import { washing } from '../washing';
 
 /** Bath, shower, basin and toilet. */
@@ -14,9 +14,12 @@ export const BATHROOM: readonly MethodEntry[] = [
       hands('sort', 'Out, read dates, decide', {
         setUpMinutes: 2,
         splitMinutes: 15,
-        belongings: things('shelfM', 16, 10),
+        belongings: out('toiletries', 'shelfM', 1 / 2),
       }),
-      hands('wipe', 'Wipe the shelves, put back', { rate: per('shelfM', 24) }),
+      hands('wipe', 'Wipe the shelves, put back', {
+        rate: per('shelfM', 24),
+        belongings: back('toiletries', 'shelfM', 1 / 2),
+      }),
     ],
     tools: ['bag', 'cloth'],
     intervalMonths: 6,
@@ -519,7 +522,7 @@ export const BATHROOM: readonly MethodEntry[] = [
     steps: [
       hands('check', 'Each: date, leaflet, whose; old ones into a bag for the pharmacy', {
         setUpMinutes: 2,
-        belongings: things('each', 25, 12),
+        belongings: things('medicines', 'each'),
       }),
     ],
     tools: ['bag', 'pen'],

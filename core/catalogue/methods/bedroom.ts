@@ -1,6 +1,9 @@
 import type { MethodEntry } from '../method';
-import { dose, dwell, hands, per, returned, things, wait } from '../notation';
+import { back, dose, dwell, hands, out, per, things, wait } from '../notation';
 import { drying, laundered, washing } from '../washing';
+
+/** Of a wardrobe's width, the share that has a shelf for folded things above or beside the rail. */
+const SHELF_OF_WARDROBE = 0.7;
 
 /** Beds, bedding, clothes and toys. */
 export const BEDROOM: readonly MethodEntry[] = [
@@ -167,17 +170,28 @@ export const BEDROOM: readonly MethodEntry[] = [
     kind: 'belongings',
     layer: 5,
     steps: [
-      hands('out', 'Everything out on the bed; decide about each', {
+      hands('out', 'The rail: out on the bed, decide about each', {
         setUpMinutes: 3,
         splitMinutes: 20,
-        belongings: things('widthM', 32, 14),
+        belongings: out('hung clothes', 'widthM'),
+      }),
+      hands('unfold', 'The shelves: out, decide about each', {
+        splitMinutes: 20,
+        belongings: out('folded clothes', 'widthM', SHELF_OF_WARDROBE),
       }),
       hands('wipe', 'Vacuum and wipe top, rail, inside', {
         setUpMinutes: 3,
         tags: ['ladder'],
         rate: per('widthM', 14),
       }),
-      hands('back', 'Hang back what stays', { splitMinutes: 15, belongings: returned('widthM', 26, 6) }),
+      hands('back', 'Hang back what stays', {
+        splitMinutes: 15,
+        belongings: back('hung clothes', 'widthM'),
+      }),
+      hands('refold', 'Refold what stays, like on like', {
+        splitMinutes: 15,
+        belongings: back('folded clothes', 'widthM', SHELF_OF_WARDROBE),
+      }),
     ],
     tools: ['bags for piles', 'cloth', 'vacuum'],
     intervalMonths: 12,
@@ -195,7 +209,7 @@ export const BEDROOM: readonly MethodEntry[] = [
       hands('out', 'Pull everything out and decide', {
         setUpMinutes: 2,
         tags: ['kneeling'],
-        belongings: things('widthM', 8, 20),
+        belongings: things('stored', 'widthM'),
       }),
       hands('vacuum', 'Vacuum to the wall', {
         tags: ['vacuum', 'noise', 'kneeling'],
@@ -281,8 +295,14 @@ export const BEDROOM: readonly MethodEntry[] = [
     kind: 'belongings',
     layer: 4,
     steps: [
-      hands('clear', 'Top and drawer out; decide', { setUpMinutes: 1, belongings: things('drawers', 14, 9) }),
-      hands('wipe', 'Wipe, lamp foot too, put back', { rate: per('each', 15) }),
+      hands('clear', 'Top and drawer out; decide', {
+        setUpMinutes: 1,
+        belongings: out('small things', 'drawers'),
+      }),
+      hands('wipe', 'Wipe, lamp foot too, put back', {
+        rate: per('each', 15),
+        belongings: back('small things', 'drawers'),
+      }),
     ],
     tools: ['cloth', 'bag'],
     intervalMonths: 6,
@@ -299,11 +319,11 @@ export const BEDROOM: readonly MethodEntry[] = [
     steps: [
       hands('sort', 'Small things onto a tray; dates, dried-up ones out', {
         setUpMinutes: 2,
-        belongings: things('drawers', 25, 8),
+        belongings: out('small things', 'drawers'),
         splitMinutes: 15,
       }),
       hands('wipe', 'Wipe top, drawers, trays, glass', { setUpMinutes: 1, rate: per('drawers', 20) }),
-      hands('back', 'Wipe each and put it back', { belongings: returned('drawers', 20, 5) }),
+      hands('back', 'Wipe each and put it back', { belongings: back('small things', 'drawers') }),
     ],
     tools: ['tray', 'cloths'],
     products: { pantry: [dose('dish-soap', 3, 'ml', 1000)] },
@@ -343,7 +363,7 @@ export const BEDROOM: readonly MethodEntry[] = [
     steps: [
       hands('sort', 'Out in pairs; decide, brush off', {
         setUpMinutes: 2,
-        belongings: things('each', 1, 45),
+        belongings: things('shoes', 'each', 1 / 6),
         splitMinutes: 15,
       }),
       hands('clean', 'Wash or cream, each by its material', {
@@ -369,7 +389,7 @@ export const BEDROOM: readonly MethodEntry[] = [
     steps: [
       hands('empty', 'Turn out, decide, vacuum the lining, wipe', {
         setUpMinutes: 1,
-        belongings: things('each', 6, 10),
+        belongings: things('small things', 'each', 1 / 5),
         rate: per('each', 20),
       }),
     ],
@@ -389,13 +409,13 @@ export const BEDROOM: readonly MethodEntry[] = [
     steps: [
       hands('down', 'Bring the boxes, lay the clothes out; decide about each', {
         setUpMinutes: 6,
-        belongings: things('widthM', 40, 12),
+        belongings: out('hung clothes', 'widthM'),
         splitMinutes: 20,
         tags: ['heavy'],
       }),
       hands('store', 'Clean ones away with moth paper, labels on', {
         setUpMinutes: 4,
-        belongings: returned('widthM', 30, 10),
+        belongings: back('hung clothes', 'widthM'),
         splitMinutes: 20,
       }),
     ],
@@ -414,11 +434,11 @@ export const BEDROOM: readonly MethodEntry[] = [
     steps: [
       hands('sort', 'Tip out box by box; whole, loved, theirs, gone', {
         setUpMinutes: 3,
-        belongings: things('shelfM', 30, 8),
+        belongings: out('toys', 'shelfM'),
         splitMinutes: 20,
       }),
       hands('back', 'Into boxes with a picture on', {
-        belongings: returned('shelfM', 22, 4),
+        belongings: back('toys', 'shelfM'),
         splitMinutes: 15,
       }),
     ],
@@ -460,7 +480,7 @@ export const BEDROOM: readonly MethodEntry[] = [
     steps: [
       hands('sort', 'Hold up, try on, decide: keep, hand on, rags', {
         setUpMinutes: 3,
-        belongings: things('drawers', 18, 18),
+        belongings: things('garments', 'drawers'),
         splitMinutes: 20,
       }),
     ],
@@ -480,7 +500,7 @@ export const BEDROOM: readonly MethodEntry[] = [
     steps: [
       hands('empty', 'Out; decide, refold', {
         setUpMinutes: 2,
-        belongings: things('drawers', 18, 9),
+        belongings: things('garments', 'drawers'),
         tags: ['kneeling'],
         splitMinutes: 15,
       }),

@@ -161,6 +161,28 @@ export const CEILING_AND_WALLS: readonly MethodEntry[] = [
     caution: 'Never spray at a switch or socket; a cracked plate is for an electrician.',
   },
   {
+    id: 'touch-points-wash',
+    fixture: 'touch-points',
+    title: 'Wash what every hand touches',
+    kind: 'walls',
+    layer: 5,
+    steps: [
+      hands('wash', 'Handles, rails, taps, remotes, phones: well wrung cloth, then dry', {
+        setUpMinutes: 0.5,
+        soiled: false,
+        tags: ['electric'],
+        rate: per('each', 60),
+      }),
+    ],
+    tools: ['fresh cloth', 'cotton bud'],
+    products: { pantry: [dose('dish-soap', 3, 'ml', 1000)], disinfecting: [dose('disinfectant', 15, 'ml')] },
+    intervalMonths: 1,
+    hardness: 1,
+    how: 'Round the room once, from the door back to the door; remotes and phones switched off. What has just been cleaned well is only disinfected.',
+    doneWhen: 'Nothing feels sticky, from the door to the window.',
+    caution: 'The cloth is damp, never dripping; never spray at anything electric.',
+  },
+  {
     id: 'radiator-clean',
     fixture: 'radiator',
     title: 'Clean the radiator, front and behind',

@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, dwell, hands, per, returned, things, wait } from '../notation';
+import { back, dose, dwell, hands, out, per, things, wait } from '../notation';
 import { hanging, washing } from '../washing';
 
 /** Furniture, shelves, rugs and the things of a living room. */
@@ -14,12 +14,12 @@ export const FURNITURE: readonly MethodEntry[] = [
       hands('clear', 'Take everything down and decide about each thing', {
         setUpMinutes: 2,
         splitMinutes: 15,
-        belongings: things('shelfM', 9, 10),
+        belongings: out('things on show', 'shelfM'),
       }),
       hands('wipe', 'Wipe from the top shelf down', { setUpMinutes: 1, rate: per('shelfM', 45) }),
       hands('return', 'Wipe and put back what stays', {
         splitMinutes: 15,
-        belongings: returned('shelfM', 9, 9),
+        belongings: back('things on show', 'shelfM'),
       }),
     ],
     tools: ['cloths', 'boxes for piles'],
@@ -92,7 +92,7 @@ export const FURNITURE: readonly MethodEntry[] = [
       hands('empty', 'Drawer by drawer: out, decide, refold', {
         setUpMinutes: 2,
         splitMinutes: 15,
-        belongings: things('drawers', 20, 9),
+        belongings: things('garments', 'drawers'),
       }),
       hands('wipe', 'Wipe the drawers, put back', { rate: per('drawers', 36) }),
     ],
@@ -175,11 +175,11 @@ export const FURNITURE: readonly MethodEntry[] = [
     steps: [
       hands('empty', 'Take out onto a towel; decide', {
         setUpMinutes: 3,
-        belongings: things('shelfM', 10, 12),
+        belongings: out('fragile', 'shelfM'),
         splitMinutes: 15,
       }),
       hands('clean', 'Glass, shelves, back, doors', { setUpMinutes: 2, rate: per('faceM2', 12) }),
-      hands('back', 'Wash, dry, put back', { belongings: returned('shelfM', 10, 20), splitMinutes: 15 }),
+      hands('back', 'Wash, dry, put back', { belongings: back('fragile', 'shelfM'), splitMinutes: 15 }),
     ],
     tools: ['towels', 'two cloths'],
     products: { pantry: [dose('vinegar', 30, 'ml', 1000)], shop: [dose('glass-cleaner', 15, 'ml')] },

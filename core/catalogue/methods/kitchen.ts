@@ -1,5 +1,8 @@
 import type { MethodEntry } from '../method';
-import { dose, dwell, hands, per, returned, things, wait } from '../notation';
+import { back, dose, dwell, hands, out, per, things, wait } from '../notation';
+
+/** A cupboard of 60 cm has so much shelf. */
+const CUPBOARD_SHELF_M = 1.6;
 
 /** Cupboards, worktops, sink and what stands on them. */
 export const KITCHEN: readonly MethodEntry[] = [
@@ -36,10 +39,13 @@ export const KITCHEN: readonly MethodEntry[] = [
       hands('empty', 'Out; decide, check dates', {
         setUpMinutes: 1,
         splitMinutes: 15,
-        belongings: things('shelfM', 14, 11),
+        belongings: out('kitchen things', 'shelfM', 1 / CUPBOARD_SHELF_M),
       }),
       hands('wipe', 'Wipe inside, top shelf first', { rate: per('shelfM', 24) }),
-      hands('back', 'Put back, oldest in front', { splitMinutes: 15, belongings: returned('shelfM', 14, 6) }),
+      hands('back', 'Put back, oldest in front', {
+        splitMinutes: 15,
+        belongings: back('kitchen things', 'shelfM', 1 / CUPBOARD_SHELF_M),
+      }),
     ],
     tools: ['cloth', 'box'],
     products: { pantry: [dose('dish-soap', 2, 'ml', 1000)] },
@@ -72,7 +78,7 @@ export const KITCHEN: readonly MethodEntry[] = [
       hands('empty', 'Drawer by drawer: out, decide, back', {
         setUpMinutes: 1,
         splitMinutes: 15,
-        belongings: things('drawers', 20, 9),
+        belongings: things('kitchen tools', 'drawers'),
       }),
       hands('wipe', 'Crumbs out, trays washed, fronts wiped', { rate: per('drawers', 14) }),
     ],
@@ -296,7 +302,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     steps: [
       hands('empty', 'Out shelf by shelf; decide, check dates', {
         setUpMinutes: 3,
-        belongings: things('shelfM', 12, 10),
+        belongings: out('kitchen things', 'shelfM', 1 / CUPBOARD_SHELF_M),
         splitMinutes: 20,
       }),
       hands('wipe', 'Vacuum joints and holes, wipe', {
@@ -305,7 +311,7 @@ export const KITCHEN: readonly MethodEntry[] = [
         tags: ['vacuum', 'noise'],
       }),
       hands('back', 'Back, oldest in front, like with like', {
-        belongings: returned('shelfM', 11, 6),
+        belongings: back('kitchen things', 'shelfM', 1 / CUPBOARD_SHELF_M),
         splitMinutes: 20,
       }),
     ],
@@ -372,7 +378,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     steps: [
       hands('clear', 'All out; empty, doubled and old bottles leave', {
         setUpMinutes: 2,
-        belongings: things('shelfM', 18, 9),
+        belongings: things('kitchen things', 'shelfM', 1 / CUPBOARD_SHELF_M),
         tags: ['kneeling'],
       }),
       hands('wipe', 'Feel the trap for drips, wipe, tray in, back', {

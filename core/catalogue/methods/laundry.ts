@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, dwell, hands, per, returned, things, wait } from '../notation';
+import { back, dose, dwell, hands, out, per, wait } from '../notation';
 import { washing } from '../washing';
 
 /** Laundry, and the tools that clean everything else. */
@@ -154,12 +154,12 @@ export const LAUNDRY: readonly MethodEntry[] = [
     steps: [
       hands('out', 'Out by kind; worn ones to rags, sets together', {
         setUpMinutes: 2,
-        belongings: things('shelfM', 18, 10),
+        belongings: out('linen', 'shelfM'),
         splitMinutes: 15,
       }),
       hands('wipe', 'Wipe the shelves', { rate: per('shelfM', 40) }),
       hands('back', 'Fold and stack, fresh ones below', {
-        belongings: returned('shelfM', 16, 8),
+        belongings: back('linen', 'shelfM'),
         splitMinutes: 15,
       }),
     ],

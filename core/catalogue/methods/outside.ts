@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, dwell, hands, per, returned, things, wait } from '../notation';
+import { back, dose, dwell, hands, out, per, wait } from '../notation';
 
 /** Terrace, balcony, garage and yard. */
 export const OUTSIDE: readonly MethodEntry[] = [
@@ -263,13 +263,13 @@ export const OUTSIDE: readonly MethodEntry[] = [
     steps: [
       hands('sort', 'Out by kind; decide, check lids and dates', {
         setUpMinutes: 5,
-        belongings: things('shelfM', 9, 15),
+        belongings: out('stored', 'shelfM'),
         splitMinutes: 20,
         tags: ['heavy'],
       }),
       hands('wipe', 'Brush and wipe the shelves', { setUpMinutes: 2, rate: per('shelfM', 40) }),
       hands('back', 'Back in labelled boxes, heavy ones low', {
-        belongings: returned('shelfM', 7, 12),
+        belongings: back('stored', 'shelfM'),
         splitMinutes: 20,
       }),
     ],

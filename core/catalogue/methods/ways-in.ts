@@ -1,5 +1,5 @@
 import type { MethodEntry } from '../method';
-import { dose, hands, per, returned, things, wait } from '../notation';
+import { back, dose, hands, out, per, things, wait } from '../notation';
 
 /** Ways in, hall and stairs. */
 export const WAYS_IN: readonly MethodEntry[] = [
@@ -111,7 +111,7 @@ export const WAYS_IN: readonly MethodEntry[] = [
     steps: [
       hands('clear', 'Pairs out; what nobody wore goes', {
         setUpMinutes: 1,
-        belongings: things('shelfM', 6, 15),
+        belongings: things('shoes', 'shelfM'),
       }),
       hands('wipe', 'Vacuum sand, wipe, pairs back', {
         setUpMinutes: 1,
@@ -135,12 +135,12 @@ export const WAYS_IN: readonly MethodEntry[] = [
     steps: [
       hands('sort', 'Pockets emptied, brushed, decided', {
         setUpMinutes: 2,
-        belongings: things('widthM', 20, 25),
+        belongings: out('coats', 'widthM'),
         splitMinutes: 15,
       }),
       hands('store', 'Clean ones into covers, away', {
         setUpMinutes: 2,
-        belongings: returned('widthM', 14, 20),
+        belongings: back('coats', 'widthM'),
       }),
     ],
     tools: ['clothes brush', 'covers', 'moth paper'],
@@ -194,7 +194,7 @@ export const WAYS_IN: readonly MethodEntry[] = [
     steps: [
       hands('empty', 'Tip out, decide, wipe, back what belongs here', {
         setUpMinutes: 2,
-        belongings: things('drawers', 30, 8),
+        belongings: things('small things', 'drawers'),
         rate: per('drawers', 30),
       }),
     ],

@@ -12,7 +12,7 @@ export const WHOLE_HOUSE: readonly MethodEntry[] = [
     steps: [
       hands('sort', 'Cupboard by cupboard: stays, elsewhere, leaves', {
         setUpMinutes: 5,
-        belongings: things('each', 1, 5),
+        belongings: { quantity: 'each', thingsPerUnit: 1, secondsEach: 5, does: 'decide' },
         splitMinutes: 20,
       }),
     ],
@@ -162,7 +162,7 @@ export const WHOLE_HOUSE: readonly MethodEntry[] = [
     steps: [
       hands('sort', 'Keep, act, shred; then file', {
         setUpMinutes: 5,
-        belongings: things('shelfM', 60, 12),
+        belongings: things('papers', 'shelfM'),
         splitMinutes: 25,
       }),
     ],
