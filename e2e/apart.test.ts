@@ -25,7 +25,7 @@ const READ: Readonly<Record<string, readonly string[]>> = {
   '(household)/catalogue': ['/catalogue'],
   '(household)/catalogue/new': ['/catalogue/new'],
   '(household)/catalogue/[method]': ['/catalogue/wash-tiles', '/catalogue/own-nothing'],
-  '(household)/supplies/[[...view]]': ['/supplies', '/supplies/cupboard', '/supplies/mix'],
+  '(household)/supplies/[[...view]]': ['/supplies', '/supplies/cupboard', '/supplies/mix', '/supplies/wash'],
   '(household)/people': ['/people'],
   '(household)/spread/[[...date]]': ['/spread', `/spread/${TODAY}`],
   '(household)/spread/versions': ['/spread/versions'],

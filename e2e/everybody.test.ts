@@ -18,6 +18,7 @@ const PAGES = [
   '/supplies',
   '/supplies/cupboard',
   '/supplies/mix',
+  '/supplies/wash',
   '/people',
   '/spread',
   '/spread/versions',

@@ -65,6 +65,21 @@ describe('supplies', () => {
     });
   });
 
+  it('have the wash beside them: what is in each drum, when it is out, and where it dries', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/supplies');
+      await browser.press('link', 'The wash');
+      await browser.find('heading', 'The wash');
+      await browser.see(/\d+ runs of the machine on \d+ days/);
+      const text = await browser.text();
+      expect(text).toMatch(/Wash the bed linen/);
+      expect(text).toMatch(/Hot, 60 °C/);
+      expect(text).toMatch(/In the machine \d\d:\d\d–\d\d:\d\d/);
+      expect(text).toMatch(/Dries in the dryer till/);
+    });
+  });
+
   it('go along as a table, and the kit is carried in before the session', async () => {
     await visit(async (browser) => {
       await enterDemo(browser);

@@ -56,7 +56,7 @@ const PICTURES: readonly Picture[] = [
   { file: 'method', path: '/catalogue/hob-grates' },
   { file: 'order', path: '/walk/bathroom', before: showOrder },
   { file: 'supplies', path: '/supplies' },
-  { file: 'mixing', path: '/supplies/mix' },
+  { file: 'wash', path: '/supplies/wash' },
   { file: 'safety', path: '/safety' },
   { file: 'people', path: '/people' },
   { file: 'spread', path: '/spread' },

@@ -1,7 +1,7 @@
 import { groupBy } from '../basics/group-by';
 import type { MachineKind } from '../catalogue/work-kinds';
 import { loadsOf } from '../laundry/loads';
-import { piecesAt, type SpotAt } from '../laundry/piece';
+import { type SpotAt, washedAt } from '../laundry/piece';
 import { textileOf } from '../laundry/textile';
 
 /** How often a machine runs for what is at a place: washing by its loads, two ovens one after the other. */
@@ -12,12 +12,9 @@ export function runsOf(machine: MachineKind | undefined, methodId: string, spot:
 
 type Runs = (methodId: string, spot: SpotAt) => number;
 
-/** What washes that another takes off. */
-const TAKEN_OFF_BY: Readonly<Record<string, string>> = { 'bed-linen-wash': 'bed-linen' };
-
 /** Loads one after the other; what is washed apart, as pillows are, goes on while the rest dries. */
 const byLoads: Runs = (methodId, spot) => {
-  const { loads } = loadsOf(piecesAt(TAKEN_OFF_BY[methodId] ?? methodId, spot));
+  const { loads } = loadsOf(washedAt(methodId, spot));
   const apart = groupBy(loads, ({ pieces: [first] }) => first && textileOf(first.textile).apart);
   return Math.max(1, ...[...apart.values()].map((own) => own.length));
 };

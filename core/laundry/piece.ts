@@ -90,6 +90,14 @@ export function piecesAt(methodId: string, spot: SpotAt): Piece[] {
   });
 }
 
+/** What washes that another takes off. */
+const TAKEN_OFF_BY: Readonly<Record<string, string>> = { 'bed-linen-wash': 'bed-linen' };
+
+/** What goes into the wash by one method at a fixture, whichever took it off. */
+export function washedAt(methodId: string, spot: SpotAt): Piece[] {
+  return piecesAt(TAKEN_OFF_BY[methodId] ?? methodId, spot);
+}
+
 function hundredths(value: number): number {
   return Math.round(value * 100) / 100;
 }

@@ -3,6 +3,8 @@ import type { FoundThing } from '@/core/day/run';
 import { roomsOf } from '@/core/home/room';
 import type { Current } from '@/core/problem/campaign';
 import { type SuppliesScreen, suppliesScreen } from '@/present/supplies/supplies-model';
+import { type WashScreen, washScreen } from '@/present/supplies/wash-model';
+import { washLead } from '@/present/supplies/wash-words';
 import { count } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
@@ -12,11 +14,13 @@ import { Cupboard } from './cupboard';
 import { FoundToBuy, type SettleAct } from './found-to-buy';
 import { MixingCards } from './mixing-cards';
 import { ShoppingList } from './shopping-list';
+import { Wash } from './wash';
 
 const VIEWS = {
   buy: { href: '/supplies', name: 'To buy' },
   cupboard: { href: '/supplies/cupboard', name: 'In the cupboard' },
   mix: { href: '/supplies/mix', name: 'To mix' },
+  wash: { href: '/supplies/wash', name: 'The wash' },
 } as const;
 type View = keyof typeof VIEWS;
 
@@ -38,13 +42,15 @@ export function SuppliesPage(props: SuppliesPageProps) {
   const { state, view, found } = props;
   if (state.tasks.length === 0) return <NoWorkYet />;
   const screen = suppliesScreen(state);
+  const washed = washScreen(state);
   return (
     <>
       <ViewSwitch label="Supplies" views={Object.values(VIEWS)} here={VIEWS[view].href} />
-      <PageHead title={TITLES[view](screen, found.length)}>{LEADS[view](screen)}</PageHead>
+      <PageHead title={TITLES[view](screen, found.length)}>{LEADS[view](screen, washed)}</PageHead>
       {view === 'buy' && <ToBuy {...props} screen={screen} />}
       {view === 'cupboard' && <Cupboard screen={screen} edits={state.edits} actions={props.actions} />}
       {view === 'mix' && <MixingCards screen={screen} />}
+      {view === 'wash' && <Wash screen={washed} />}
     </>
   );
 }
@@ -83,13 +89,15 @@ const TITLES: Record<View, (screen: SuppliesScreen, found: number) => string> = 
       : `${count(shopping.length + found, 'thing', 'things')} to buy`,
   cupboard: () => 'In the cupboard',
   mix: () => 'To mix',
+  wash: () => 'The wash',
 };
 
-const LEADS: Record<View, (screen: SuppliesScreen) => string> = {
+const LEADS: Record<View, (screen: SuppliesScreen, wash: WashScreen) => string> = {
   buy: ({ shopping, total }) =>
     shopping.length === 0
       ? 'What is left of the clean takes nothing that is not there.'
       : `In whole packs, ${total} together at made-up prices. Whoever has it all before the start never has to leave the room for it.`,
   cupboard: () => 'What is there, and how much is left by now. What is past its date does not count.',
   mix: () => 'Exactly so much for the bucket and the bottle you have. The label of the product comes first.',
+  wash: (_screen, wash) => washLead(wash),
 };

@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest';
+import { minuteOf } from '@/core/basics/local-time';
+import type { Household } from '@/core/household/household';
+import { DOZEN_HOMES, homeNamed } from '@/demo/dozen-homes';
+import { juniperRow } from '@/demo/juniper-row';
+import { quickPlan, stateOf } from '@/ui/testing/demo-state';
+import { type WashScreen, washScreen } from './wash-model';
+import { clockAfter, washLead, weightWords } from './wash-words';
+
+const NOW = '2027-03-01T08:00';
+
+function washOf(household: Household, now = NOW): WashScreen {
+  return washScreen(stateOf(household, now, quickPlan(household, now)));
+}
+
+const demo = juniperRow('2027-03-01');
+const wash = washOf(demo);
+const titles = (screen: WashScreen) => screen.runs.map(({ title, room }) => `${title}, ${room}`);
+
+describe('the wash of the demo household', () => {
+  it('has each run in its turn, with what is in the drum', () => {
+    expect(wash.atHome).toBe(true);
+    expect(wash.runs.length).toBeGreaterThan(8);
+    const starts = wash.runs.map(({ start }) => start);
+    expect(starts).toEqual(starts.toSorted());
+    for (const { drums, title } of wash.runs) {
+      expect(drums.length, title).toBeGreaterThan(0);
+      for (const { arcs } of drums) {
+        const share = arcs.reduce((sum, arc) => sum + arc.share, 0);
+        expect(share, title).toBeGreaterThan(0);
+        expect(share, title).toBeLessThanOrEqual(1.001);
+      }
+    }
+  });
+
+  it('washes a double bed at 60 degrees: cover, sheet and two cases, 2.1 of 7 kg', () => {
+    const bed = wash.runs.find(
+      ({ title, room }) => title === 'Wash the bed linen' && room.startsWith('Ines'),
+    );
+    const [drum] = bed!.drums;
+    expect([drum!.programme, drum!.weight, drum!.capacity]).toEqual(['Hot, 60 °C', '2.1 kg', '7 kg']);
+    expect(drum!.arcs.map(({ words }) => words)).toEqual([
+      'Double duvet cover',
+      'Double sheet',
+      '2 × pillow case',
+    ]);
+  });
+
+  it('washes pillows in a drum of their own', () => {
+    const duvet = wash.runs.find(({ title }) => title === 'Wash duvet and pillows');
+    expect(duvet!.drums.map(({ arcs }) => arcs[0]!.words)).toEqual(['Duvet', '2 × pillow']);
+  });
+
+  it('is out of the machine in time, and says where it dries till when', () => {
+    for (const { start, end, outBy, dries, title } of wash.runs) {
+      expect(minuteOf(end), title).toBeGreaterThan(minuteOf(start));
+      if (outBy) expect(outBy >= end, title).toBe(true);
+      if (dries?.until) expect(dries.until > end, title).toBe(true);
+    }
+    const where = (title: string) => wash.runs.find((run) => run.title === title)?.dries?.where;
+    expect(where('Wash the bed linen')).toBe('in the dryer');
+    expect(where('Wash the curtains')).toBe('where it hangs');
+  });
+
+  it('names runs of one date that one drum would hold', () => {
+    for (const { date, names } of wash.together) {
+      expect(names.length).toBeGreaterThan(1);
+      const ofDate = titles({ ...wash, runs: wash.runs.filter(({ start }) => start.startsWith(date)) });
+      for (const name of names) expect(ofDate).toContain(name);
+    }
+  });
+
+  it('leaves out what is in the wash already or was', () => {
+    const [first] = wash.runs;
+    const begun = stateOf(demo, NOW, quickPlan(demo, NOW));
+    const step = begun.tasks
+      .find(({ id }) => id === first!.key)!
+      .method.steps.find(({ machine }) => machine === 'washer')!;
+    const ticked = { step: `${first!.key}/${step.key}`, at: NOW } as Household['ticks'][number];
+    const household = { ...begun.household, ticks: [...begun.household.ticks, ticked] };
+    expect(washScreen({ ...begun, household }).runs.map(({ key }) => key)).not.toContain(first!.key);
+  });
+});
+
+describe('the wash of other homes', () => {
+  it.each(DOZEN_HOMES.map(({ name }) => name))('%s: each piece in a drum that takes it', (name) => {
+    const home = homeNamed(name);
+    const screen = washOf(home, home.now);
+    for (const drum of [...screen.runs.flatMap(({ drums }) => drums), ...screen.waiting])
+      expect(drum.arcs.reduce((sum, { share }) => sum + share, 0)).toBeLessThanOrEqual(1.001);
+    expect(washLead(screen)).toMatch(/\.$/);
+  });
+
+  it('is out of the house or by hand where there is no machine', () => {
+    const screen = washOf(homeNamed('no machines'), homeNamed('no machines').now);
+    expect(screen).toMatchObject({ atHome: false, runs: [], waiting: [] });
+    expect(washLead(screen)).toBe('Nothing that is left of the clean goes into the wash.');
+  });
+
+  it('is packed into as few drums as may be before there is a plan', () => {
+    const { plans: _plans, ...campaign } = stateOf(demo, NOW, quickPlan(demo, NOW)).campaign!;
+    const state = {
+      ...stateOf(demo, NOW, quickPlan(demo, NOW)),
+      campaign: { ...campaign, plans: undefined },
+    };
+    const screen = washScreen(state);
+    expect(screen.runs).toEqual([]);
+    expect(screen.waiting.length).toBeGreaterThan(3);
+    const drums = wash.runs.flatMap((run) => run.drums).length;
+    expect(screen.waiting.length).toBeLessThan(drums);
+    expect(washLead(screen)).toContain('once the work is spread');
+  });
+});
+
+describe('words of the wash', () => {
+  it('tells weights in the units that one reads', () => {
+    expect([weightWords(1.35, 'metric'), weightWords(7, 'us')]).toEqual(['1.4 kg', '15.4 lb']);
+  });
+
+  it('names the date of a time only where it is another', () => {
+    expect(clockAfter('2027-03-01T21:07', '2027-03-01T18:00')).toBe('21:07');
+    expect(clockAfter('2027-03-02T10:00', '2027-03-01T18:00')).toBe('10:00 on Tue 2 Mar');
+  });
+});
