@@ -47,3 +47,12 @@ export function spoonWords({ count, measure }: Spoons): string {
   const number = `${whole > 0 ? whole : ''}${FRACTIONS[count - whole] ?? ''}`;
   return `${number} ${measure}${count > 1 ? 's' : ''}`;
 }
+
+const POUNDS = 2.205;
+
+/** What laundry weighs, in the units that one reads. */
+export function weightWords(kg: number, units: Units): string {
+  return units === 'metric' ? `${tenth(kg)} kg` : `${tenth(kg * POUNDS)} lb`;
+}
+
+const tenth = (value: number) => Math.round(value * 10) / 10;

@@ -4,8 +4,9 @@ import type { Household } from '@/core/household/household';
 import { DOZEN_HOMES, homeNamed } from '@/demo/dozen-homes';
 import { juniperRow } from '@/demo/juniper-row';
 import { quickPlan, stateOf } from '@/ui/testing/demo-state';
+import { weightWords } from './supply-words';
 import { type WashScreen, washScreen } from './wash-model';
-import { clockAfter, washLead, weightWords } from './wash-words';
+import { clockAfter, washLead } from './wash-words';
 
 const NOW = '2027-03-01T08:00';
 

@@ -9,7 +9,7 @@ import { type Colour, textileOf } from '@/core/laundry/textile';
 import type { PlanEntry } from '@/core/plan/plan';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { type CleanTask, stepIdOf } from '@/core/work/tasks';
-import { weightWords } from './wash-words';
+import { weightWords } from './supply-words';
 
 /** The wash of a clean: what the machine runs for, when, what is in each drum, and where it dries till when. */
 

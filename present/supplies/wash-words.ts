@@ -1,4 +1,3 @@
-import type { Units } from '@/core/basics/choices';
 import { clock, count, longDate, shortDate } from '../words/words';
 import type { WashScreen } from './wash-model';
 
@@ -18,12 +17,3 @@ export function clockAfter(time: string, named: string): string {
   const date = time.slice(0, 10);
   return date === named.slice(0, 10) ? clock(time) : `${clock(time)} on ${shortDate(date)}`;
 }
-
-const POUNDS = 2.205;
-
-/** What laundry weighs, in the units that one reads. */
-export function weightWords(kg: number, units: Units): string {
-  return units === 'metric' ? `${tenth(kg)} kg` : `${tenth(kg * POUNDS)} lb`;
-}
-
-const tenth = (value: number) => Math.round(value * 10) / 10;
