@@ -53,10 +53,21 @@ const PRODUCT_PACKS = {
 
 const THING_PACKS = {
   gloves: pack(1, 220),
+  'toilet-gloves': pack(1, 220),
   masks: pack(5, 490),
   pads: pack(3, 260),
   bags: pack(20, 340),
   cloths: pack(4, 590),
+  'mop-covers': pack(2, 990),
+  dusters: pack(1, 450),
+  'bin-liners': pack(20, 250),
+  'vacuum-bags': pack(4, 890),
+  'hood-filters': pack(1, 1490),
+  'air-filters': pack(1, 1890),
+  'water-filters': pack(1, 690),
+  batteries: pack(2, 590),
+  'dishwasher-salt': pack(1, 180),
+  'felt-sliders': pack(8, 550),
 } satisfies Record<ThingName, Pack>;
 
 export const MADE_UP_PRICES: PriceList = {

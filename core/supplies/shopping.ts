@@ -7,7 +7,7 @@ import type { Plan } from '../plan/plan';
 import type { CleanTask } from '../work/task';
 import { type Mixture, mixturesFor } from './amounts';
 import type { Pack, PriceList } from './price-list';
-import { isKept, thingsFor } from './things';
+import { type Lasting, lastingOf, thingsFor } from './things';
 
 /** What has to be bought, by when, and for which session: what a clean needs against what is in the cupboard. */
 
@@ -162,25 +162,38 @@ function thingLines(sessions: readonly WorkSession[], supplies: Supplies, prices
     const uses = byThing.get(thing) ?? [];
     if (uses.length === 0) return [];
     const have = supplies.things.find((known) => known.thing === thing)?.count ?? 0;
-    return [
-      lineOf('thing', thing, 'pieces', isKept(thing) ? byDay(uses) : uses, have, 0, prices.thingPack(thing)),
-    ];
+    const needed = ADDS_UP[lastingOf(thing)](uses);
+    return [lineOf('thing', thing, 'pieces', needed, have, 0, prices.thingPack(thing))];
   });
 }
 
 type Use = { readonly session: WorkSession; readonly amount: number; readonly tasks: readonly CleanTask[] };
 
-/** What is kept is needed as often as on the day that takes most; in between it is washed. */
-function byDay(uses: readonly Use[]): Use[] {
+/** One row a way of lasting: which of the uses take one more. */
+const ADDS_UP: Readonly<Record<Lasting, (uses: readonly Use[]) => readonly Use[]>> = {
+  'used-up': (uses) => uses,
+  'a-day-each': (uses) => firstOf(uses, ({ session }) => `${session.date} ${session.people.join()}`),
+  washed: (uses) => growing(uses, ({ session }) => session.date),
+  each: (uses) => firstOf(uses, ({ session }) => session.people.join()),
+  kept: (uses) => growing(uses, ({ session }) => session.id),
+};
+
+/** The first of those that share what they use. */
+function firstOf(uses: readonly Use[], sharedBy: (use: Use) => string): Use[] {
+  return [...groupBy(uses, sharedBy).values()].map(([first]) => first as Use);
+}
+
+/** What is there again is needed as often as in the group that takes most at once. */
+function growing(uses: readonly Use[], atOnce: (use: Use) => string): Use[] {
   let most = 0;
-  const growing: Use[] = [];
-  for (const day of groupBy(uses, (use) => use.session.date).values()) {
-    const amount = day.reduce((sum, use) => sum + use.amount, 0);
+  const more: Use[] = [];
+  for (const group of groupBy(uses, atOnce).values()) {
+    const amount = group.reduce((sum, use) => sum + use.amount, 0);
     if (amount <= most) continue;
-    growing.push({ ...(day[0] as Use), amount: amount - most });
+    more.push({ ...(group[0] as Use), amount: amount - most });
     most = amount;
   }
-  return growing;
+  return more;
 }
 
 /** Amounts add up with tiny errors. */

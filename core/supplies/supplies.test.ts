@@ -193,6 +193,70 @@ describe('the shopping list', () => {
     expect(lines([session('a', '2027-03-02', kitchen), session('b', '2027-03-02', kitchen)])).toBe(2 * one);
   });
 
+  describe('of things', () => {
+    const by = (methods: readonly string[]) => tasks.filter(({ method }) => methods.includes(method.id));
+    const of = (person: string, date: string, work: readonly CleanTask[], id = `${person} ${date}`) => ({
+      ...session(id, date, work),
+      people: [person],
+    });
+    const needed = (thing: string, ...sessions: WorkSession[]) =>
+      shoppingList(sessions, NO_SUPPLIES, new Map(), MADE_UP_PRICES, '2027-03-01').lines.find(
+        ({ name }) => name === thing,
+      )?.needed ?? 0;
+    const dust = by(['ceiling-dust']);
+    const wet = tasks.filter(({ room, method }) => room.id === 'bathroom' && method.id === 'taps-descale');
+    const [monday, tuesday] = ['2027-03-01', '2027-03-02'];
+
+    it('takes a mask a person and a day, however often they begin', () => {
+      expect(needed('masks', of('ines', monday!, dust, 'a'), of('ines', monday!, dust, 'b'))).toBe(1);
+      expect(needed('masks', of('ines', monday!, dust), of('bram', monday!, dust))).toBe(2);
+      expect(needed('masks', of('ines', monday!, dust), of('ines', tuesday!, dust))).toBe(2);
+      expect(needed('masks', of('ines', monday!, by(['door-wash'])))).toBe(0);
+    });
+
+    it('takes a pair of gloves a person for the whole clean, and one for the toilet that nobody else wears', () => {
+      const sessions = [of('ines', monday!, wet), of('ines', tuesday!, wet), of('bram', tuesday!, wet)];
+      expect(needed('gloves', ...sessions)).toBe(2);
+      expect(needed('toilet-gloves', ...sessions)).toBe(0);
+      const toilets = [of('ines', monday!, [TOILET]), of('bram', tuesday!, [TOILET])];
+      expect(needed('toilet-gloves', ...toilets)).toBe(1);
+      expect(needed('gloves', ...toilets)).toBe(0);
+    });
+
+    it('takes a mop cover a room, washed by the next day', () => {
+      const floors = by(['floor-mop']);
+      expect(floors.length).toBeGreaterThan(3);
+      expect(needed('mop-covers', of('ines', monday!, floors))).toBe(floors.length);
+      expect(
+        needed('mop-covers', of('ines', monday!, floors.slice(0, 2)), of('ines', tuesday!, floors.slice(2))),
+      ).toBe(floors.length - 2);
+    });
+
+    it('takes what is changed: a battery an alarm, a liner a bin, salt for the dishwasher', () => {
+      const alarms = by(['alarm-test']);
+      const count = alarms.reduce((sum, { fixture }) => sum + fixture.count, 0);
+      expect(count).toBeGreaterThan(1);
+      expect(needed('batteries', of('ines', monday!, alarms))).toBe(count);
+      expect(needed('bin-liners', of('ines', monday!, by(['bin-wash'])))).toBe(1);
+      expect(needed('dishwasher-salt', of('ines', monday!, by(['dishwasher-clean'])))).toBe(1);
+    });
+
+    it('says by which day what is worn out is needed', () => {
+      const { lines } = shoppingList(
+        [of('ines', tuesday!, dust)],
+        { ...NO_SUPPLIES, things: [{ thing: 'dusters', count: 0 }] },
+        new Map(),
+        MADE_UP_PRICES,
+        '2027-03-01',
+      );
+      expect(lines.find(({ name }) => name === 'dusters')).toMatchObject({
+        have: 0,
+        packs: Math.ceil(dust.length / 4),
+        session: { date: tuesday },
+      });
+    });
+  });
+
   test.prop([fc.integer({ min: 0, max: 2000 }), fc.integer({ min: 0, max: 2000 })], { seed: 77 })(
     'always buys enough, and never a pack too many',
     (amount, used) => {

@@ -39,46 +39,88 @@ export function clothsFor(tasks: readonly CleanTask[]): { readonly zone: Zone; r
   });
 }
 
+/** How what the sessions need adds up over a clean. */
+export type Lasting =
+  /** Used up. */
+  | 'used-up'
+  /** One a person and day. */
+  | 'a-day-each'
+  /** Washed by the next day: as many as on the day that takes most. */
+  | 'washed'
+  /** Everybody has one of their own. */
+  | 'each'
+  /** There for everybody, from one session to the next. */
+  | 'kept';
+
 type ThingRow = {
-  /** Kept from one session to the next; what is not is used up. */
-  readonly kept: boolean;
+  readonly lasts: Lasting;
   readonly countFor: (tasks: readonly CleanTask[]) => number;
 };
+
+/** So many of the tasks share one. */
+const oneFor =
+  (tasks: number, holds: (task: CleanTask) => boolean) =>
+  (all: readonly CleanTask[]): number =>
+    Math.ceil(all.filter(holds).length / tasks);
+/** One for each of the things at which some methods are done. */
+const oneAtEach =
+  (...methods: readonly string[]) =>
+  (all: readonly CleanTask[]): number =>
+    all
+      .filter(({ method }) => methods.includes(method.id))
+      .reduce((sum, { fixture }) => sum + fixture.count, 0);
+const byTool =
+  (words: RegExp) =>
+  ({ method }: CleanTask): boolean =>
+    uses(words)(method);
+const isWet = ({ products }: CleanTask) => productsOf(products).some((product) => factsOf(product).gloves);
+
+/** Four feet of what is slid. */
+const FEET = 4;
 
 /** One row a thing: how many a session of work takes. */
 const ROWS: Record<ThingName, ThingRow> = {
   gloves: {
-    kept: true,
-    countFor: (tasks) => {
-      const wet = tasks.filter((task) =>
-        productsOf(task.products).some((product) => factsOf(product).gloves),
-      );
-      // One pair stays with the toilet.
-      return new Set(wet.map((task) => (zoneOf(task) === 'toilet' ? 'toilet' : 'rest'))).size;
-    },
+    lasts: 'each',
+    countFor: (tasks) => (tasks.some((task) => isWet(task) && zoneOf(task) !== 'toilet') ? 1 : 0),
+  },
+  'toilet-gloves': {
+    lasts: 'kept',
+    countFor: (tasks) => (tasks.some((task) => isWet(task) && zoneOf(task) === 'toilet') ? 1 : 0),
   },
   masks: {
-    kept: false,
+    lasts: 'a-day-each',
     countFor: (tasks) =>
-      tasks.some((task) => uses(/mask/)(task.method) || hasTag(task, 'fumes') || isDustAbove(task)) ? 1 : 0,
+      tasks.some((task) => byTool(/mask/)(task) || hasTag(task, 'fumes') || isDustAbove(task)) ? 1 : 0,
   },
-  pads: {
-    kept: false,
-    countFor: (tasks) => Math.ceil(tasks.filter((task) => uses(/sponge|pad/)(task.method)).length / 4),
-  },
+  pads: { lasts: 'used-up', countFor: oneFor(4, byTool(/sponge|pad/)) },
   bags: {
-    kept: false,
-    countFor: (tasks) =>
-      Math.ceil(
-        tasks.filter((task) => uses(/^bags?( |$)/)(task.method) || task.method.kind === 'belongings').length /
-          2,
-      ),
+    lasts: 'used-up',
+    countFor: oneFor(2, (task) => byTool(/^bags?( |$)/)(task) || task.method.kind === 'belongings'),
   },
   cloths: {
-    kept: true,
+    lasts: 'washed',
     countFor: (tasks) => clothsFor(tasks).reduce((sum, { count }) => sum + count, 0),
   },
+  'mop-covers': { lasts: 'washed', countFor: oneFor(1, byTool(/^flat mop/)) },
+  dusters: { lasts: 'washed', countFor: oneFor(4, byTool(/duster/)) },
+  'bin-liners': { lasts: 'used-up', countFor: oneAtEach('bin-wash', 'waste-bin-wash', 'outdoor-bin-wash') },
+  'vacuum-bags': { lasts: 'used-up', countFor: oneAtEach('vacuum-filter') },
+  'hood-filters': { lasts: 'used-up', countFor: oneAtEach('extractor-filter-charcoal') },
+  'air-filters': {
+    lasts: 'used-up',
+    countFor: oneAtEach('heating-filter-change', 'ventilation-filter-change', 'air-return-vacuum'),
+  },
+  'water-filters': { lasts: 'used-up', countFor: oneAtEach('water-filter-change') },
+  batteries: { lasts: 'used-up', countFor: oneAtEach('alarm-test', 'co-alarm-test') },
+  'dishwasher-salt': { lasts: 'used-up', countFor: oneAtEach('dishwasher-clean') },
+  'felt-sliders': { lasts: 'kept', countFor: (tasks) => (tasks.some(isSlid) ? FEET : 0) },
 };
+
+/** Something heavy goes aside on felt. */
+function isSlid(task: CleanTask): boolean {
+  return byTool(/felt/)(task) || task.method.steps.some(({ title }) => /felt/.test(title));
+}
 
 function hasTag(task: CleanTask, tag: string): boolean {
   return task.method.steps.some((step) => step.mode === 'hands' && tagsOf(task, step).includes(tag));
@@ -96,7 +138,6 @@ export function thingsFor(
   );
 }
 
-/** Whether a thing is there again for the next session. */
-export function isKept(thing: ThingName): boolean {
-  return ROWS[thing].kept;
+export function lastingOf(thing: ThingName): Lasting {
+  return ROWS[thing].lasts;
 }

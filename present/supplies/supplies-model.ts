@@ -102,12 +102,7 @@ export function suppliesScreen(state: Current): SuppliesScreen {
       .map((line) => shoppingRow(line, units, names)),
     total: priceWords(cents),
     cupboard: cupboardRows(supplies, lines, consumed, units, today),
-    things: THING_NAMES.map((thing) => ({
-      thing,
-      words: supplyName(thing),
-      count: supplies.things.find((known) => known.thing === thing)?.count ?? 0,
-      needed: lines.find((line) => line.name === thing)?.needed ?? 0,
-    })),
+    things: thingRows(supplies, lines),
     bucketMl: supplies.bucketMl,
     bottleMl: supplies.bottleMl,
     cards: mixtures
@@ -122,6 +117,16 @@ export function suppliesScreen(state: Current): SuppliesScreen {
       })),
     cloths: kitFor(open, supplies).cloths.map(({ zone, count }) => ({ zone: ZONES[zone].words, count })),
   };
+}
+
+/** Things to count: those that the work takes, and those that are there. */
+function thingRows(supplies: Supplies, lines: readonly SupplyLine[]): ThingRow[] {
+  return THING_NAMES.map((thing) => ({
+    thing,
+    words: supplyName(thing),
+    count: supplies.things.find((known) => known.thing === thing)?.count ?? 0,
+    needed: lines.find((line) => line.name === thing)?.needed ?? 0,
+  })).filter(({ count: there, needed }) => there + needed > 0);
 }
 
 /** The sessions from today on, with the open work that each begins. */
