@@ -6,6 +6,7 @@ import { APPLIANCES } from './methods/appliances';
 import { BATHROOM } from './methods/bathroom';
 import { BEDROOM } from './methods/bedroom';
 import { CEILING_AND_WALLS } from './methods/ceiling-and-walls';
+import { FIRST_AND_LAST } from './methods/first-and-last';
 import { FLOORS } from './methods/floors';
 import { FURNITURE } from './methods/furniture';
 import { KITCHEN } from './methods/kitchen';
@@ -79,6 +80,7 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...WAYS_IN,
   ...OUTSIDE,
   ...WHOLE_HOUSE,
+  ...FIRST_AND_LAST,
   ...FLOORS,
 ]);
 

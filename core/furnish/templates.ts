@@ -29,6 +29,12 @@ const ANYWHERE: readonly FixtureKindName[] = [
   'rug',
   'lamp',
   'behind-furniture',
+  'pick-up',
+  'last-touches',
+  'air-cleaner',
+  'electric-fire',
+  'window-grille',
+  'season-lights',
 ];
 
 const USUAL: RoomTemplate = {
@@ -87,6 +93,7 @@ const WASHING: RoomTemplate = {
     LAMP,
   ],
   often: [
+    'towels',
     'window',
     'towel-rail',
     'shower-curtain',
@@ -122,6 +129,8 @@ const COOKING: RoomTemplate = {
     LAMP,
   ],
   often: [
+    'appliance-front',
+    'jars',
     'small-appliance',
     'coffee-machine',
     'under-sink',
@@ -136,6 +145,7 @@ const COOKING: RoomTemplate = {
     'radiator',
     'blind',
     'plants',
+    'pick-up',
     'extinguisher',
     'emergency-numbers',
   ],

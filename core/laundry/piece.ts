@@ -60,6 +60,8 @@ const TAKEN_OFF: readonly Row[] = [
   { method: 'duvet-wash', textile: 'duvet', count: each },
   { method: 'duvet-wash', textile: 'pillow', count: times(2) },
   { method: 'mats-wash', textile: 'bath-mat', count: times(2) },
+  { method: 'towels-wash', textile: 'bath-towel', count: times(3) },
+  { method: 'towels-wash', textile: 'hand-towel', count: times(3) },
   { method: 'shower-curtain-wash', textile: 'shower-curtain', count: each },
   { method: 'curtain-wash', textile: 'curtain', count: each, byArea: true },
   { method: 'nets-wash', textile: 'net', count: each, byArea: true },

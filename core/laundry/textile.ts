@@ -31,6 +31,8 @@ export const TEXTILES = {
   'double-cover': { name: 'Double duvet cover', dryKg: 1.1, ...linen },
   'pillow-case': { name: 'Pillow case', dryKg: 0.15, ...linen },
   protector: { name: 'Mattress protector', dryKg: 1, ...linen },
+  'bath-towel': { name: 'Bath towel', dryKg: 0.6, ...linen },
+  'hand-towel': { name: 'Hand towel', dryKg: 0.25, ...linen },
   'bath-mat': {
     name: 'Bath mat',
     dryKg: 0.7,

@@ -30,7 +30,7 @@ const MOST_WAITING = 240;
 const TAKEN_OUT: ReadonlySet<string> = new Set(['belongings', 'textiles']);
 
 /** What may lie in a basket or hang on an airer for as long as it takes: nothing is without it meanwhile. */
-const IN_NO_HURRY: ReadonlySet<string> = new Set(['bed-linen-wash']);
+const IN_NO_HURRY: ReadonlySet<string> = new Set(['bed-linen-wash', 'towels-wash']);
 
 /** What leaves a bed so that nobody can sleep in it, and when it is to be made again. */
 const BARE_BED: ReadonlySet<string> = new Set(['bed-linen', 'mattress-freshen']);

@@ -119,4 +119,11 @@ export const BATHROOM_KINDS = {
     size: { widthM: 4 },
     surfaces: ['rubber'],
   },
+  towels: {
+    name: 'Towels',
+    synonyms: ['bath towels', 'hand towels'],
+    height: 'middle',
+    size: {},
+    surfaces: ['fabric'],
+  },
 } as const satisfies Record<string, FixtureKind>;

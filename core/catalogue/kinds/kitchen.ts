@@ -195,4 +195,18 @@ export const KITCHEN_KINDS = {
     size: {},
     surfaces: ['plastic'],
   },
+  'appliance-front': {
+    name: 'Appliance fronts',
+    synonyms: ['fridge door', 'oven front', 'stainless steel'],
+    height: 'middle',
+    size: { widthM: 0.6, heightM: 1.2 },
+    surfaces: ['painted metal', 'steel', 'glass'],
+  },
+  jars: {
+    name: 'Jars and food containers',
+    synonyms: ['boxes', 'lids', 'tubs'],
+    height: 'middle',
+    size: {},
+    surfaces: ['plastic', 'glass', 'steel'],
+  },
 } as const satisfies Record<string, FixtureKind>;

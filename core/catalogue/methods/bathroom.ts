@@ -1,6 +1,6 @@
 import type { MethodEntry } from '../method';
 import { back, dose, dwell, hands, out, per, things, wait } from '../notation';
-import { washing } from '../washing';
+import { drying, washing } from '../washing';
 
 /** Bath, shower, basin and toilet. */
 export const BATHROOM: readonly MethodEntry[] = [
@@ -557,5 +557,23 @@ export const BATHROOM: readonly MethodEntry[] = [
     how: 'Black that stays is inside the sealant: then it has to be renewed.',
     doneWhen: 'The joint is white, or noted to be renewed.',
     caution: 'One product only, and air the room.',
+  },
+  {
+    id: 'towels-wash',
+    fixture: 'towels',
+    title: 'Wash the towels, hang fresh ones',
+    kind: 'textiles',
+    layer: 5,
+    steps: [
+      hands('load', 'Off the rail, fresh ones on, load', { setUpMinutes: 3, soiled: false }),
+      ...washing('Towels', [90, 110, 140], 20, 230),
+      ...drying('Towels'),
+      hands('fold', 'Fold and put away', { setUpMinutes: 1, soiled: false, rate: per('each', 30) }),
+    ],
+    products: { pantry: [dose('laundry-detergent', 60, 'ml')] },
+    intervalMonths: 1,
+    hardness: 1,
+    how: 'At 60 °C, without softener, so that they still drink.',
+    doneWhen: 'The pile is as high as before.',
   },
 ];

@@ -170,7 +170,6 @@ export const CEILING_AND_WALLS: readonly MethodEntry[] = [
       hands('wash', 'Handles, rails, taps, remotes, phones: well wrung cloth, then dry', {
         setUpMinutes: 0.5,
         soiled: false,
-        tags: ['electric'],
         rate: per('each', 60),
       }),
     ],

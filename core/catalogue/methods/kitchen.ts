@@ -496,4 +496,22 @@ export const KITCHEN: readonly MethodEntry[] = [
     how: 'Vinegar water against mould; dry before bread goes in.',
     doneWhen: 'It smells of nothing.',
   },
+  {
+    id: 'jars-wash',
+    fixture: 'jars',
+    title: 'Match, sort and wash jars and food containers',
+    kind: 'kitchen',
+    layer: 4,
+    steps: [
+      hands('match', 'Each with its lid; what has none leaves', { setUpMinutes: 4, soiled: false }),
+      hands('wash', 'Wash, rims and seals too, dry open', { setUpMinutes: 2, rate: per('each', 6) }),
+    ],
+    tools: ['brush', 'towel'],
+    products: { pantry: [dose('dish-soap', 5, 'ml', 3000)] },
+    intervalMonths: 6,
+    priority: 'could',
+    hardness: 2,
+    how: 'Stored open, so that they smell of nothing.',
+    doneWhen: 'Every box has a lid and every lid a box.',
+  },
 ];

@@ -87,8 +87,10 @@ export const OUTSIDE: readonly MethodEntry[] = [
     intervalMonths: 12,
     priority: 'could',
     hardness: 3,
-    how: 'Rinse away from beds; no salt, no chlorine: it ends in the ground.',
+    how: 'From the house outwards, with as little water as does it, away from beds and from drains that feed them; no salt, no chlorine.',
     doneWhen: 'It does not slide when it is wet.',
+    caution:
+      'Wet paving is slippery: shoes with a grip. Water stays away from sockets, lights and the sill of the door.',
   },
   {
     id: 'outdoor-furniture-wash',
