@@ -108,6 +108,16 @@ describe('the catalogue', () => {
       await openHouse();
       const shown = 'return [...document.querySelectorAll("input")].some(({ value }) => value === "-34")';
       await browser.until(() => browser.run<boolean>(shown), 'the latitude that was typed');
+      // What the weekly round does is out by itself.
+      await browser.press('checkbox', 'Bins');
+      await kept();
+      await browser.choose('Who does the round', 'Ines');
+      await kept();
+      await browser.goTo('/scope');
+      await browser.type('Find a job', 'wash the bin');
+      await browser.see('the weekly round covers it');
+      await browser.goTo('/catalogue/bin-wash');
+      await browser.see(/every 14 days where the weekly round does it/);
     });
   });
 });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { weeklyRoundSchema } from './weekly-round';
 
 /** What is true of the whole home and changes how long things take, how often they are due, or what to beware of. */
 export const homeFactsSchema = z.strictObject({
@@ -15,6 +16,8 @@ export const homeFactsSchema = z.strictObject({
   tank: z.boolean().default(false),
   /** Only one set of bedding for each bed. */
   singleBedding: z.boolean().default(false),
+  /** What is done every week anyhow; absent where nobody said. */
+  weeklyRound: weeklyRoundSchema.optional(),
 });
 export type HomeFacts = z.infer<typeof homeFactsSchema>;
 export type FactName = keyof HomeFacts;

@@ -5,6 +5,7 @@ import { MARK_LEVELS, type Mark, markKey, type Reason } from '../clean/marks';
 import { intervalIn } from '../estimate/fact-effects';
 import type { HomeFacts } from '../home/facts';
 import { type Fixture, type Room, SOILS } from '../home/room';
+import { isInRound } from '../home/weekly-round';
 import type { ProblemTask } from '../plan/problem';
 
 /** Why something is out of scope: what a person decided, or what follows from the catalogue and the walk. */
@@ -48,7 +49,7 @@ export function scopeOf(subject: Subject, marks: Marks, facts: HomeFacts, finish
   const near = nearest(subject, marks);
   const due = dueOf(subject, facts);
   const decided = near.find((mark) => mark.in !== undefined);
-  const usual = USUALLY_OUT.find((row) => row.holds(subject, due, finish));
+  const usual = USUALLY_OUT.find((row) => row.holds(subject, { facts, due, finish }));
   const out = decided ? !decided.in : usual !== undefined;
   const reason = decided ? decided.reason : usual?.reason;
   const dreaded = firstOf(near, 'dreaded') ?? false;
@@ -92,17 +93,27 @@ function dueOf({ fixture, method }: Subject, facts: HomeFacts): string | undefin
 
 type Usual = {
   readonly reason: OutReason;
-  readonly holds: (subject: Subject, due: string | undefined, finish: string | undefined) => boolean;
+  readonly holds: (subject: Subject, clean: Around) => boolean;
+};
+
+/** What a task is judged in: the house, when it is due again, and the finish line. */
+type Around = {
+  readonly facts: HomeFacts;
+  readonly due: string | undefined;
+  readonly finish: string | undefined;
 };
 
 /** Why something is usually out, the strongest reason first. */
 const USUALLY_OUT: readonly Usual[] = [
   { reason: 'left', holds: ({ fixture }) => fixture.leave },
-  { reason: 'routine', holds: ({ method }) => method.routine },
+  {
+    reason: 'routine',
+    holds: ({ method }, { facts }) => method.routine || isInRound(method.id, facts.weeklyRound),
+  },
   { reason: 'occasional', holds: ({ method, fixture }) => method.occasional && !isNeeded(method, fixture) },
   {
     reason: 'not-due',
-    holds: (_subject, due, finish) => due !== undefined && finish !== undefined && due > finish,
+    holds: (_subject, { due, finish }) => due !== undefined && finish !== undefined && due > finish,
   },
 ];
 

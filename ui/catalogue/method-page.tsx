@@ -10,6 +10,7 @@ import { TAGS } from '@/core/catalogue/tags';
 import { MACHINE_KINDS, PRODUCT_SCHOOLS, WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { intervalIn } from '@/core/estimate/fact-effects';
 import { unitOf } from '@/core/furnish/quantities';
+import { roundOf } from '@/core/home/weekly-round';
 import type { Current } from '@/core/problem/campaign';
 import { atHandOf } from '@/core/work/work';
 import { fixtureKindName, isOwn } from '@/present/catalogue/catalogue-model';
@@ -67,11 +68,13 @@ export function MethodPage({ state, method, actions }: MethodPageProps) {
 
 function Head({ state, method }: Omit<MethodPageProps, 'actions'>) {
   const months = intervalIn(method, state.household.home.facts);
+  const round = roundOf(method.id);
   const here = state.listed.filter((task) => task.method.id === method.id).length;
   return (
     <PageHead title={method.title}>
       {fixtureKindName(method.fixture)}. {WORK_KINDS[method.kind]}. Every {count(months, 'month', 'months')}
       {months !== method.intervalMonths && ` in this house, ${method.intervalMonths} elsewhere`}
+      {round && `, and every ${count(round.days, 'day', 'days')} where the weekly round does it`}
       {method.occasional && ', and only where it is needed'}. {count(here, 'place', 'places')} in this house.
     </PageHead>
   );

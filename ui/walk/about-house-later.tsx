@@ -7,7 +7,7 @@ const AboutHouse = dynamic(() => import('./about-house').then((module) => module
 
 export function AboutHouseLater(props: AboutHouseProps) {
   return (
-    <UnfoldLater title="About the house: water, animals, age, way round, units">
+    <UnfoldLater title="About the house: water, animals, age, the weekly round, way round, units">
       {() => <AboutHouse {...props} />}
     </UnfoldLater>
   );

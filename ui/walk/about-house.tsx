@@ -8,17 +8,20 @@ import { useOptimistic, useState } from 'react';
 import { UNITS, type Units } from '@/core/basics/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import { WAYS_ROUND, type WayRound } from '@/core/home/room';
+import type { Member } from '@/core/people/member';
 import { BUILT_YEAR_USE, FACT_QUESTIONS, LATITUDE_USE, WAY_WORDS } from '@/present/walk/fact-words';
 import type { ChangeActions } from '../parts/change-actions';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { useChanges } from '../parts/use-changes';
+import { WeeklyRoundFields } from './weekly-round-fields';
 
 export type AboutHouseProps = {
   readonly facts: HomeFacts;
   readonly way: WayRound;
   readonly units: Units;
+  readonly people: readonly Pick<Member, 'id' | 'name'>[];
   readonly actions: ChangeActions;
 };
 
@@ -49,7 +52,7 @@ const NUMBERS = [
 ] as const;
 
 /** What is true of the whole house, with what each answer is used for; the way round; and the units. */
-export function AboutHouse({ facts: stored, way, units, actions }: AboutHouseProps) {
+export function AboutHouse({ facts: stored, way, units, people, actions }: AboutHouseProps) {
   const [facts, show] = useOptimistic(stored, (_known, next: HomeFacts) => next);
   const changes = useChanges(actions);
   const say = (next: HomeFacts) => changes.send({ do: 'home-facts', facts: next }, 'Kept.', () => show(next));
@@ -60,6 +63,11 @@ export function AboutHouse({ facts: stored, way, units, actions }: AboutHousePro
         {changes.said}
       </span>
       <InThisHouse facts={facts} onSay={say} />
+      <WeeklyRoundFields
+        round={facts.weeklyRound ?? { covers: [] }}
+        people={people}
+        onSay={(weeklyRound) => say({ ...facts, weeklyRound })}
+      />
       {NUMBERS.map(({ fact, ...field }) => (
         <NumberFact
           key={fact}

@@ -42,6 +42,7 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
           facts={household.home.facts}
           way={household.home.wayRound}
           units={household.units}
+          people={household.people.map(({ id, name }) => ({ id, name }))}
           actions={actions}
         />
       </Stack>

@@ -1,0 +1,57 @@
+import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import { ROUND_PART_NAMES, ROUND_PARTS, type RoundPart, type WeeklyRound } from '@/core/home/weekly-round';
+import type { Member } from '@/core/people/member';
+import { NativeSelect } from '../parts/native-select';
+
+type WeeklyRoundFieldsProps = {
+  readonly round: WeeklyRound;
+  readonly people: readonly Pick<Member, 'id' | 'name'>[];
+  readonly onSay: (round: WeeklyRound) => void;
+};
+
+/** What is done every week anyhow, and by whom: it is out of the deep clean by itself. */
+export function WeeklyRoundFields({ round, people, onSay }: WeeklyRoundFieldsProps) {
+  const { covers, who } = round;
+  const cover = (part: RoundPart, checked: boolean) =>
+    onSay({
+      ...round,
+      covers: ROUND_PART_NAMES.filter((one) => (one === part ? checked : covers.includes(one))),
+    });
+  return (
+    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
+      <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
+        The weekly round does
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' } }}>
+        {ROUND_PART_NAMES.map((part) => (
+          <FormControlLabel
+            key={part}
+            control={
+              <Checkbox
+                checked={covers.includes(part)}
+                onChange={(_event, checked) => cover(part, checked)}
+              />
+            }
+            label={ROUND_PARTS[part].name}
+          />
+        ))}
+      </Box>
+      <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 1.5 }}>
+        What it does is out of the deep clean, and can be taken in again, job by job, under Hours. Floors stay
+        in: all that comes down ends up there.
+      </Typography>
+      {covers.length > 0 && people.length > 0 && (
+        <NativeSelect
+          label="Who does the round"
+          value={people.some(({ id }) => id === who) ? (who ?? '') : ''}
+          none="whoever has time"
+          options={people.map(({ id, name }) => [id, name])}
+          onChange={(next) => onSay({ covers, ...(next !== '' && { who: next }) })}
+        />
+      )}
+    </Box>
+  );
+}
