@@ -10,6 +10,7 @@ import {
   positiveMinutesSchema,
 } from '../basics/scalars';
 import { PACES, type Pace } from '../home/scales';
+import { AT_HOME_NAMES } from './at-home';
 
 /** Who does the work: somebody of the household, with the hours and the limits that they have. */
 
@@ -40,6 +41,8 @@ export const memberSchema = z.strictObject({
   pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]).default('usual'),
   /** In years; what is for older people is never given to a younger one. Absent: grown up. */
   age: z.int().min(0).max(120).optional(),
+  /** At home besides the hours of work; absent: nobody said, so only then. */
+  atHome: z.enum(AT_HOME_NAMES).optional(),
   /** Dates on which other hours hold than those of the weekday; none: not there. */
   exceptions: z
     .array(z.strictObject({ date: dateSchema, hours: z.array(hoursSchema).max(20) }))

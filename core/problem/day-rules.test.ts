@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DOZEN_HOMES, homeNamed } from '../../demo/dozen-homes';
+import { minuteOf } from '../basics/local-time';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { roomsOf } from '../home/room';
 import type { ProblemPerson, ProblemStep } from '../plan/problem';
@@ -87,6 +88,27 @@ describe('what comes back on the day on which it was taken out', () => {
       const out = steps.reduce((sum, step) => sum + (step.mode === 'wait' ? step.atMost! : step.minutes), 0);
       expect(out, id).toBeLessThanOrEqual(60);
     }
+  });
+});
+
+describe('an oven that cleans itself', () => {
+  const home = homeNamed('two-hour windows');
+  const oven = (atHome?: 'evenings') => {
+    const people = home.people.map((member) => ({ ...member, ...(atHome && { atHome }) }));
+    const floors = home.home.floors.flatMap(({ rooms }) => rooms).flatMap(({ stops }) => stops);
+    const fixture = floors.flatMap(({ fixtures }) => fixtures).find(({ kind }) => kind === 'oven')!;
+    const marks = [{ on: 'task' as const, target: `${fixture.id}:oven-self-clean`, in: true }];
+    const machines = [...home.machines, { id: 'oven', kind: 'oven' as const }];
+    return expand({ ...home, people, machines, marks }, CATALOGUE, home.now);
+  };
+
+  it('waits for somebody who is at home long enough: an evening of two hours is too short, being at home is not', () => {
+    const run = (problem: ReturnType<typeof oven>) =>
+      problem.tasks.flatMap(({ steps }) => steps).find((step) => step.mode === 'wait' && step.attended)!;
+    const longest = ({ attendance = [] }: ReturnType<typeof oven>) =>
+      Math.max(...attendance.map(({ start, end }) => minuteOf(end) - minuteOf(start)));
+    expect(run(oven()).minutes).toBeGreaterThan(longest(oven()));
+    expect(run(oven('evenings')).minutes).toBeLessThanOrEqual(longest(oven('evenings')));
   });
 });
 

@@ -20,7 +20,7 @@ import { breaksOf, cutForSprints, sessionCapOf } from './blocks';
 import { daylightOn } from './daylight';
 import { firstJobWishes, listedFor } from './first-job';
 import { isForecastDry } from './forecast';
-import { freeOn } from './free-time';
+import { freeOn, homeOn } from './free-time';
 import { roomFor } from './room-of';
 import { keptToADay, longestDay } from './same-day';
 import { steered } from './steered';
@@ -134,11 +134,11 @@ function awayFromHeat(step: ProblemStep, oven: string | undefined, children: rea
   };
 }
 
-/** Nobody says when somebody is at home: it is when a grown-up works there. */
+/** When a grown-up is at home: while working, and when they said that they are besides. */
 function attendanceOf({ people, clean }: ExpandedHousehold): Window[] {
   return people
     .filter(({ age }) => age === undefined || age >= ADULT)
-    .flatMap((member) => personOf(member, clean).windows)
+    .flatMap((member) => eachDay(clean.start, clean.finish, (day) => homeOn(member, day)))
     .sort((a, b) => (a.start < b.start ? -1 : 1));
 }
 

@@ -9,6 +9,7 @@ import { cleanSchema } from '@/core/clean/clean';
 import { homeFactsSchema } from '@/core/home/facts';
 import { PACES, type Pace } from '@/core/home/room';
 import { roomFactsSchema, roomSchema } from '@/core/home/room-schema';
+import { AT_HOME_NAMES } from '@/core/people/at-home';
 import { LEAST_PASSPHRASE } from './limits';
 
 /**
@@ -92,6 +93,8 @@ export const memberFormSchema = z.object({
     z.int().min(1).max(3),
   ),
   pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]),
+  // No choice says nothing.
+  atHome: z.union([z.literal('').transform(() => undefined), z.enum(AT_HOME_NAMES)]).optional(),
   // An empty field says nothing.
   age: z
     .union(

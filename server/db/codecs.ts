@@ -51,6 +51,7 @@ export const MEMBERS = codec(memberSchema, {
   breakLength: plain('break_length'),
   pace: plain('pace'),
   age: plain('age'),
+  atHome: plain('at_home'),
   exceptions: json('exceptions'),
   busy: json('busy'),
 });

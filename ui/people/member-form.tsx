@@ -10,6 +10,7 @@ import { Controller, type UseFormReturn, useFieldArray } from 'react-hook-form';
 import { TAGS } from '@/core/catalogue/tags';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { PACES } from '@/core/home/scales';
+import { AT_HOME_NAMES } from '@/core/people/at-home';
 import type { Member } from '@/core/people/member';
 import type { MemberForm as Values } from '@/present/forms/schemas';
 import { WEEKDAYS } from '@/present/people/weekdays';
@@ -32,8 +33,20 @@ type MemberFormProps = {
 /** A person's name, weekly hours, caps and what they must not do. */
 export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   const [saved, setSaved] = useState('');
-  const { id, name, hours, dailyCap, breakAfter, breakLength, cannot, dislikes, pace, age } = member;
-  const values: Values = { id, name, hours, dailyCap, breakAfter, breakLength, cannot, dislikes, pace, age };
+  const { id, name, hours, dailyCap, breakAfter, breakLength, cannot, dislikes, pace, age, atHome } = member;
+  const values: Values = {
+    id,
+    name,
+    hours,
+    dailyCap,
+    breakAfter,
+    breakLength,
+    cannot,
+    dislikes,
+    pace,
+    age,
+    atHome,
+  };
   const keep = (input: Values, id: string) => save({ id, input });
   const { form, submit, sentence } = useActionForm('member', values, keep, () => {
     setSaved('Kept.');
@@ -52,6 +65,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
       <Sentence>{sentence ?? command.fault}</Sentence>
       <WhoItIs form={form} />
       <Hours form={form} />
+      <AtHome form={form} />
       <HowMuch form={form} />
       <TickList form={form} name="cannot" legend="Never gives this person" options={Object.entries(TAGS)} />
       <RatherNot form={form} />
@@ -84,6 +98,26 @@ function WhoItIs({ form }: MemberSection) {
         hint="Empty: grown up. What is for older people goes to somebody else."
       />
     </Stack>
+  );
+}
+
+/** An oven that cleans itself is not left alone. */
+function AtHome({ form }: MemberSection) {
+  return (
+    <Field
+      form={form}
+      name="atHome"
+      label="At home besides"
+      select
+      hint="What runs by itself and must not be left alone, such as an oven that cleans itself, may run then too."
+    >
+      <option value="">only while working</option>
+      {AT_HOME_NAMES.map((name) => (
+        <option key={name} value={name}>
+          {name}
+        </option>
+      ))}
+    </Field>
   );
 }
 

@@ -14,6 +14,7 @@ import { step012 } from './012-the-day';
 import { step013 } from './013-ids-as-bytes';
 import { step014 } from './014-commands-and-wishes';
 import { step015 } from './015-what-matters';
+import { step016 } from './016-at-home';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -33,6 +34,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step013,
   step014,
   step015,
+  step016,
 ];
 
 /** A database that knows migrations which this version does not. */
