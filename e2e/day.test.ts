@@ -236,6 +236,14 @@ describe('the day', () => {
       await browser.goTo(`/day/${TODAY}`);
       await browser.see('Found on the way');
       expect(await browser.text()).not.toContain('A bulb');
+      // A machine that broke is gone from the house, until somebody names it again.
+      await browser.press('opener', 'Something has come between');
+      await browser.press('button', 'A machine broke');
+      await browser.see('is done another way');
+      await browser.press('button', 'Washer');
+      await browser.kept('All is sent.');
+      await browser.goTo('/supplies/wash');
+      await browser.see('No washer is named under People');
     }, PHONE);
   });
 

@@ -44,6 +44,8 @@ export const dayActSchema = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('again'), step, also: z.array(step).max(30) }),
   z.strictObject({ do: z.literal('rain') }),
   z.strictObject({ do: z.literal('run-out'), product: z.enum(PRODUCT_NAMES) }),
+  /** A machine of the household does not run any more. */
+  z.strictObject({ do: z.literal('broke'), machine: idSchema }),
   /** Somebody has no more time today than so many minutes from now on; none for who is ill. */
   z.strictObject({ do: z.literal('short'), who: idSchema, minutes: z.int().min(0).max(1440) }),
   z.strictObject({ do: z.literal('block'), what: z.enum(['begin', 'rest', 'enough']) }),

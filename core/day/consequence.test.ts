@@ -89,6 +89,18 @@ describe('consequenceOf', () => {
     expect(steering.later.map((later) => later.task).sort()).toEqual(using.map(({ id }) => id).sort());
   });
 
+  it('does another way what a machine was to do that broke, at once', () => {
+    const { machines } = following({ do: 'broke', machine: 'washer' });
+    expect(machines.map(({ kind }) => kind)).not.toContain('washer');
+    expect(machines).toHaveLength(household.machines.length - 1);
+    const left = tasksOf(workOf({ ...household, machines }, CATALOGUE));
+    const keys = (of: readonly (typeof tasks)[number][], id: string) =>
+      of.find(({ method }) => method.id === id)?.method.steps.map(({ key }) => key);
+    expect(keys(tasks, 'curtain-wash')).toContain('wash');
+    expect(keys(left, 'curtain-wash')).toContain('by-hand');
+    expect(keys(left, 'curtain-wash')).not.toContain('wash');
+  });
+
   it('gives somebody twenty minutes more today, or none', () => {
     const hours = (act: DayAct, person?: string) =>
       following(act, person)

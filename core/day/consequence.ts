@@ -41,6 +41,9 @@ export function consequenceOf(event: DayEvent, where: Circumstances): HouseholdC
       return { do: 'weather', date: today, dry: false };
     case 'run-out':
       return runOut(act.product, at.slice(0, 16), where);
+    case 'broke':
+      // Done another way from now on; it is back once it is named again.
+      return { do: 'drop-machine', id: act.machine };
     case 'short':
       return short(where.people, act.who, at.slice(0, 16), act.minutes);
     case 'block':

@@ -114,6 +114,7 @@ describe('what a helper may say', () => {
     { do: 'bag', kind: 'bag', pile: 'give', count: 1 },
     { do: 'rain' },
     { do: 'run-out', product: 'vinegar' },
+    { do: 'broke', machine: 'washer' },
   ];
 
   it('is anything of a step of theirs and nothing of another’s', () => {

@@ -88,6 +88,7 @@ const MAY_SAY: { readonly [D in DayAct['do']]: Rule<D> } = {
   bag: NO_HELPER,
   rain: NO_HELPER,
   'run-out': NO_HELPER,
+  broke: NO_HELPER,
 };
 
 /** Whether a helper may say something. */

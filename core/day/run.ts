@@ -125,6 +125,7 @@ const RULES: Rules = {
   // What these change is the plan, and not the run.
   rain: () => ({}),
   'run-out': () => ({}),
+  broke: () => ({}),
   short: () => ({}),
   block: (run, { what }, event) => ({
     stretches: set(run.stretches, event.person, { what, since: secondOf(event.at) }),

@@ -1,6 +1,7 @@
 import { partsOfStepId } from '@/core/basics/ids';
 import type { ProductName } from '@/core/catalogue/products';
 import { PRODUCTS } from '@/core/catalogue/products';
+import { MACHINE_KINDS } from '@/core/catalogue/work-kinds';
 import type { Call } from '@/core/clean/call';
 import type { ToldEvent } from '@/core/clean/events';
 import { helperHears, packOfHelper } from '@/core/day/helper';
@@ -65,6 +66,7 @@ export type DayFile = {
   readonly people: readonly DayPerson[];
   readonly rooms: readonly { readonly id: string; readonly name: string }[];
   readonly products: readonly { readonly id: ProductName; readonly name: string }[];
+  readonly machines: readonly { readonly id: string; readonly name: string }[];
   readonly todaysRooms: readonly RoomToday[];
   readonly sessions: readonly { readonly person: string; readonly start: string; readonly end: string }[];
   /** Licensed trades that come on this day. */
@@ -133,6 +135,7 @@ export function dayFile(state: Current, campaign: Campaign, wanted: FileFor): Da
       .filter(({ id }) => !helper || shown.has(id))
       .map(({ id, name }) => ({ id, name })),
     products: productsIn(pack, tasks),
+    machines: helper ? [] : household.machines.map(({ id, kind }) => ({ id, name: MACHINE_KINDS[kind] })),
     todaysRooms: roomsToday(campaign, pack, state),
     sessions: plan.sessions
       .filter((session) => session.date === date && ofPerson(session.person))
