@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../core/catalogue/catalogue';
-import { fixturesOf, type Home, roomsOf } from '../core/home/room';
+import { type Fixture, fixturesOf, type Home, roomsOf } from '../core/home/room';
 import { householdSchema } from '../core/household/household';
 import { parseProblem } from '../core/plan/read-problem';
 import { expand } from '../core/problem/expand';
 import { handsRange, tasksOf } from '../core/work/tasks';
 import { workOf } from '../core/work/work';
+import { homeNamed } from './dozen-homes';
 import { FAMILY_HOUSE, householdAround, hugeHome, LARGE_OLD_HOUSE, ONE_ROOM_FLAT } from './example-homes';
 import { juniperRow } from './juniper-row';
 
@@ -15,6 +16,8 @@ const HOMES: readonly (readonly [string, Home])[] = [
   ['a one-room flat', ONE_ROOM_FLAT],
   ['a family house', FAMILY_HOUSE],
   ['a large old house', LARGE_OLD_HOUSE],
+  ['a flat that three share, greasy and full', homeNamed('three who share a flat').home],
+  ['a cottage', homeNamed('birds and an asthmatic').home],
 ];
 
 function hours(home: Home, ...rooms: string[]): number {
@@ -22,6 +25,23 @@ function hours(home: Home, ...rooms: string[]): number {
   return (
     handsRange(rooms.length === 0 ? tasks : tasks.filter((task) => rooms.includes(task.room.id))).minutes / 60
   );
+}
+
+/** A home in which everything of one room that holds belongings is full. */
+function withFull(home: Home, id: string): Home {
+  const full = (one: Fixture): Fixture => (one.fullness === 'empty' ? one : { ...one, fullness: 'full' });
+  const floors = home.floors.map((floor) => ({
+    ...floor,
+    rooms: floor.rooms.map((room) =>
+      room.id === id
+        ? {
+            ...room,
+            stops: room.stops.map((stop) => ({ ...stop, fixtures: stop.fixtures.map(full) })),
+          }
+        : room,
+    ),
+  }));
+  return { ...home, floors };
 }
 
 /** Hands-on hours of a whole deep clean, from practice, by kind of room: an average furnished one. */
@@ -48,6 +68,13 @@ describe('the estimate is believable', () => {
     expect(found).toBeGreaterThanOrEqual(least);
     expect(found).toBeLessThanOrEqual(most);
   });
+
+  it.each([FAMILY_HOUSE, LARGE_OLD_HOUSE])(
+    'for a kitchen with all cupboards full: 10 hours and more',
+    (home) => {
+      expect(hours(withFull(home, 'kitchen'), 'kitchen')).toBeGreaterThanOrEqual(10);
+    },
+  );
 
   it.each([
     ['a family house', FAMILY_HOUSE, ['hall', 'stairs'], 1],

@@ -240,10 +240,10 @@ describe('the day', () => {
       await browser.press('opener', 'Something has come between');
       await browser.press('button', 'A machine broke');
       await browser.see('is done another way');
-      await browser.press('button', 'Washer');
+      await browser.press('button', 'Washing machine');
       await browser.kept('All is sent.');
       await browser.goTo('/supplies/wash');
-      await browser.see('No washer is named under People');
+      await browser.see('No washing machine is named under People');
     }, PHONE);
   });
 

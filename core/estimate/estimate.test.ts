@@ -74,7 +74,25 @@ describe('estimateTask', () => {
       fixture({ size: { widthM: 1.1, heightM: 1.3 } }),
       roomWith(),
     );
-    expect(unknown).toEqual(measured);
+    expect(unknown.steps.map((step) => step.minutes)).toEqual(measured.steps.map((step) => step.minutes));
+  });
+
+  it('is surer of what was measured than of what the kind usually is, and of that less than of what is counted', () => {
+    const width = (of: Fixture, id: string) => {
+      const { minutes, low, high } = estimateTask(method(id), of, roomWith()).hands;
+      return (high - low) / minutes;
+    };
+    const wardrobe = fixture({ kind: 'wardrobe', height: 'high', fullness: 'full' });
+    expect(width({ ...wardrobe, size: { widthM: 1.5 } }, 'wardrobe-sort')).toBeLessThan(
+      width(wardrobe, 'wardrobe-sort') * 0.8,
+    );
+    // Glass by the usual size of a window: 3 ÷ 24 × 60, and 0.24 below to 0.36 above instead of 0.2 and 0.3.
+    const glass = estimateTask(method('window-inside'), fixture({ count: 2 }), roomWith()).steps[1]!;
+    expect(glass.low / glass.minutes).toBeCloseTo(1 - 0.2 * 1.2, 9);
+    expect(glass.high / glass.minutes).toBeCloseTo(1 + 0.3 * 1.2, 9);
+    // Taps are counted: as it is.
+    const taps = estimateTask(method('taps-descale'), fixture({ kind: 'taps' }), roomWith()).steps[0]!;
+    expect(taps.low / taps.minutes).toBeCloseTo(0.8, 9);
   });
 });
 

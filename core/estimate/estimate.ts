@@ -1,6 +1,6 @@
 import { shareOfFull } from '../catalogue/belongings';
 import type { HandsStep, Method, MethodStep, WaitStep } from '../catalogue/method';
-import { quantityOf, type Unit, unitOf } from '../furnish/quantities';
+import { type Knowledge, knowledgeOf, quantityOf, type Unit, unitOf } from '../furnish/quantities';
 import { type FactName, type HomeFacts, NO_FACTS } from '../home/facts';
 import type { QuantityName } from '../home/quantity-names';
 import type { BelongingsSchool, Fixture, Fullness, Height, Room, Soil } from '../home/room';
@@ -36,6 +36,9 @@ export const HANDLING_SHARE = 0.4;
 /** Where 80 % fall, as multiples of the estimate. Deciding about belongings varies far more than wiping. */
 const USUAL_SPREAD = { low: 0.8, high: 1.3 };
 const BELONGINGS_SPREAD = { low: 0.6, high: 1.7 };
+
+/** How much wider the range is where nobody measured, and narrower where somebody did. */
+const SPREAD_BY_KNOWLEDGE: Readonly<Record<Knowledge, number>> = { measured: 0.8, derived: 1, guessed: 1.2 };
 
 /** Half of the 80 % range of a normal distribution, in standard deviations. */
 const DEVIATIONS_IN_RANGE = 1.2816;
@@ -177,14 +180,23 @@ function estimateStep(step: MethodStep, site: Site): StepEstimate {
   const parts = partsOf(step, site);
   const work = (parts.setUpMinutes + (parts.rate?.minutes ?? 0)) * parts.pace;
   const belongings = (parts.belongings?.minutes ?? 0) * parts.pace;
-  const spread = step.spread ?? USUAL_SPREAD;
+  const spread = spreadBy(step.rate?.quantity, step.spread ?? USUAL_SPREAD, site.fixture);
+  const spreadOfThings = spreadBy(step.belongings?.quantity, BELONGINGS_SPREAD, site.fixture);
   return {
     step,
     parts,
     minutes: work + belongings,
-    low: work * spread.low + belongings * BELONGINGS_SPREAD.low,
-    high: work * spread.high + belongings * BELONGINGS_SPREAD.high,
+    low: work * spread.low + belongings * spreadOfThings.low,
+    high: work * spread.high + belongings * spreadOfThings.high,
   };
+}
+
+type Spread = { readonly low: number; readonly high: number };
+
+/** The range of a figure, by how well its quantity is known. */
+function spreadBy(quantity: QuantityName | undefined, { low, high }: Spread, fixture: Fixture): Spread {
+  const factor = quantity ? SPREAD_BY_KNOWLEDGE[knowledgeOf(quantity, fixture)] : 1;
+  return { low: 1 - (1 - low) * factor, high: 1 + (high - 1) * factor };
 }
 
 /** A wet floor dries slower where the air stands still; what a machine can't do in one go, it does one after the other. */

@@ -32,6 +32,24 @@ export function quantityOf(name: QuantityName, fixture: Fixture, room: Room): nu
   return rows[name].of(fixture, room);
 }
 
+/** Sizes of a fixture that a quantity is reckoned from; none where it is counted, or follows from the room. */
+const SIZES: Partial<Record<QuantityName, readonly (keyof Size)[]>> = {
+  widthM: ['widthM'],
+  faceM2: ['widthM', 'heightM'],
+  shelfM: ['shelfM'],
+  drawers: ['drawers'],
+  slats: ['slats'],
+};
+
+/** How well a quantity is known: by a size of the fixture's own, by the usual one of its kind, or as it follows from elsewhere. */
+export type Knowledge = 'measured' | 'guessed' | 'derived';
+
+export function knowledgeOf(name: QuantityName, { size: own }: Pick<Fixture, 'size'>): Knowledge {
+  const sizes = SIZES[name];
+  if (!sizes) return 'derived';
+  return sizes.every((one) => own[one] !== undefined) ? 'measured' : 'guessed';
+}
+
 export function unitOf(name: QuantityName): Unit {
   return rows[name].unit;
 }

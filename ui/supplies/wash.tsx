@@ -13,8 +13,8 @@ export function Wash({ screen }: { screen: WashScreen }) {
     <>
       {!atHome && (
         <Typography sx={{ mb: 2 }}>
-          No washer is named under People, so what is washed is washed by hand or goes out of the house and
-          back.
+          No washing machine is named under People, so what is washed is washed by hand or goes out of the
+          house and back.
         </Typography>
       )}
       <Box component="ul" sx={DRUMS} aria-label="The wash, run by run">

@@ -341,7 +341,7 @@ export const BATHROOM: readonly MethodEntry[] = [
     products: { pantry: [dose('dish-soap', 5, 'ml', 1000)], disinfecting: [dose('disinfectant', 20, 'ml')] },
     intervalMonths: 1,
     occasional: true,
-    neededFrom: 'heavy',
+    neededFrom: 'years',
     hardness: 4,
     how: 'Last of all in the room but the floor.',
     doneWhen: 'The joint at the floor is clean all round.',
