@@ -132,7 +132,7 @@ const SKETCHES: Readonly<Record<string, Sketch>> = {
     home: COTTAGE,
     people: [
       person('Edda', EVERY_DAY, '10:00', '12:00', {
-        cannot: ['ladder', 'heavy', 'kneeling'],
+        cannot: ['ladder', 'heavy', 'kneeling', 'overhead'],
         pace: 'unhurried',
       }),
       person('Olaf', EVERY_DAY, '10:00', '11:30', { cannot: ['ladder', 'heavy'], breakAfter: 30 }),

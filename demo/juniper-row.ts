@@ -77,7 +77,7 @@ const PEOPLE: readonly Member[] = [
     name: 'Teodor',
     hours: hours(WEEKDAYS, '10:00', '11:30'),
     dailyCap: 60,
-    cannot: ['ladder', 'heavy', 'kneeling', 'chemical', 'vacuum', 'electric'],
+    cannot: ['ladder', 'heavy', 'kneeling', 'overhead', 'standing', 'chemical', 'vacuum', 'electric'],
     dislikes: {},
     breakAfter: 40,
     breakLength: 15,

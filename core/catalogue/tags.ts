@@ -10,6 +10,8 @@ export const TAGS = {
   noise: 'noise',
   vacuum: 'vacuuming',
   kneeling: 'on the knees',
+  overhead: 'reaching overhead',
+  standing: 'standing work',
 } as const;
 export type Tag = keyof typeof TAGS;
 
@@ -25,7 +27,12 @@ export const LEAST_AGES: Readonly<Record<Tag, number>> = {
   noise: 0,
   vacuum: 8,
   kneeling: 0,
+  overhead: 0,
+  standing: 0,
 };
 
 /** Mild things that still want gloves: soda, citric acid, oxygen bleach. */
 export const GLOVES_LEAST_AGE = 12;
+
+/** What work asks of a body rather than what it risks: it matters where somebody has said that they can't. */
+export const DEMANDS: readonly Tag[] = ['overhead', 'standing'];

@@ -2,6 +2,7 @@ import { partsOfStepId } from '../basics/ids';
 import { dayOf, formatDate, formatMinute, minuteOf } from '../basics/local-time';
 import type { Catalogue } from '../catalogue/catalogue';
 import type { HandsStep } from '../catalogue/method';
+import { DEMANDS } from '../catalogue/tags';
 import type { Block, Clean } from '../clean/clean';
 import { plannedMinutes, type StepEstimate } from '../estimate/estimate';
 import type { Household } from '../household/household';
@@ -103,6 +104,12 @@ type Helpers = {
   readonly listed: readonly HouseholdMachine[];
 };
 
+/** What tasks are done with, and what somebody can't do. */
+type Means = {
+  readonly machines: ReadonlyMap<string, HouseholdMachine>;
+  readonly unable: ReadonlySet<string>;
+};
+
 function openTasks(
   household: ExpandedHousehold,
   { tasks }: OrderedWork,
@@ -110,13 +117,16 @@ function openTasks(
 ): ProblemTask[] {
   const { clean } = household;
   const uses = usesOf(household.ticks);
-  const machines = new Map(listed.map((machine) => [machine.kind, machine]));
+  const by: Means = {
+    machines: new Map(listed.map((machine) => [machine.kind, machine])),
+    unable: new Set(household.people.flatMap(({ cannot }) => cannot)),
+  };
   const shares = new Map(household.parts.map(({ step, share }) => [step, share]));
   const longest = longestDay(people, sessionCapOf(clean.sessionCap, clean.block));
   const children = household.people.filter(({ age }) => age !== undefined && age < KEPT_FROM_HEAT);
   return tasks.map((task) => {
-    const made = taskOf(task, machines, earliestAfter(uses, task), clean.block);
-    const steps = made.steps.map((step) => awayFromHeat(step, machines.get('oven')?.id, children));
+    const made = taskOf(task, by, earliestAfter(uses, task), clean.block);
+    const steps = made.steps.map((step) => awayFromHeat(step, by.machines.get('oven')?.id, children));
     return lessened({ ...made, steps, ...keptToADay(task, steps, longest) }, shares);
   });
 }
@@ -214,12 +224,7 @@ function ranksIn(work: OrderedWork): (task: CleanTask) => number {
   return (task) => ranks.get(task) ?? 0;
 }
 
-function taskOf(
-  task: CleanTask,
-  machines: ReadonlyMap<string, HouseholdMachine>,
-  earliest: string | undefined,
-  block: Block,
-): ProblemTask {
+function taskOf(task: CleanTask, by: Means, earliest: string | undefined, block: Block): ProblemTask {
   const { method } = task;
   return {
     id: task.id,
@@ -229,7 +234,7 @@ function taskOf(
     layer: method.layer,
     priority: task.scope.priority,
     hardness: task.scope.hardness,
-    steps: task.estimate.steps.map((estimate) => cutForSprints(stepOf(task, estimate, machines), block)),
+    steps: task.estimate.steps.map((estimate) => cutForSprints(stepOf(task, estimate, by), block)),
     ...(earliest !== undefined && { earliest }),
     ...(method.needs.length > 0 && { needs: method.needs }),
   };
@@ -256,11 +261,7 @@ function lessened(task: ProblemTask, shares: ReadonlyMap<string, number>): Probl
   };
 }
 
-function stepOf(
-  task: CleanTask,
-  estimate: StepEstimate,
-  machines: ReadonlyMap<string, HouseholdMachine>,
-): ProblemStep {
+function stepOf(task: CleanTask, estimate: StepEstimate, { machines, unable }: Means): ProblemStep {
   const { step } = estimate;
   const machine = step.machine === undefined ? undefined : machines.get(step.machine)?.id;
   const shared = {
@@ -271,7 +272,7 @@ function stepOf(
     ...(machine !== undefined && { machine }),
   };
   if (step.mode === 'hands')
-    return { ...shared, mode: 'hands', tags: tagsOf(task, step), ...handsExtras(step) };
+    return { ...shared, mode: 'hands', tags: tagsThatMatter(task, step, unable), ...handsExtras(step) };
   const atMost = longestWait(task, step, shared.minutes);
   return {
     ...shared,
@@ -279,6 +280,11 @@ function stepOf(
     ...(atMost !== undefined && { atMost }),
     ...(step.closesRoom && { closesRoom: true }),
   };
+}
+
+/** What work asks of a body is said where somebody can't give it. */
+function tagsThatMatter(task: CleanTask, step: HandsStep, unable: ReadonlySet<string>): string[] {
+  return tagsOf(task, step).filter((tag) => unable.has(tag) || !DEMANDS.some((demand) => demand === tag));
 }
 
 function handsExtras(step: HandsStep): { crew?: number; split?: number } {

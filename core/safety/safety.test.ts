@@ -372,8 +372,8 @@ describe('people and hazards', () => {
     if (bleach?.method.steps[0]?.mode !== 'hands') throw new Error('no such step');
     expect(tagsOf(bleach, bleach.method.steps[0])).toEqual(
       productsOf(bleach.products).includes('chlorine-bleach')
-        ? ['chemical', 'bleach', 'fumes', 'from-18']
-        : [],
+        ? ['chemical', 'bleach', 'fumes', 'standing', 'from-18']
+        : ['standing'],
     );
   });
 

@@ -1,5 +1,6 @@
 import type { HandsStep } from '../catalogue/method';
 import { factsOf } from '../catalogue/product-facts';
+import { isSeated } from '../catalogue/seated-work';
 import { GLOVES_LEAST_AGE, LEAST_AGES, type Tag } from '../catalogue/tags';
 import { productsOf, productTags } from '../products/product-choice';
 import type { CleanTask } from './task';
@@ -8,10 +9,22 @@ import type { CleanTask } from './task';
 export function tagsOf(task: CleanTask, step: HandsStep): string[] {
   const { method, products } = task;
   const fromProducts = touchesProducts(task, step) ? productTags(products) : [];
-  const hazards = [...step.tags, ...fromProducts];
+  const hazards = [...step.tags, ...fromProducts, ...demandsOf(task, step)];
   const gloves = touchesProducts(task, step) && productsOf(products).some((one) => factsOf(one).gloves);
   const age = Math.max(method.leastAge, gloves ? GLOVES_LEAST_AGE : 0, leastAgeFor(hazards));
   return [...new Set([...hazards, ...(age > 0 ? [ageTag(age)] : [])])];
+}
+
+/** What a step asks of a body, by where it is done and how. */
+function demandsOf({ method, fixture }: CleanTask, step: HandsStep): Tag[] {
+  const isOverhead =
+    fixture.height === 'ceiling' ||
+    step.tags.includes('ladder') ||
+    (fixture.height === 'high' && method.kind !== 'belongings');
+  return [
+    ...(isOverhead ? (['overhead'] as const) : []),
+    ...(isSeated(method.id, step.key) ? [] : (['standing'] as const)),
+  ];
 }
 
 /** The age that hazards ask for, in years. */

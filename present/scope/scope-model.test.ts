@@ -48,7 +48,9 @@ describe('the whole list', () => {
   it('names for a job only those who may do it', () => {
     const people = (id: string) => screen.rows.find((row) => row.id === id)?.people;
     expect(people('kitchen-4-oven:oven-paste')).toEqual(['Ines', 'Bram']);
-    expect(people('hall-1-door:door-wash')).toContain('Teodor');
+    expect(people('hall-1-door:door-wash')).toEqual(['Ines', 'Bram', 'Odalys']);
+    const drawers = screen.rows.find(({ id }) => id.startsWith('bedroom') && id.endsWith(':drawers-sort'));
+    expect(drawers?.people).toContain('Teodor');
   });
 
   it.each([

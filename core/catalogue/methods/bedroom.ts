@@ -179,9 +179,8 @@ export const BEDROOM: readonly MethodEntry[] = [
         splitMinutes: 20,
         belongings: out('folded clothes', 'widthM', SHELF_OF_WARDROBE),
       }),
-      hands('wipe', 'Vacuum and wipe top, rail, inside', {
+      hands('wipe', 'Vacuum and wipe rail and inside', {
         setUpMinutes: 3,
-        tags: ['ladder'],
         rate: per('widthM', 14),
       }),
       hands('back', 'Hang back what stays', {

@@ -98,7 +98,7 @@ export const LAUNDRY: readonly MethodEntry[] = [
     layer: 9,
     steps: [
       hands('load', 'By zone: toilet apart from kitchen', { setUpMinutes: 3 }),
-      ...washing('Cloths', [90, 120, 150], 10),
+      ...washing('Cloths', [90, 110, 150], 10),
       hands('hang', 'Hang up or tumble', { setUpMinutes: 3 }),
     ],
     products: { pantry: [dose('laundry-detergent', 40, 'ml'), dose('oxygen-bleach', 20, 'g')] },
