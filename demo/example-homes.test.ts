@@ -4,7 +4,7 @@ import { type Fixture, fixturesOf, type Home, roomsOf } from '../core/home/room'
 import { householdSchema } from '../core/household/household';
 import { parseProblem } from '../core/plan/read-problem';
 import { expand } from '../core/problem/expand';
-import { handsRange, tasksOf } from '../core/work/tasks';
+import { handsRange, listTasks } from '../core/work/tasks';
 import { workOf } from '../core/work/work';
 import { homeNamed } from './dozen-homes';
 import { FAMILY_HOUSE, householdAround, hugeHome, LARGE_OLD_HOUSE, ONE_ROOM_FLAT } from './example-homes';
@@ -21,7 +21,8 @@ const HOMES: readonly (readonly [string, Home])[] = [
 ];
 
 function hours(home: Home, ...rooms: string[]): number {
-  const tasks = tasksOf(workOf(householdAround(home, demo), CATALOGUE));
+  const listed = listTasks(workOf(householdAround(home, demo), CATALOGUE));
+  const tasks = listed.filter(({ scope }) => scope.in);
   return (
     handsRange(rooms.length === 0 ? tasks : tasks.filter((task) => rooms.includes(task.room.id))).minutes / 60
   );

@@ -8,6 +8,7 @@ import type { Range, StepEstimate } from '../estimate/estimate';
 import { SURFACES } from '../home/surfaces';
 import type { HouseholdFile } from '../household/household';
 import { type CleanTask, handsRange, listTasks } from '../work/tasks';
+import { gathered } from '../work/wash-loads';
 import { workOf } from '../work/work';
 
 /** What the command line prints of the catalogue and of the estimate: plain JSON for other programs. */
@@ -40,7 +41,8 @@ export function catalogueDocument(catalogue: Catalogue): CatalogueDocument {
 
 /** Minutes of every task of a household, in scope or not, with their ranges and the parts of each figure. */
 export function estimateDocument(household: HouseholdFile, catalogue: Catalogue): object {
-  const tasks = listTasks(workOf({ ...household, clean: household.clean }, catalogue));
+  const work = workOf({ ...household, clean: household.clean }, catalogue);
+  const tasks = gathered(listTasks(work), work);
   const inScope = tasks.filter((task) => task.scope.in);
   return {
     format: 'early-thaw/estimate',

@@ -47,10 +47,13 @@ export function linksOf(
 
 function placeOf(task: CleanTask, within: Within): string {
   if (within === 'house') return '';
+  if (task.from) return task.id;
   return within === 'stop' ? task.stop.id : task.room.id;
 }
 
+/** A load comes after what took its pieces off, wherever that was, and is no part of the work in the machine's room. */
 function placesNear(task: CleanTask, within: Within, connections: Connections): string[] {
+  if (task.from && within !== 'house') return within === 'stop' ? task.from.map(({ stop }) => stop.id) : [];
   return within === 'connected' ? [...(connections.get(task.room.id) ?? [])] : [placeOf(task, within)];
 }
 

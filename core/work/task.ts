@@ -29,6 +29,8 @@ export type CleanTask = Place & {
   readonly scope: Scope;
   /** What it is done with. */
   readonly products: ProductChoice;
+  /** Of a load: the places from which it was gathered. */
+  readonly from?: readonly Place[];
 };
 
 /** What a list of tasks is made from. */

@@ -9,6 +9,7 @@ import { keepApart } from './apart';
 import { joinedRooms } from './floor-runs';
 import { sortingTasks } from './sorting';
 import { type CleanTask, scopedTask, taskId, type Work } from './task';
+import { gathered } from './wash-loads';
 
 export { type CleanTask, handsRange, stepIdOf, type Work } from './task';
 
@@ -41,7 +42,10 @@ function withProductsApart(listed: CleanTask[], { uses, lastsOneDay }: Work): Cl
 
 /** The tasks that are done in this clean. */
 export function tasksOf(work: Work): CleanTask[] {
-  return listTasks(work).filter((task) => task.scope.in);
+  return gathered(
+    listTasks(work).filter((task) => task.scope.in),
+    work,
+  );
 }
 
 function circumstancesOf(work: Work, method: Method, joined: boolean): Circumstances {

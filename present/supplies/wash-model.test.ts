@@ -21,7 +21,7 @@ const titles = (screen: WashScreen) => screen.runs.map(({ title, room }) => `${t
 describe('the wash of the demo household', () => {
   it('has each run in its turn, with what is in the drum', () => {
     expect(wash.atHome).toBe(true);
-    expect(wash.runs.length).toBeGreaterThan(8);
+    expect(wash.runs.length).toBeGreaterThan(6);
     const starts = wash.runs.map(({ start }) => start);
     expect(starts).toEqual(starts.toSorted());
     for (const { drums, title } of wash.runs) {
@@ -34,16 +34,18 @@ describe('the wash of the demo household', () => {
     }
   });
 
-  it('washes a double bed at 60 degrees: cover, sheet and two cases, 2.1 of 7 kg', () => {
-    const bed = wash.runs.find(
-      ({ title, room }) => title === 'Wash the bed linen' && room.startsWith('Ines'),
-    );
-    const [drum] = bed!.drums;
-    expect([drum!.programme, drum!.weight, drum!.capacity]).toEqual(['Hot, 60 °C', '2.1 kg', '7 kg']);
-    expect(drum!.arcs.map(({ words }) => words)).toEqual([
+  it('washes the linen of all beds at 60 degrees in one drum, by what there is of each', () => {
+    const [load, ...more] = wash.runs.filter(({ title }) => title === 'Wash the bed linen');
+    expect(more).toEqual([]);
+    expect(load!.room.split(', ')).toHaveLength(4);
+    const [drum] = load!.drums;
+    expect([drum!.programme, drum!.weight, drum!.capacity]).toEqual(['Hot, 60 °C', '6.2 kg', '7 kg']);
+    expect(drum!.arcs.map(({ words }) => words).toSorted()).toEqual([
+      '3 × single duvet cover',
+      '3 × single sheet',
+      '5 × pillow case',
       'Double duvet cover',
       'Double sheet',
-      '2 × pillow case',
     ]);
   });
 
@@ -108,7 +110,7 @@ describe('the wash of other homes', () => {
     expect(screen.runs).toEqual([]);
     expect(screen.waiting.length).toBeGreaterThan(3);
     const drums = wash.runs.flatMap((run) => run.drums).length;
-    expect(screen.waiting.length).toBeLessThan(drums);
+    expect(screen.waiting.length).toBeLessThanOrEqual(drums);
     expect(washLead(screen)).toContain('once the work is spread');
   });
 });

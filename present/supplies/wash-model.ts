@@ -4,7 +4,7 @@ import { formatMinute, minuteOf } from '@/core/basics/local-time';
 import type { MethodStep } from '@/core/catalogue/method';
 import { plannedMinutes } from '@/core/estimate/estimate';
 import { type Load, loadsOf } from '@/core/laundry/loads';
-import { type Piece, washedAt } from '@/core/laundry/piece';
+import { type Piece, type SpotAt, washedAt } from '@/core/laundry/piece';
 import { type Colour, textileOf } from '@/core/laundry/textile';
 import type { PlanEntry } from '@/core/plan/plan';
 import type { Campaign, Current } from '@/core/problem/campaign';
@@ -98,7 +98,7 @@ function openWashes({ tasks, campaign, household }: Current): Wash[] {
     const { steps } = task.estimate;
     const at = steps.findIndex(({ step }) => isWash(step));
     const wash = steps[at];
-    const pieces = washedAt(task.method.id, task);
+    const pieces = placesOfWash(task).flatMap((place) => washedAt(task.method.id, place));
     if (!wash || pieces.length === 0 || steps.slice(at).some((step) => done.has(stepIdOf(task, step))))
       return [];
     const entry = entries.get(stepIdOf(task, wash));
@@ -116,6 +116,9 @@ function openWashes({ tasks, campaign, household }: Current): Wash[] {
     ];
   });
 }
+
+/** Where what is washed comes from: of a load, each place. */
+const placesOfWash = (task: CleanTask): readonly SpotAt[] => task.from ?? [task];
 
 function entriesOf(campaign: Campaign | undefined): ReadonlyMap<string, PlanEntry> {
   return new Map((campaign?.plans?.latest.plan.entries ?? []).map((entry) => [entry.step, entry]));
@@ -157,7 +160,7 @@ function runOf(wash: Wash, units: Units): WashRun {
   return {
     key: task.id,
     title: task.method.title,
-    room: task.room.name,
+    room: [...new Set(placesOfWash(task).map(({ room }) => room.name))].join(', '),
     start,
     end: formatMinute(minuteOf(start) + minutes),
     outBy: by,

@@ -75,7 +75,7 @@ function OneDrum({ together }: Pick<WashScreen, 'together'>) {
         {together.map(({ date, names }) => (
           <li key={date + names.join()}>
             {longDate(date)}: {names.join('; ')}. Washed at once, that saves{' '}
-            {count(names.length - 1, 'a run', 'runs')}.
+            {count(names.length - 1, 'run', 'runs')}.
           </li>
         ))}
       </Box>

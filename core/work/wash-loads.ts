@@ -1,0 +1,112 @@
+import { groupBy } from '../basics/group-by';
+import { type Parts, type StepEstimate, type TaskEstimate, taskEstimate } from '../estimate/estimate';
+import { type Home, type Place, placesOf, type RoomKind } from '../home/room';
+import { loadsOf } from '../laundry/loads';
+import { type Piece, washedAt } from '../laundry/piece';
+import type { CleanTask, Work } from './task';
+
+/** Methods whose wash is in no hurry: what comes off in several places goes into one drum. */
+const GATHERED: readonly string[] = ['bed-linen-wash'];
+
+/** What one task would wash, packed as one piece: a set of bedding stays together. */
+type Bundle = Piece & { readonly task: CleanTask };
+
+/**
+ * The tasks of a clean with what can wait gathered into loads: each load one task, in the room of the machine, with the
+ * hands of all that go into it and one run.
+ */
+export function gathered(tasks: readonly CleanTask[], work: Work): CleanTask[] {
+  const ones = tasks.filter(({ method, scope }) => scope.in && GATHERED.includes(method.id));
+  const loads = [...groupBy(ones, ({ method }) => method.id).values()]
+    .flatMap((own) => loadsOf(own.map(bundleOf)).loads)
+    .map(({ pieces }) => inTurn(pieces, tasks))
+    .filter((own) => own.length > 1);
+  if (loads.length === 0) return [...tasks];
+  const machine = placeOfMachine(work.home);
+  const heads = new Map(loads.map((own) => [own[0] as CleanTask, loadOf(own, machine)]));
+  const inside = new Set(loads.flatMap((own) => own.slice(1)));
+  return tasks.filter((task) => !inside.has(task)).map((task) => heads.get(task) ?? task);
+}
+
+/** Rooms in which a washing machine stands that nobody put on the strip, the likeliest first. */
+const WASH_ROOMS: readonly RoomKind[] = ['laundry', 'bathroom', 'shower', 'kitchen', 'cellar'];
+
+function placeOfMachine(home: Home): Place | undefined {
+  const places = placesOf(home);
+  return (
+    places.find(({ fixture }) => fixture.kind === 'washer') ??
+    WASH_ROOMS.flatMap((kind) => places.find(({ room }) => room.kind === kind) ?? [])[0]
+  );
+}
+
+function bundleOf(task: CleanTask): Bundle {
+  const pieces = washedAt(task.method.id, task);
+  const kg = pieces.reduce((sum, piece) => sum + piece.kg, 0);
+  return { textile: (pieces[0] as Piece).textile, kg, task };
+}
+
+function inTurn(bundles: readonly Bundle[], tasks: readonly CleanTask[]): CleanTask[] {
+  const own = new Set(bundles.map(({ task }) => task));
+  return tasks.filter((task) => own.has(task));
+}
+
+/** One load of several tasks; it is known by the first of them. */
+function loadOf(own: readonly CleanTask[], machine: Place | undefined): CleanTask {
+  const [head] = own as [CleanTask];
+  const { floor, room, stop } = machine ?? head;
+  return {
+    ...head,
+    floor,
+    room,
+    stop,
+    estimate: together(own.map(({ estimate }) => estimate)),
+    byRates: together(own.map(({ byRates }) => byRates)),
+    from: own.map((task) => ({ floor: task.floor, room: task.room, stop: task.stop, fixture: task.fixture })),
+  };
+}
+
+/** Hands add up; the machine runs once for all. */
+function together(estimates: readonly TaskEstimate[]): TaskEstimate {
+  const [first] = estimates as [TaskEstimate];
+  return taskEstimate(
+    first.steps.map((step, i): StepEstimate => {
+      const same = estimates.flatMap(({ steps }) => steps[i] ?? []);
+      if (step.step.mode === 'wait') return step;
+      return addedUp(same);
+    }),
+  );
+}
+
+function addedUp(same: readonly StepEstimate[]): StepEstimate {
+  const [{ step }] = same as [StepEstimate];
+  const parts = partsAddedUp(same.flatMap((one) => one.parts ?? []));
+  return {
+    step,
+    minutes: sumOf(same, (one) => one.minutes),
+    low: sumOf(same, (one) => one.low),
+    high: sumOf(same, (one) => one.high),
+    ...(parts && { parts }),
+  };
+}
+
+/** The sum of several as one sum, where the same factors hold for all; else there is none to show. */
+function partsAddedUp(parts: readonly Parts[]): Parts | undefined {
+  const [first] = parts;
+  if (!first || new Set(parts.map(({ rate, pace }) => JSON.stringify([rate?.factors, pace]))).size > 1)
+    return undefined;
+  return {
+    ...first,
+    setUpMinutes: sumOf(parts, ({ setUpMinutes }) => setUpMinutes),
+    ...(first.rate && {
+      rate: {
+        ...first.rate,
+        quantity: sumOf(parts, ({ rate }) => rate?.quantity ?? 0),
+        minutes: sumOf(parts, ({ rate }) => rate?.minutes ?? 0),
+      },
+    }),
+  };
+}
+
+function sumOf<T>(items: readonly T[], of: (item: T) => number): number {
+  return items.reduce((sum, item) => sum + of(item), 0);
+}
