@@ -38,6 +38,7 @@ const PEOPLE: readonly Member[] = [
     breakAfter: 75,
     breakLength: 10,
     pace: 'usual',
+    atHome: 'evenings',
     exceptions: [],
     busy: [],
   },
@@ -127,7 +128,7 @@ export function juniperRow(today: string): Household {
     },
     people: structuredClone([...PEOPLE]),
     machines: [
-      { id: 'washer', kind: 'washer', from: '07:00', to: '22:00' },
+      { id: 'washer', kind: 'washer', from: '07:00', to: '22:00', kg: 7 },
       { id: 'dryer', kind: 'dryer', from: '07:00', to: '22:00' },
       { id: 'dishwasher', kind: 'dishwasher', from: '07:00', to: '22:30' },
       { id: 'line', kind: 'line' },

@@ -6,6 +6,8 @@ export type AtHand = {
   readonly machines: readonly MachineKind[];
   /** Only one set of bedding for each bed: it is made again with what came off it. */
   readonly singleBedding: boolean;
+  /** What the washing machine takes of dry cotton, in kilograms. */
+  readonly washerKg: number;
   /** No two who may lift are ever there at the same time. */
   readonly alone: boolean;
 };
@@ -14,12 +16,15 @@ export type AtHand = {
  * The method as it is done in a household: without the steps that are for what isn't there, or for those who have it. The
  * very same method where all of it holds; one without any step by hand is no job there at all.
  */
-export function methodAtHand(method: Method, atHand: AtHand): Method {
+export function methodAtHand(method: Method, atHand: Ways): Method {
   if (method.steps.every((step) => step.when === undefined)) return method;
   return { ...method, steps: method.steps.filter((step) => holds(step, atHand)) };
 }
 
-function holds({ when }: MethodStep, { machines, singleBedding, alone }: AtHand): boolean {
+/** What decides in which way a job is done. */
+type Ways = Pick<AtHand, 'machines' | 'singleBedding' | 'alone'>;
+
+function holds({ when }: MethodStep, { machines, singleBedding, alone }: Ways): boolean {
   if (!when) return true;
   return (
     (when.has ?? []).every((kind) => machines.includes(kind)) &&

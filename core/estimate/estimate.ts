@@ -4,6 +4,7 @@ import { type Knowledge, knowledgeOf, quantityOf, type Unit, unitOf } from '../f
 import { type FactName, type HomeFacts, NO_FACTS } from '../home/facts';
 import type { QuantityName } from '../home/quantity-names';
 import type { BelongingsSchool, Fixture, Fullness, Height, Room, Soil } from '../home/room';
+import { USUAL_MACHINE_KG } from '../laundry/loads';
 import { effectsOn } from './fact-effects';
 import { runsOf } from './runs';
 
@@ -56,6 +57,8 @@ export type Circumstances = {
   readonly belongings: BelongingsSchool;
   /** Whether the tools stand ready from the room before, because the floor runs on. */
   readonly setUpShared: boolean;
+  /** What the washing machine takes, in kilograms. */
+  readonly washerKg: number;
 };
 
 export const USUAL_CIRCUMSTANCES: Circumstances = {
@@ -63,6 +66,7 @@ export const USUAL_CIRCUMSTANCES: Circumstances = {
   pace: 1,
   belongings: 'stop',
   setUpShared: false,
+  washerKg: USUAL_MACHINE_KG,
 };
 
 /** What makes the rate's share longer or shorter. */
@@ -200,9 +204,9 @@ function spreadBy(quantity: QuantityName | undefined, { low, high }: Spread, fix
 }
 
 /** A wet floor dries slower where the air stands still; what a machine can't do in one go, it does one after the other. */
-function waitEstimate(step: WaitStep, { method, fixture, room }: Site): StepEstimate {
+function waitEstimate(step: WaitStep, { method, fixture, room, circumstances }: Site): StepEstimate {
   const air = step.closesRoom && room.ventilation === 'none' ? STILL_AIR_FACTOR : 1;
-  const factor = air * runsOf(step.machine, method.id, { fixture, room });
+  const factor = air * runsOf(step.machine, method.id, { fixture, room }, circumstances.washerKg);
   return { step, minutes: step.minutes * factor, low: step.low * factor, high: step.high * factor };
 }
 

@@ -20,8 +20,8 @@ const room = {
   stops: usualStops({ id: 'room', kind: 'bedroom' }),
 } as Room;
 const some = (count: number, kind: FixtureKindName) => ({ ...newFixture('it', kind), count });
-const runs = (count: number, kind: FixtureKindName, method: string) =>
-  runsOf('washer', method, { fixture: some(count, kind), room });
+const runs = (count: number, kind: FixtureKindName, method: string, kg?: number) =>
+  runsOf('washer', method, { fixture: some(count, kind), room }, kg);
 const runMinutes = (count: number, kind: FixtureKindName, id: string) =>
   estimateTask(CATALOGUE.method(id) as Method, some(count, kind), room).steps.find(
     ({ step }) => step.machine !== undefined,
@@ -31,6 +31,8 @@ describe('how often a machine runs', () => {
   it('is as often as what is washed comes to loads', () => {
     // A double bed’s set weighs 2.1 kg: three go into 7 kg, four don’t.
     expect([1, 3, 4, 7].map((beds) => runs(beds, 'bed', 'bed-linen-wash'))).toEqual([1, 1, 2, 3]);
+    // A machine of 10 kg takes four.
+    expect([4, 7].map((beds) => runs(beds, 'bed', 'bed-linen-wash', 10))).toEqual([1, 2]);
     // A pair of curtains weighs 2.11 kg, and of easy-care the machine takes half.
     expect([1, 2, 4].map((pairs) => runs(pairs, 'curtains', 'curtain-wash'))).toEqual([1, 2, 4]);
   });

@@ -2,7 +2,7 @@ import { groupBy } from '../basics/group-by';
 import type { Catalogue } from '../catalogue/catalogue';
 import type { MachineKind } from '../catalogue/work-kinds';
 import type { HouseholdFile } from '../household/household';
-import { type Load, loadsOf, USUAL_MACHINE_KG } from '../laundry/loads';
+import { type Load, loadsOf } from '../laundry/loads';
 import { type PieceOff, piecesOf } from '../laundry/piece';
 import { textileOf } from '../laundry/textile';
 import { tasksOf } from '../work/tasks';
@@ -11,13 +11,13 @@ import { atHandOf, workOf } from '../work/work';
 /** What the command line prints of the wash: what a clean takes off, in as few loads as may be. Plain JSON for other programs. */
 export function laundryDocument(household: HouseholdFile, catalogue: Catalogue): object {
   const pieces = piecesOf(tasksOf(workOf({ ...household, clean: household.clean }, catalogue)));
-  const { machines } = atHandOf(household);
+  const { machines, washerKg } = atHandOf(household);
   const atHome = machines.includes('washer');
-  const { loads, tooHeavy } = loadsOf(atHome ? pieces : []);
+  const { loads, tooHeavy } = loadsOf(atHome ? pieces : [], washerKg);
   return {
     format: 'early-thaw/laundry',
     version: 1,
-    ...(atHome && { machineKg: USUAL_MACHINE_KG }),
+    ...(atHome && { machineKg: washerKg }),
     loads: loads.map((load, i) => ({ number: i + 1, ...loadEntry(load, machines) })),
     // Without a machine, and what is too heavy for it: washed out of the house, or by hand.
     out: piecesEntry(atHome ? tooHeavy : pieces),

@@ -54,6 +54,7 @@ function circumstancesOf(work: Work, method: Method, joined: boolean): Circumsta
     pace: work.pace,
     belongings: work.belongings,
     setUpShared: joined && method.kind === 'floors',
+    washerKg: work.atHand.washerKg,
   };
 }
 

@@ -37,6 +37,14 @@ describe('the linen of a house', () => {
     expect(washes(homeNamed('twenty-two rooms')).length).toBeGreaterThan(1);
   });
 
+  it('takes as many drums as the machine of the house asks for', () => {
+    const machines = (kg: number) =>
+      demo.machines.map((machine) => (machine.kind === 'washer' ? { ...machine, kg } : machine));
+    expect(washes({ ...demo, machines: machines(5) })).toHaveLength(2);
+    // Nothing but a single bed at a time goes into two kilograms.
+    expect(washes({ ...demo, machines: machines(2) })).toHaveLength(4);
+  });
+
   it('takes the hands of every bed, and the machine once', () => {
     const work = workOf(demo, CATALOGUE);
     const listed = listTasks(work).filter(({ scope }) => scope.in);

@@ -18,7 +18,7 @@ type Bundle = Piece & { readonly task: CleanTask };
 export function gathered(tasks: readonly CleanTask[], work: Work): CleanTask[] {
   const ones = tasks.filter(({ method, scope }) => scope.in && GATHERED.includes(method.id));
   const loads = [...groupBy(ones, ({ method }) => method.id).values()]
-    .flatMap((own) => loadsOf(own.map(bundleOf)).loads)
+    .flatMap((own) => loadsOf(own.map(bundleOf), work.atHand.washerKg).loads)
     .map(({ pieces }) => inTurn(pieces, tasks))
     .filter((own) => own.length > 1);
   if (loads.length === 0) return [...tasks];

@@ -5,6 +5,7 @@ import { catalogueWith } from '../catalogue/household-catalogue';
 import type { Clean } from '../clean/clean';
 import { PACES } from '../home/room';
 import type { StoredHousehold } from '../household/stored';
+import { USUAL_MACHINE_KG } from '../laundry/loads';
 import type { Member } from '../people/member';
 import { areEverTogether } from '../people/together';
 import { marksOf } from '../scope/scope';
@@ -47,8 +48,15 @@ export function atHandOf({
   return {
     machines: [...new Set(machines.map(({ kind }) => kind))].sort(),
     singleBedding: home.facts.singleBedding,
+    washerKg: washerKgOf(machines),
     alone: !areEverTogether(people.filter(mayLift)),
   };
+}
+
+/** What the largest washing machine takes; where there is none, what a usual one would. */
+function washerKgOf(machines: StoredHousehold['machines']): number {
+  const takes = machines.flatMap(({ kind, kg }) => (kind === 'washer' ? [kg ?? USUAL_MACHINE_KG] : []));
+  return takes.length === 0 ? USUAL_MACHINE_KG : Math.max(...takes);
 }
 
 /** From this age on somebody holds the other end of what is heavy. */

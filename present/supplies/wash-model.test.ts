@@ -96,8 +96,20 @@ describe('the wash of other homes', () => {
 
   it('is out of the house or by hand where there is no machine', () => {
     const screen = washOf(homeNamed('no machines'), homeNamed('no machines').now);
-    expect(screen).toMatchObject({ atHome: false, runs: [], waiting: [] });
+    expect(screen).toMatchObject({ atHome: false, runs: [], waiting: [], tooHeavy: [] });
     expect(washLead(screen)).toBe('Nothing that is left of the clean goes into the wash.');
+  });
+
+  it('says what is too heavy for a small machine, and takes more of a large one', () => {
+    const withKg = (kg: number) => ({
+      ...demo,
+      machines: demo.machines.map((machine) => (machine.kind === 'washer' ? { ...machine, kg } : machine)),
+    });
+    const small = washOf(withKg(2));
+    expect(small.tooHeavy.some((words) => words.startsWith('Duvet, '))).toBe(true);
+    expect(washOf(withKg(12)).tooHeavy).toEqual([]);
+    const capacity = washOf(withKg(12)).runs.find(({ title }) => title === 'Wash the bed linen')!.drums[0]!;
+    expect(capacity.capacity).toBe('12 kg');
   });
 
   it('is packed into as few drums as may be before there is a plan', () => {

@@ -9,6 +9,7 @@ import { type Colour, textileOf } from '@/core/laundry/textile';
 import type { PlanEntry } from '@/core/plan/plan';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { type CleanTask, stepIdOf } from '@/core/work/tasks';
+import { atHandOf } from '@/core/work/work';
 import { weightWords } from './supply-words';
 
 /** The wash of a clean: what the machine runs for, when, what is in each drum, and where it dries till when. */
@@ -58,12 +59,15 @@ export type WashScreen = {
   readonly atHome: boolean;
   readonly runs: readonly WashRun[];
   readonly together: readonly Together[];
+  /** What the machine can't take, by name and room. */
+  readonly tooHeavy: readonly string[];
   /** What has no date yet, in as few drums as may be. */
   readonly waiting: readonly Drum[];
 };
 
 export function washScreen(state: Current): WashScreen {
   const { units } = state.household;
+  const { washerKg } = atHandOf(state.household);
   const open = openWashes(state);
   const planned = open
     .filter(({ entry }) => entry !== undefined)
@@ -72,9 +76,15 @@ export function washScreen(state: Current): WashScreen {
   const byDate = groupBy(planned, (wash) => startOf(wash).slice(0, 10));
   return {
     atHome: state.household.machines.some(({ kind }) => kind === 'washer'),
-    runs: planned.map((wash) => runOf(wash, units)),
-    together: [...byDate].flatMap(([date, own]) => togetherOf(own).map((names) => ({ date, names }))),
-    waiting: loadsOf(waiting.flatMap(({ pieces }) => pieces)).loads.map(drumIn(units)),
+    runs: planned.map((wash) => runOf(wash, units, washerKg)),
+    together: [...byDate].flatMap(([date, own]) =>
+      togetherOf(own, washerKg).map((names) => ({ date, names })),
+    ),
+    tooHeavy: tooHeavyIn(open, washerKg),
+    waiting: loadsOf(
+      waiting.flatMap(({ pieces }) => pieces),
+      washerKg,
+    ).loads.map(drumIn(units)),
   };
 }
 
@@ -154,7 +164,7 @@ function dryingOf(
   return { where, until };
 }
 
-function runOf(wash: Wash, units: Units): WashRun {
+function runOf(wash: Wash, units: Units, washerKg: number): WashRun {
   const { task, pieces, minutes, outBy: by, dries } = wash;
   const start = startOf(wash);
   return {
@@ -165,14 +175,20 @@ function runOf(wash: Wash, units: Units): WashRun {
     end: formatMinute(minuteOf(start) + minutes),
     outBy: by,
     dries,
-    drums: loadsOf(pieces).loads.map(drumIn(units)),
+    drums: loadsOf(pieces, washerKg).loads.map(drumIn(units)),
   };
 }
 
+function tooHeavyIn(washes: readonly Wash[], washerKg: number): string[] {
+  return washes.flatMap(({ task, pieces }) =>
+    loadsOf(pieces, washerKg).tooHeavy.map(({ textile }) => `${textileOf(textile).name}, ${task.room.name}`),
+  );
+}
+
 /** Washes of one date that fit into one drum, where that saves a run. */
-function togetherOf(washes: readonly Wash[]): (readonly string[])[] {
+function togetherOf(washes: readonly Wash[], washerKg: number): (readonly string[])[] {
   const own = washes.flatMap((wash) => wash.pieces.map((piece) => ({ ...piece, wash })));
-  return loadsOf(own).loads.flatMap(({ pieces }) => {
+  return loadsOf(own, washerKg).loads.flatMap(({ pieces }) => {
     const sharing = new Set(pieces.map(({ wash }) => wash));
     const isWhole = [...sharing].every((wash) => wash.pieces.length === countIn(pieces, wash));
     return sharing.size > 1 && isWhole

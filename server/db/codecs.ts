@@ -61,6 +61,7 @@ export const MACHINES = codec(householdMachineSchema, {
   kind: plain('kind'),
   from: plain('runs_from'),
   to: plain('runs_to'),
+  kg: plain('takes_kg'),
 });
 
 export const CLEANS = codec(cleanSchema, {

@@ -3,10 +3,11 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import { useOptimistic } from 'react';
+import { useOptimistic, useState } from 'react';
 import { MACHINE_KINDS, type MachineKind } from '@/core/catalogue/work-kinds';
 import { put } from '@/core/household/put';
-import type { HouseholdMachine } from '@/core/machines/household-machine';
+import { USUAL_MACHINE_KG } from '@/core/laundry/loads';
+import { type HouseholdMachine, LEAST_MACHINE_KG, MOST_MACHINE_KG } from '@/core/machines/household-machine';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { TextField } from '../parts/text-field';
@@ -95,7 +96,40 @@ function MachineLine({ kind, machine, onPut, onDrop }: MachineLineProps) {
       />
       {machine && time('from', 'Runs from')}
       {machine && time('to', 'To')}
+      {machine?.kind === 'washer' && <TakesKg machine={machine} onPut={onPut} />}
     </Box>
+  );
+}
+
+/** What the drum takes; as a usual one where nobody says. */
+function TakesKg({ machine, onPut }: { machine: HouseholdMachine; onPut: MachineLineProps['onPut'] }) {
+  const { kg: known, ...rest } = machine;
+  const [text, setText] = useState(known === undefined ? '' : String(known));
+  const typed = text.trim() === '' ? undefined : Number(text.trim().replace(',', '.'));
+  const isFine = typed === undefined || (typed >= LEAST_MACHINE_KG && typed <= MOST_MACHINE_KG);
+  const keep = () => {
+    if (isFine && typed !== known) onPut(typed === undefined ? rest : { ...rest, kg: typed });
+  };
+  return (
+    <TextField
+      size="small"
+      label="Takes, kg"
+      value={text}
+      onChange={({ target }) => setText(target.value)}
+      onBlur={keep}
+      onKeyDown={({ key }) => key === 'Enter' && keep()}
+      error={!isFine}
+      helperText={
+        isFine
+          ? `Empty: ${USUAL_MACHINE_KG} kg of cotton`
+          : `From ${LEAST_MACHINE_KG} to ${MOST_MACHINE_KG} kg, please.`
+      }
+      slotProps={{
+        htmlInput: { inputMode: 'decimal' },
+        formHelperText: { role: isFine ? undefined : 'alert' },
+      }}
+      sx={{ width: 220 }}
+    />
   );
 }
 

@@ -8,13 +8,18 @@ import { DrumDrawing, WASH_TONES } from './drum-drawing';
 
 /** What is washed: each drum with what is in it, when it runs, when it must be out, and where it dries. */
 export function Wash({ screen }: { screen: WashScreen }) {
-  const { runs, together, waiting, atHome } = screen;
+  const { runs, together, waiting, tooHeavy, atHome } = screen;
   return (
     <>
       {!atHome && (
         <Typography sx={{ mb: 2 }}>
           No washing machine is named under People, so what is washed is washed by hand or goes out of the
           house and back.
+        </Typography>
+      )}
+      {tooHeavy.length > 0 && (
+        <Typography sx={{ mb: 2, maxWidth: '68ch' }}>
+          Too heavy for the machine, so it goes out of the house to be washed: {tooHeavy.join('; ')}.
         </Typography>
       )}
       <Box component="ul" sx={DRUMS} aria-label="The wash, run by run">

@@ -15,6 +15,7 @@ import { step013 } from './013-ids-as-bytes';
 import { step014 } from './014-commands-and-wishes';
 import { step015 } from './015-what-matters';
 import { step016 } from './016-at-home';
+import { step017 } from './017-what-a-machine-takes';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -35,6 +36,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step014,
   step015,
   step016,
+  step017,
 ];
 
 /** A database that knows migrations which this version does not. */
