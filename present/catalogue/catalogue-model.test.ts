@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import { catalogueWith, type HouseholdCatalogue } from '@/core/catalogue/household-catalogue';
+import { methodSchema } from '@/core/catalogue/method';
 import type { Current } from '@/core/problem/campaign';
+import { chooseProducts } from '@/core/products/product-choice';
 import { BEFORE, once } from '@/demo/changes';
 import { catalogueGroups, fixtureKindName, isOwn, methodOf } from './catalogue-model';
 import { STATE_WORDS, whenWords } from './catalogue-words';
@@ -20,6 +22,13 @@ const FORM = {
   afterMinutes: 0,
   intervalMonths: 12,
   priority: 'could' as const,
+  tools: '',
+  product: '' as const,
+  dose: 0,
+  water: 0,
+  machine: '' as const,
+  tags: [],
+  leastAge: 0,
   how: 'Thin, and along the grain.',
   doneWhen: 'It shines and nothing comes off on a finger.',
 };
@@ -105,6 +114,38 @@ describe('a method of one’s own', () => {
         crew: 1,
       },
     ]);
+  });
+
+  it('takes its tools, product, machine, hazards and age', () => {
+    const method = ownMethod('piano', {
+      ...FORM,
+      waitMinutes: 30,
+      tools: 'soft cloth, , brush ',
+      product: 'citric-acid',
+      dose: 20,
+      water: 500,
+      machine: 'dryer',
+      tags: ['ladder'],
+      leastAge: 12,
+    });
+    const dose = { product: 'citric-acid', amount: 20, unit: 'g', inMl: 500 };
+    expect(method).toMatchObject({
+      tools: ['soft cloth', 'brush'],
+      leastAge: 12,
+      products: { water: [dose], pantry: [dose], shop: [dose] },
+    });
+    expect(method.steps[0]).toMatchObject({ tags: ['ladder'] });
+    expect(method.steps[1]).toMatchObject({ mode: 'wait', machine: 'dryer' });
+    expect(methodSchema.parse(method)).toEqual(method);
+  });
+
+  it('is refused an acid on marble all the same: another way is found, and said', () => {
+    const method = ownMethod('sill', { ...FORM, fixture: 'sill', product: 'vinegar', dose: 50, water: 0 });
+    const marble = { kind: 'sill', surface: 'marble' } as const;
+    const choice = chooseProducts(method, marble, 'pantry');
+    expect(choice.doses).toEqual([]);
+    expect(choice.swap).toMatchObject({ why: 'surface', product: 'vinegar' });
+    expect(chooseProducts(method, { kind: 'sill', surface: 'painted wood' }, 'pantry').doses).toHaveLength(1);
   });
 
   it('waits by itself where something soaks, and is seen to after where that was said', () => {

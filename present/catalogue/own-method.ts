@@ -1,5 +1,7 @@
-import type { Method, MethodStep } from '@/core/catalogue/method';
+import type { Dose, Method, MethodStep } from '@/core/catalogue/method';
 import { OWN_PREFIX } from '@/core/catalogue/own-prefix';
+import { unitFor } from '@/core/catalogue/product-facts';
+import type { Tag } from '@/core/catalogue/tags';
 import type { FormValues } from '../forms/schemas';
 
 /** How much one would rather not, until somebody says. */
@@ -17,9 +19,9 @@ export function ownMethod(id: string, form: FormValues<'ownMethod'>): Method {
     steps: stepsOf(form),
     sameDay: false,
     needs: [],
-    tools: [],
-    products: {},
-    leastAge: 0,
+    tools: toolsOf(form),
+    products: productsOf(form),
+    leastAge: form.leastAge,
     intervalMonths: form.intervalMonths,
     priority: form.priority,
     routine: false,
@@ -30,8 +32,23 @@ export function ownMethod(id: string, form: FormValues<'ownMethod'>): Method {
   };
 }
 
+/** What was written with commas between. */
+function toolsOf({ tools }: FormValues<'ownMethod'>): string[] {
+  return tools
+    .split(',')
+    .map((tool) => tool.trim())
+    .filter((tool) => tool !== '');
+}
+
+/** The same product whatever else the house is cleaned with; what clashes is still found. */
+function productsOf({ product, dose: amount, water }: FormValues<'ownMethod'>): Method['products'] {
+  if (product === '') return {};
+  const dose: Dose = { product, amount, unit: unitFor(product), ...(water > 0 && { inMl: water }) };
+  return { water: [dose], pantry: [dose], shop: [dose] };
+}
+
 function stepsOf(form: FormValues<'ownMethod'>): MethodStep[] {
-  const work = handsOn('work', form.doing, form.setUpMinutes, 60 / form.minutesEach);
+  const work = handsOn('work', form.doing, form.setUpMinutes, form.tags, 60 / form.minutesEach);
   if (form.waitMinutes === 0) return [work];
   const { waitMinutes: minutes, after, afterMinutes } = form;
   const wait: MethodStep = {
@@ -42,11 +59,18 @@ function stepsOf(form: FormValues<'ownMethod'>): MethodStep[] {
     low: minutes,
     high: minutes,
     closesRoom: false,
+    ...(form.machine !== '' && { machine: form.machine }),
   };
-  return afterMinutes === 0 ? [work, wait] : [work, wait, handsOn('after', after, afterMinutes)];
+  return afterMinutes === 0 ? [work, wait] : [work, wait, handsOn('after', after, afterMinutes, form.tags)];
 }
 
-function handsOn(key: string, title: string, setUpMinutes: number, perHour?: number): MethodStep {
+function handsOn(
+  key: string,
+  title: string,
+  setUpMinutes: number,
+  tags: readonly Tag[],
+  perHour?: number,
+): MethodStep {
   return {
     key,
     mode: 'hands',
@@ -54,7 +78,7 @@ function handsOn(key: string, title: string, setUpMinutes: number, perHour?: num
     setUpMinutes,
     ...(perHour !== undefined && { rate: { quantity: 'each', perHour } }),
     soiled: true,
-    tags: [],
+    tags: [...tags],
     crew: 1,
   };
 }

@@ -204,6 +204,13 @@ describe('methods', () => {
     afterMinutes: 5,
     intervalMonths: 12,
     priority: 'should',
+    tools: 'cloth',
+    product: '',
+    dose: 0,
+    water: 0,
+    machine: '',
+    tags: [],
+    leastAge: 0,
     how: 'Thinly.',
     doneWhen: 'It shines.',
   };
@@ -218,6 +225,13 @@ describe('methods', () => {
     );
     expect(told(ownMethodSchema, { ...own, minutesEach: 0 }).minutesEach).toBe('At least 0.5, please.');
     expect(told(ownMethodSchema, { ...own, layer: 3.5 }).layer).toBe('A whole number, please.');
+    expect(told(ownMethodSchema, { ...own, product: 'vinegar' })).toEqual({
+      dose: 'A product needs an amount: how much of it for one?',
+    });
+    expect(told(ownMethodSchema, { ...own, product: 'dragon' })).toHaveProperty('product');
+    expect(told(ownMethodSchema, { ...own, machine: 'oven', waitMinutes: 0 }).waitMinutes).toBe(
+      'A machine needs its time: how long does it run?',
+    );
   });
 
   it('have numbers of one’s own within reason, step by step', () => {

@@ -3,7 +3,9 @@ import { PRIORITIES } from '@/core/basics/choices';
 import { dateSchema, idSchema, lineSchema, timezoneSchema } from '@/core/basics/scalars';
 import { isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { methodChangeSchema } from '@/core/catalogue/household-catalogue';
-import { TAGS } from '@/core/catalogue/tags';
+import { machineKindSchema } from '@/core/catalogue/method';
+import { PRODUCT_NAMES } from '@/core/catalogue/products';
+import { TAGS, type Tag } from '@/core/catalogue/tags';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { cleanSchema } from '@/core/clean/clean';
 import { homeFactsSchema } from '@/core/home/facts';
@@ -156,12 +158,32 @@ export const ownMethodSchema = z
     afterMinutes: number('the minutes', 0, MOST_MINUTES),
     intervalMonths: whole('the months', 1, 60),
     priority: z.enum(PRIORITIES),
+    /** One after the other, with commas between. */
+    tools: lineSchema(200, 'Please keep it under 200 characters.'),
+    /** Empty: none. */
+    product: z.union([z.literal(''), z.enum(PRODUCT_NAMES)]),
+    /** Millilitres of a liquid, grams of a powder. */
+    dose: number('the amount', 0, 10_000),
+    /** Millilitres; nothing: used as it is. */
+    water: number('the water', 0, 30_000),
+    /** By which the wait is done; empty: none. */
+    machine: z.union([z.literal(''), machineKindSchema]),
+    tags: z.array(z.enum(Object.keys(TAGS) as [Tag, ...Tag[]])),
+    leastAge: whole('the age', 0, 18),
     how: textField('Please say in a line how it is done.', 400),
     doneWhen: textField('Please say how one knows that it is done.', 200),
   })
   .refine((method) => method.afterMinutes === 0 || method.after !== '', {
     message: 'Please say what is done after the wait.',
     path: ['after'],
+  })
+  .refine((method) => method.product === '' || method.dose > 0, {
+    message: 'A product needs an amount: how much of it for one?',
+    path: ['dose'],
+  })
+  .refine((method) => method.machine === '' || method.waitMinutes > 0, {
+    message: 'A machine needs its time: how long does it run?',
+    path: ['waitMinutes'],
   });
 
 /** The forms by name, so that a page can load their schemas when somebody begins to type. */

@@ -6,12 +6,15 @@ import { useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import { PRIORITIES } from '@/core/basics/choices';
 import { FIXTURE_KINDS, searchFixtureKinds } from '@/core/catalogue/fixture-kinds';
-import { WORK_KINDS } from '@/core/catalogue/work-kinds';
+import { PRODUCT_NAMES, PRODUCTS } from '@/core/catalogue/products';
+import { TAGS } from '@/core/catalogue/tags';
+import { MACHINE_KINDS, WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { ownMethod } from '@/present/catalogue/own-method';
 import type { FormValues } from '@/present/forms/schemas';
 import { PRIORITY_WORDS } from '@/present/scope/scope-words';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
+import { TickList } from '../forms/tick-list';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
@@ -44,6 +47,13 @@ const BLANK: FormValues<'ownMethod'> = {
   afterMinutes: 0,
   intervalMonths: 12,
   priority: 'should',
+  tools: '',
+  product: '',
+  dose: 0,
+  water: 0,
+  machine: '',
+  tags: [],
+  leastAge: 0,
   how: '',
   doneWhen: '',
 };
@@ -76,6 +86,7 @@ export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'chang
         <Sentence>{sentence}</Sentence>
         <WhatFor form={form} />
         <TheWork form={form} />
+        <WhatItTakes form={form} />
         <HowOften form={form} />
         <Field form={form} name="how" label="How to do it, in a line" multiline />
         <Field form={form} name="doneWhen" label="How one knows that it is done" />
@@ -118,6 +129,31 @@ function TheWork({ form }: Section) {
         <Field form={form} name="after" label="After the wait" placeholder="Buff" fullWidth />
         <Field form={form} name="afterMinutes" label="Minutes" number />
       </Stack>
+    </>
+  );
+}
+
+const PRODUCT_OPTIONS = [
+  ['', 'none'],
+  ...PRODUCT_NAMES.filter((name) => name !== 'water').map((name) => [name, PRODUCTS[name]] as const),
+] as const;
+const MACHINE_OPTIONS = [['', 'none'], ...Object.entries(MACHINE_KINDS)] as const;
+
+/** Tools, a product with its dose, a machine, and what it asks of whoever does it. */
+function WhatItTakes({ form }: Section) {
+  return (
+    <>
+      <Field form={form} name="tools" label="Tools, with commas between" placeholder="soft cloth, brush" />
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+        <SelectField form={form} name="product" label="Product" options={PRODUCT_OPTIONS} />
+        <Field form={form} name="dose" label="Of it, ml or g" number hint="for one" />
+        <Field form={form} name="water" label="In water, ml" number hint="0: as it is" />
+      </Stack>
+      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+        <SelectField form={form} name="machine" label="The wait is done by" options={MACHINE_OPTIONS} />
+        <Field form={form} name="leastAge" label="From the age of" number hint="0: anybody" />
+      </Stack>
+      <TickList form={form} name="tags" legend="It means" options={Object.entries(TAGS)} />
     </>
   );
 }
