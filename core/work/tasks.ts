@@ -42,8 +42,13 @@ function withProductsApart(listed: CleanTask[], { uses, lastsOneDay }: Work): Cl
 
 /** The tasks that are done in this clean. */
 export function tasksOf(work: Work): CleanTask[] {
+  return tasksAmong(listTasks(work), work);
+}
+
+/** The same where all that could be done is listed already. */
+export function tasksAmong(listed: readonly CleanTask[], work: Work): CleanTask[] {
   return gathered(
-    listTasks(work).filter((task) => task.scope.in),
+    listed.filter((task) => task.scope.in),
     work,
   );
 }

@@ -1,9 +1,13 @@
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../../core/catalogue/catalogue';
+import { expand } from '../../core/problem/expand';
+import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { juniperRow } from '../../demo/juniper-row';
 import { changeHousehold } from '../commands/change';
 import { insertHousehold } from '../repositories/household';
 import { newHousehold, testDatabase } from '../testing/households';
+import { basisOf } from './basis';
 import { keptHousehold } from './kept';
 
 let db: Knex;
@@ -24,6 +28,16 @@ describe('keptHousehold', () => {
     expect(second.tasks.some((task) => task.room.id === 'loft')).toBe(false);
     expect(second.basis).not.toBe(first.basis);
   });
+
+  it.each([juniperRow('2027-03-01'), ...DOZEN_HOMES].map((home) => [home.name, home] as const))(
+    'rests a plan on the same problem as the file of the household: %s',
+    async (_name, home) => {
+      const scope = await newHousehold(db);
+      await insertHousehold(scope, home);
+      const { basis } = await keptHousehold(scope);
+      expect(basis).toBe(basisOf(expand(home, CATALOGUE, home.now), home.clean));
+    },
+  );
 
   it('keeps households apart', async () => {
     const [one, two] = [await newHousehold(db, 'One'), await newHousehold(db, 'Two')];

@@ -3,7 +3,7 @@ import type { StoredHousehold } from '../../core/household/stored';
 import { type OrderedWork, orderWork } from '../../core/order/ordered';
 import type { Campaign } from '../../core/problem/campaign';
 import { expandWork } from '../../core/problem/expand';
-import { type CleanTask, listTasks } from '../../core/work/tasks';
+import { type CleanTask, listTasks, tasksAmong } from '../../core/work/tasks';
 import { workOf } from '../../core/work/work';
 import type { HouseholdId, HouseholdScope } from '../db/scope';
 import { processWide } from '../process/process-wide';
@@ -95,8 +95,9 @@ export class Kept {
 }
 
 function workedOut(household: StoredHousehold): WorkedOut {
-  const listed = listTasks(workOf(household, CATALOGUE));
-  const tasks = listed.filter((task) => task.scope.in);
+  const work = workOf(household, CATALOGUE);
+  const listed = listTasks(work);
+  const tasks = tasksAmong(listed, work);
   const grouping = household.clean?.grouping ?? USUAL_GROUPING;
   return { listed, tasks, order: orderWork(tasks, household.home, household.rules, grouping) };
 }
