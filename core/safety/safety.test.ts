@@ -402,7 +402,9 @@ describe('findings', () => {
   });
 
   it('never let an oven clean itself in an empty house', () => {
-    const household = withSchool('pantry', ({ marks, machines }) => {
+    const household = withSchool('pantry', ({ marks, machines, people }) => {
+      // Nobody says that they are at home besides.
+      for (const member of people) delete member.atHome;
       marks.push({ on: 'task', target: 'kitchen-4-oven:oven-self-clean', in: true });
       machines.splice(0, machines.length, { id: 'oven', kind: 'oven' });
     });
