@@ -34,7 +34,7 @@ export function Machines({ machines: stored, edits, actions }: MachinesProps) {
       </Typography>
       <Typography sx={{ color: 'text.secondary', maxWidth: '65ch', mb: 1 }}>
         Each runs one thing at a time, and work waits for it. Without hours it may run at any time; an oven
-        then only while somebody works at home.
+        then only while a grown-up is at home.
       </Typography>
       <ChangeBar label="People and machines" edits={edits} changes={changes} />
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, display: 'grid', gap: 1 }}>
@@ -113,17 +113,13 @@ function TakesKg({ machine, onPut }: { machine: HouseholdMachine; onPut: Machine
   return (
     <TextField
       size="small"
-      label="Takes, kg"
+      label={`Takes, kg; ${USUAL_MACHINE_KG} if empty`}
       value={text}
       onChange={({ target }) => setText(target.value)}
       onBlur={keep}
       onKeyDown={({ key }) => key === 'Enter' && keep()}
       error={!isFine}
-      helperText={
-        isFine
-          ? `Empty: ${USUAL_MACHINE_KG} kg of cotton`
-          : `From ${LEAST_MACHINE_KG} to ${MOST_MACHINE_KG} kg, please.`
-      }
+      helperText={isFine ? undefined : `From ${LEAST_MACHINE_KG} to ${MOST_MACHINE_KG} kg, please.`}
       slotProps={{
         htmlInput: { inputMode: 'decimal' },
         formHelperText: { role: isFine ? undefined : 'alert' },

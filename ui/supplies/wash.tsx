@@ -28,7 +28,7 @@ export function Wash({ screen }: { screen: WashScreen }) {
         ))}
       </Box>
       {together.length > 0 && <OneDrum together={together} />}
-      {waiting.length > 0 && <Waiting drums={waiting} />}
+      {waiting.length > 0 && <Waiting drums={waiting} planned={runs.length > 0} />}
     </>
   );
 }
@@ -167,11 +167,12 @@ function Line({ dries: { where, until }, from, pieces }: LineProps) {
   );
 }
 
-function Waiting({ drums }: { drums: readonly Drum[] }) {
+/** What is washed without a day: all of it before there is a plan, and what a plan has no place for. */
+function Waiting({ drums, planned }: { drums: readonly Drum[]; planned: boolean }) {
   return (
     <Box component="section" aria-labelledby="wash-waiting" sx={{ mt: 4 }}>
       <Typography variant="h2" id="wash-waiting">
-        Without a day so far
+        {planned ? 'Has no place in the plan' : 'Without a day so far'}
       </Typography>
       <Typography sx={{ mb: 1.5, color: 'text.secondary', maxWidth: '68ch' }}>
         {count(drums.length, 'drum', 'drums')} at the fewest, if all of it is washed at once.
