@@ -128,8 +128,8 @@ describe('what counts for more than usual', () => {
 
   it('is what the work goes by, and what matters most, one times the other', () => {
     expect(weights('none')).toBeUndefined();
-    expect(weights('kind')).toEqual({ scatter: 4, slivers: 4 });
-    expect(weights('room', 'few-sessions')).toEqual({ open: 3, sessions: 3 });
+    expect(weights('kind')).toEqual({ scatter: 6, slivers: 4 });
+    expect(weights('room', 'few-sessions')).toEqual({ open: 3, sessions: 6 });
     expect(weights('room', 'tidy')).toEqual({ open: 9, apart: 3 });
   });
 });

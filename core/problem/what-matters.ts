@@ -10,14 +10,14 @@ const MATTERS: Readonly<Record<Matter, Weights>> = {
   usual: {},
   tidy: { open: 3, apart: 3 },
   early: { late: 3 },
-  'few-sessions': { sessions: 3 },
+  'few-sessions': { sessions: 6 },
 };
 
 /** What the work goes by shows: how much more than usual it counts that few rooms are open, or that like is done with like. */
 const SCHOOLS: Readonly<Record<Policy['grouping'], Weights>> = {
   room: { open: 3 },
-  kind: { scatter: 4, slivers: 4 },
-  layer: { scatter: 5, slivers: 4 },
+  kind: { scatter: 6, slivers: 4 },
+  layer: { scatter: 7, slivers: 4 },
   none: {},
 };
 

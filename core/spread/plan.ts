@@ -9,6 +9,7 @@ import { keptDraft } from './replan';
 import { bestOf, firstPlans, mostPromising } from './search/first-plans';
 import { fillUp, type SearchOptions, search } from './search/search';
 import { FEW_CLUSTERS, searchSoonest } from './search/soonest';
+import { takeOver } from './search/taken-over';
 import { documentOf } from './words/document';
 
 /** The best plan so far: what it costs, the hands-on minutes that it leaves out, and all of it as it is at that moment. */
@@ -38,7 +39,7 @@ const ROUNDS_BEFORE = 20;
 /** Rounds of bettering where nothing else ends them; the same seed then gives the same plan. */
 const MOST_ROUNDS = 20_000;
 
-/** So many rounds at most may the most promising plan take to leave out no more than the best does. */
+/** So many rounds at most may the most promising plan take to leave out no more than the best does; then it takes that over. */
 const CATCHING_UP = 100;
 
 /**
@@ -67,7 +68,7 @@ export function plan(problem: Problem, options: PlanOptions): MadePlan {
   return documentOf(draft, problemHash);
 }
 
-/** The most promising of some plans made better; where it still leaves out more than the best of them, that one. */
+/** The most promising of some plans made better, with what the best of them has besides; where it still leaves out more, that one. */
 function bettered(
   drafts: readonly [Draft, ...Draft[]],
   { rounds, ...searching }: Pick<SearchOptions, 'random' | 'stop' | 'rounds'>,
@@ -76,6 +77,10 @@ function bettered(
   const [safe, promising] = [bestOf(drafts), mostPromising(drafts)];
   const first = Math.min(CATCHING_UP, rounds);
   search(promising, { ...searching, rounds: first, better: () => tell(promising) });
+  if (leavesOutMore(promising, safe)) {
+    takeOver(promising, safe, searching.random);
+    tell(promising);
+  }
   const draft = leavesOutMore(promising, safe) ? safe : promising;
   search(draft, { ...searching, rounds: rounds - first, better: () => tell(draft) });
   return bestOf([draft, safe]);

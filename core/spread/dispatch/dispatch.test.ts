@@ -113,6 +113,57 @@ describe('work that is dealt out', () => {
     expect(longer).toContain('03-01T10:45 mira hood/wipe');
   });
 
+  it('opens no room more than is wished for while there is work in the others, if it is patient', () => {
+    const onlyFrom = (date: string) => ({
+      ...task(`hall-${date}`, 'hall', 3, [hands(`hall-${date}/do`, 30)]),
+      earliest: `${date}T09:00`,
+    });
+    const tasks = [...DATES.map(onlyFrom), task('bath', 'bath', 3, [hands('bath/do', 60)])];
+    const problem = problemOf(tasks, { policy: { ...POLICY, openRooms: 1 } });
+    expect(dealt(problem, () => ({ isPatient: true })).at(-1)).toBe('03-04T09:30 mira bath/do');
+    expect(dealt(problem)).toContain('03-03T09:30 mira bath/do');
+  });
+
+  it('opens one after two dates on which there was nothing to do, if it is patient', () => {
+    const later = {
+      ...task('hall-late', 'hall', 3, [hands('hall-late/do', 30)]),
+      earliest: '2027-03-04T10:30',
+    };
+    const tasks = [
+      task('hall', 'hall', 0, [hands('hall/do', 30)]),
+      later,
+      task('bath', 'bath', 3, [hands('bath/do', 60)]),
+    ];
+    const problem = problemOf(tasks, { policy: { ...POLICY, openRooms: 1 } });
+    expect(dealt(problem, () => ({ isPatient: true }))).toEqual([
+      '03-01T09:00 mira hall/do',
+      '03-03T09:00 mira bath/do',
+      '03-04T10:30 mira hall-late/do',
+    ]);
+  });
+
+  it('does the jobs that fill a date room by room, where it goes by jobs and rooms first', () => {
+    const of = (room: string, kind: string, layer: number, minutes: number) => ({
+      ...task(`${room}-${kind}`, room, layer, [hands(`${room}-${kind}/do`, minutes)]),
+      kind,
+    });
+    const tasks = ['bath', 'hall'].flatMap((room) => [
+      of(room, 'dust', 0, 25),
+      of(room, 'lamp', 1, 20),
+      of(room, 'wash', 3, 60),
+    ]);
+    const problem = problemOf(tasks, { policy: { ...POLICY, grouping: 'kind' } });
+    const manner = { worthADate: 30, roomFirst: true, isPatient: true };
+    expect(dealt(problem, () => manner)).toEqual([
+      '03-01T09:00 mira bath-dust/do',
+      '03-01T09:25 mira bath-lamp/do',
+      '03-01T09:45 mira hall-dust/do',
+      '03-01T10:10 mira hall-lamp/do',
+      '03-02T09:00 mira hall-wash/do',
+      '03-02T10:00 mira bath-wash/do',
+    ]);
+  });
+
   it('lets what nobody can do hold nothing up', () => {
     const tasks = [
       task('lamp', 'hall', 0, [hands('lamp/do', 10, { tags: ['ladder'] } as Partial<ProblemStep>)]),

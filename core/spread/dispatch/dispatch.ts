@@ -5,7 +5,8 @@ import { groupOf } from '../cost/costs';
 import { type Board, NEVER } from '../draft/board';
 import { type PlaceOptions, type Trial, tryPlacing } from '../draft/place';
 import type { Cluster } from '../model/clusters';
-import type { Link, Person, Room, Step } from '../model/model';
+import type { Link, Model, Person, Room, Step } from '../model/model';
+
 import type { LinkIndex } from '../model/step-order';
 import type { Pace } from './pace';
 import { Shelf } from './shelf';
@@ -29,6 +30,11 @@ export type Manner = {
   readonly roomFirst?: boolean;
   /** Absent: as much on a date as fits. */
   readonly pace?: Pace;
+  /**
+   * A room more than is wished for is opened only where there is nothing else to do, and a kind or height is begun on a
+   * date only where that is worth it; else both come after two days.
+   */
+  readonly isPatient?: boolean;
 };
 
 /** Standing about for so long is worth it where it keeps somebody in the same stretch of work. */
@@ -55,9 +61,11 @@ const WORTH_OPENING = 30;
 /** Where work goes by kind or height, so many minutes of one are worth beginning with it on a date. */
 export const WORTH_A_DATE = 40;
 /** The second one on a date has to be worth so many times as much. */
-const FURTHER = 1.5;
+const FURTHER = 3;
 /** After so long something is done even where it is not worth going. */
 const MOST_PASSING = 2 * 24 * 60;
+/** So many dates without work are enough. */
+const IN_VAIN = 2;
 /** A room is finished though the date holds enough, where no more than this is missing. */
 const TO_FINISH = 30;
 
@@ -68,6 +76,11 @@ const TO_FINISH = 30;
  */
 export function dispatch(board: Board, clusters: readonly Cluster[], links: LinkIndex, manner: Manner): void {
   new Dispatch(board, clusters, links, manner).run();
+}
+
+/** Whether a job, or a height, goes through the whole house before the next. */
+export function isByGroup({ grouping }: Model['policy']): boolean {
+  return grouping === 'kind' || grouping === 'layer';
 }
 
 /** Somebody who is free, and how things stand for them. */
@@ -90,6 +103,8 @@ class Dispatch {
   /** Since when somebody has found nothing to do; undefined while they are at work. */
   private readonly idleFrom: (Minute | undefined)[];
   private readonly rooms: (Room | undefined)[];
+  /** Dates on which somebody found nothing to do, since they last did something. */
+  private readonly inVain: Set<DayNumber>[];
   private readonly begun = new Set<Room>();
   /** Since when a room was not worth going to, or a unit would break wishes. */
   private readonly passedOver = new Map<Room | Unit | number, Minute>();
@@ -120,9 +135,10 @@ class Dispatch {
     this.from = Math.max(model.start, model.now ?? model.start, manner.from ?? model.start);
     this.until = Math.min(model.end, manner.until ?? model.end);
     this.idleFrom = model.people.map(() => undefined);
+    this.inVain = model.people.map(() => new Set());
     this.clocks = model.people.map(() => this.from);
     this.rooms = model.people.map(() => undefined);
-    this.byGroup = model.policy.grouping === 'kind' || model.policy.grouping === 'layer';
+    this.byGroup = isByGroup(model.policy);
     const units = this.ranked(unitsOf(board, clusters, links));
     this.toCome = new Set(units.flatMap(({ steps }) => steps));
     for (const unit of units) this.count(unit, -1);
@@ -286,15 +302,30 @@ class Dispatch {
     if (!this.byGroup || worthADate === undefined) return () => true;
     const today = this.groupsOn.get(dayOfMinute(clock));
     const known = new Map<number, boolean>();
+    const isFull = this.manner.roomFirst && today !== undefined && this.fillDate(today, clock);
     return (group) => {
       if (today?.has(group)) return true;
+      if (isFull) return false;
       const most = Math.min(worthADate * (today ? FURTHER : 1), this.pendingOf[group] ?? 0);
       const ahead = () => this.minutesAhead(this.shelf.of(group), person, clock, most, group);
       const isEnough = () => left >= most && ahead() >= most;
-      const worth = known.get(group) ?? (isEnough() || this.passOver(group, clock));
+      const worth =
+        known.get(group) ?? (isEnough() || (!this.manner.isPatient && this.passOver(group, clock)));
       known.set(group, worth);
       return worth;
     };
+  }
+
+  /** Whether what is begun of some kinds or heights takes all the time that is left on a date. */
+  private fillDate(groups: ReadonlySet<number>, clock: Minute): boolean {
+    let left = 0;
+    for (const person of this.board.model.people) {
+      const window = this.board.windowFrom(person, clock);
+      if (window && dayOfMinute(window.start) === dayOfMinute(clock))
+        left += this.board.leftFor(person, Math.max(clock, window.start));
+    }
+    for (const group of groups) left -= this.pendingOf[group] ?? 0;
+    return left <= 0;
   }
 
   /** What a machine does takes as many dates as the machine does: it goes on beside other work. */
@@ -310,11 +341,17 @@ class Dispatch {
     // Where a job or a height goes through the whole house, going from room to room is how it is done.
     if (isHere || this.byGroup) return true;
     const { openRooms } = this.board.model.policy;
-    if (!isBegun && this.begun.size >= Math.max(1, openRooms)) return this.passOver(room, clock);
+    if (!isBegun && this.begun.size >= Math.max(1, openRooms)) return this.mayOpen(room, person, clock);
     const most = Math.min(isBegun ? WORTH_GOING : WORTH_OPENING, pending);
-    if (!isBegun && wanted < most) return this.passOver(room, clock);
+    if (!isBegun && wanted < most) return this.mayOpen(room, person, clock);
     if (Math.min(left, this.minutesAhead(this.shelf.in(room), person, clock, most)) >= most) return true;
-    return this.passOver(room, clock);
+    return isBegun ? this.passOver(room, clock) : this.mayOpen(room, person, clock);
+  }
+
+  /** Whether somebody opens one more room than is wished for, since they have found nothing else to do for some dates. */
+  private mayOpen(room: Room, { index }: Person, clock: Minute): boolean {
+    if (!this.manner.isPatient) return this.passOver(room, clock);
+    return (this.inVain[index] as Set<DayNumber>).size >= IN_VAIN;
   }
 
   /** Whether a room, or a unit, has been passed over for long enough. */
@@ -454,6 +491,7 @@ class Dispatch {
     }
     this.clocks[person.index] = next;
     this.idleFrom[person.index] = clock;
+    if (left > 0 && wanted > 0) (this.inVain[person.index] as Set<DayNumber>).add(dayOfMinute(clock));
   }
 
   /** Where everybody stands once a unit is placed, and what may begin by it. */
@@ -540,6 +578,7 @@ class Dispatch {
     for (const entry of own) if (entry.start === end) end = entry.end;
     if (end === undefined || end <= (this.clocks[person.index] as Minute)) return;
     this.clocks[person.index] = end;
+    this.inVain[person.index]?.clear();
     this.rooms[person.index] = own[0]?.step.task.room;
   }
 

@@ -6,7 +6,7 @@ import { type Cluster, clustersOf, loosen } from '../model/clusters';
 import { isSettled, type Link, type Model, type Step, type Task } from '../model/model';
 import { indexLinks, type LinkIndex, stepOrder } from '../model/step-order';
 import { Board, isFixedEntry } from './board';
-import { fitsOn, placeCluster, tryPlacing } from './place';
+import { placeCluster, tryPlacing } from './place';
 import { type Score, Tally } from './tally';
 
 /** What was done to a draft, so that it can be undone. */
@@ -25,6 +25,7 @@ export type Snapshot = {
 type Ground = {
   readonly links: LinkIndex;
   readonly hopeless: ReadonlySet<Task>;
+  readonly soonest: ReadonlyMap<Task, Minute>;
   readonly clusters: readonly Cluster[];
   readonly movable: readonly Cluster[];
   readonly homes: ReadonlyMap<Task, Cluster>;
@@ -33,11 +34,17 @@ type Ground = {
   readonly dates: Map<Cluster, readonly DayNumber[]>;
 };
 
-function groundOf(model: Model, links: LinkIndex, hopeless: ReadonlySet<Task>): Ground {
+function groundOf(
+  model: Model,
+  links: LinkIndex,
+  soonest: ReadonlyMap<Task, Minute>,
+  hopeless: ReadonlySet<Task>,
+): Ground {
   const clusters = clustersOf(model, hopeless);
   return {
     links,
     hopeless,
+    soonest,
     clusters,
     movable: clusters.filter(({ tasks }) => tasks.some(isOpen) && !tasks.some((task) => hopeless.has(task))),
     homes: new Map(clusters.flatMap((cluster) => cluster.tasks.map((task) => [task, cluster] as const))),
@@ -73,7 +80,7 @@ export class Draft {
     this.putGiven();
     for (const task of this.running.keys())
       if (isAllGiven(task) && !this.standsAsGiven(task)) this.stuck.add(task);
-    this.ground = known ?? groundOf(model, this.links, this.findHopeless());
+    this.ground = known ?? this.lookAtEach();
     this.clusters = this.ground.clusters;
     this.movable = this.ground.movable;
     this.tally = new Tally(this.board);
@@ -124,15 +131,33 @@ export class Draft {
     return this.ground.hopeless.has(task);
   }
 
-  private findHopeless(): Set<Task> {
-    const found = new Set<Task>(this.stuck);
-    for (const task of this.model.tasks)
-      if (isOpen(task) && !fitsOn(this.board, { tasks: [task] }, this.links, { wishes: false }))
-        found.add(task);
-    for (const task of found)
+  /** When a task could begin if nothing else were planned; undefined for what is given or finds no place. */
+  soonest(task: Task): Minute | undefined {
+    return this.ground.soonest.get(task);
+  }
+
+  private lookAtEach(): Ground {
+    const soonest = new Map<Task, Minute>();
+    const hopeless = new Set<Task>(this.stuck);
+    for (const task of this.model.tasks) {
+      if (!isOpen(task)) continue;
+      const start = this.soonestOf(task);
+      if (start === undefined) hopeless.add(task);
+      else soonest.set(task, start);
+    }
+    for (const task of hopeless)
       for (const step of task.steps)
-        for (const link of this.links.outOf(step)) if (needsBefore(link)) found.add(link.after.task);
-    return found;
+        for (const link of this.links.outOf(step)) if (needsBefore(link)) hopeless.add(link.after.task);
+    return groundOf(this.model, this.links, soonest, hopeless);
+  }
+
+  private soonestOf(task: Task): Minute | undefined {
+    const order = stepOrder({ tasks: [task] }, this.links);
+    const trial = order && tryPlacing(this.board, order, this.links, { wishes: false });
+    if (!trial) return undefined;
+    const starts = task.steps.map((step) => this.board.startOf(step) ?? Number.POSITIVE_INFINITY);
+    trial.takeBack();
+    return Math.min(...starts);
   }
 
   /** The dates on which a cluster could begin if nothing else were planned. */

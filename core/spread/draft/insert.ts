@@ -27,7 +27,7 @@ export function insertBest(draft: Draft, cluster: Cluster, look: Look, random: (
     draft.leaveOut(tasks);
     return false;
   }
-  if (placeBest(draft, cluster, look, random)) return true;
+  if (placeBest(draft, cluster, stepOrder(cluster, draft.links), look, random)) return true;
   const parts = draft.partsOf(cluster);
   if (parts.length <= 1) {
     draft.leaveOut(tasks);
@@ -36,9 +36,30 @@ export function insertBest(draft: Draft, cluster: Cluster, look: Look, random: (
   return parts.map((part) => insertBest(draft, part, look, random)).every((placed) => placed);
 }
 
-function placeBest(draft: Draft, cluster: Cluster, look: Look, random: () => number): boolean {
+/**
+ * Puts clusters of one room, each after what has to come before it, where all of them together cost least, as one visit
+ * or as many as they take; false where that finds no place, and the board is as it was.
+ */
+export function insertTogether(
+  draft: Draft,
+  clusters: readonly Cluster[],
+  look: Look,
+  random: () => number,
+): boolean {
+  if (clusters.some((cluster) => draft.lacksPredecessor(cluster))) return false;
+  const orders = clusters.map((cluster) => stepOrder(cluster, draft.links));
+  if (orders.some((order) => order === undefined)) return false;
+  return placeBest(draft, clusters[0] as Cluster, orders.flat() as Step[], look, random);
+}
+
+function placeBest(
+  draft: Draft,
+  cluster: Cluster,
+  order: readonly Step[] | undefined,
+  look: Look,
+  random: () => number,
+): boolean {
   const { board, links, tally } = draft;
-  const order = stepOrder(cluster, links);
   if (!order) return false;
   let best: { trial: Trial; score: Score } | undefined;
   draft.aside(() => {

@@ -1,7 +1,8 @@
 import { PRIORITIES } from '../../basics/choices';
+import { type DayNumber, dayOfMinute } from '../../basics/local-time';
 import { randomFrom } from '../../basics/random';
 import type { Priority } from '../../plan/problem';
-import { dispatch, type Manner, WORTH_A_DATE } from '../dispatch/dispatch';
+import { dispatch, isByGroup, type Manner, WORTH_A_DATE } from '../dispatch/dispatch';
 import { steadyPace } from '../dispatch/pace';
 import { Draft } from '../draft/draft';
 import { insertBest } from '../draft/insert';
@@ -20,25 +21,61 @@ type Recipe = {
 /** How much of its share a date holds where an even load is wished for. */
 const STEADY = [2, 1.4];
 
-function recipesFor(model: Model): Recipe[] {
-  const { grouping, spread } = model.policy;
+function recipesFor(draft: Draft): Recipe[] {
+  const { model } = draft;
+  const { spread } = model.policy;
   const roomOrder = roomsInOrder(model);
   const usual: Manner = { priorityFirst: false, byWishes: true, roomOrder };
-  const paces = spread === 'even' ? STEADY.map((multiple) => steadyPace(model, multiple)) : [];
+  const paces = spread === 'even' ? STEADY.map((multiple) => ({ pace: steadyPace(model, multiple) })) : [{}];
+  const manners: readonly Manner[] = isByGroup(model.policy)
+    ? byGroups(usual, paces)
+    : byRooms(draft, usual, paces);
+  const tried = manners.slice(0, Math.max(FEWEST, Math.floor(DEALT / model.tasks.length)));
+  return [...tried.map((manner) => ({ manner, inTurn: false })), { manner: usual, inTurn: true }];
+}
+
+type Paced = Pick<Manner, 'pace'>;
+
+/** What of a kind or height is worth a date, room by room or one after the other; then as it comes. */
+function byGroups(usual: Manner, paces: readonly Paced[]): Manner[] {
   const [pace] = paces;
-  const atOnce: Manner[] = [
-    ...paces.map((steady) => ({ ...usual, pace: steady })),
-    ...(pace ? [{ ...usual, byWishes: false, pace }] : []),
-    usual,
-    { ...usual, byWishes: false },
+  const worthwhile = { ...usual, worthADate: WORTH_A_DATE };
+  const patient = { ...worthwhile, roomFirst: true, isPatient: true };
+  return [
+    ...paces.map((steady) => ({ ...patient, ...steady })),
+    { ...worthwhile, roomFirst: true, ...pace },
+    { ...worthwhile, ...pace },
+    { ...usual, ...pace },
     { ...usual, byWishes: false, priorityFirst: true },
+    ...(pace?.pace ? [patient, usual] : []),
   ];
-  const byGroup = grouping === 'kind' || grouping === 'layer';
-  const gathered = byGroup
-    ? atOnce.slice(0, -2).map((manner) => ({ ...manner, worthADate: WORTH_A_DATE }))
-    : [];
-  const manners = [...gathered, ...atOnce].slice(0, Math.max(FEWEST, Math.floor(DEALT / model.tasks.length)));
-  return [...manners.map((manner) => ({ manner, inTurn: false })), { manner: usual, inTurn: true }];
+}
+
+/** Few rooms open at a time, in their order and by when all of one can be done; then as it comes. */
+function byRooms(draft: Draft, usual: Manner, paces: readonly Paced[]): Manner[] {
+  const [pace] = paces;
+  const patient = { ...usual, isPatient: true };
+  const { roomOrder } = usual;
+  const byLast = roomsByLast(draft, roomOrder);
+  const isAnother = byLast.some((room, i) => room !== roomOrder[i]);
+  return [
+    ...paces.map((steady) => ({ ...patient, ...steady })),
+    ...(isAnother ? paces.map((steady) => ({ ...patient, roomOrder: byLast, ...steady })) : []),
+    { ...patient, byWishes: false, ...pace },
+    { ...usual, ...pace },
+    { ...usual, byWishes: false, priorityFirst: true },
+    ...(pace?.pace ? [patient, { ...usual, byWishes: false }] : []),
+  ];
+}
+
+/** Rooms by the date from which on all of one can be done. */
+function roomsByLast(draft: Draft, rooms: readonly Room[]): Room[] {
+  const last = new Map<Room, DayNumber>();
+  for (const task of draft.model.tasks) {
+    const start = draft.soonest(task);
+    if (start !== undefined) last.set(task.room, Math.max(last.get(task.room) ?? 0, dayOfMinute(start)));
+  }
+  return rooms.toSorted((a, b) => (last.get(a) ?? 0) - (last.get(b) ?? 0));
 }
 
 /** So many tasks are dealt out by all recipes together, about: where there are many, time is better spent on bettering. */
@@ -56,11 +93,12 @@ export type FirstOptions = {
 
 /** What the recipes give, in their order; at least what the first gives. */
 export function firstPlans(model: Model, { seed, stop, beside, built }: FirstOptions): [Draft, ...Draft[]] {
+  const ground = beside?.empty() ?? new Draft(model);
   const drafts: Draft[] = [];
-  for (const recipe of recipesFor(model)) {
-    const [first] = drafts;
-    if (first && (stop() || (recipe.inTurn && drafts.some(leavesOutNothing)))) continue;
-    const draft = (first ?? beside)?.empty() ?? new Draft(model);
+  for (const recipe of recipesFor(ground)) {
+    const isFirst = drafts.length === 0;
+    if (!isFirst && (stop() || (recipe.inTurn && drafts.some(leavesOutNothing)))) continue;
+    const draft = isFirst ? ground : ground.empty();
     build(draft, recipe, randomFrom(seed));
     bringIn(draft, { seed, stop });
     drafts.push(draft);
@@ -111,10 +149,11 @@ function bringIn(draft: Draft, { seed, stop }: FirstOptions): void {
 
 /** Dealt out once, evenly where that is wished for; where something has no place, with what matters most first. */
 export function sensibleDraft(model: Model): Draft {
-  const drafts = recipesFor(model)
+  const ground = new Draft(model);
+  const drafts = recipesFor(ground)
     .filter(({ inTurn }) => !inTurn)
     .map((recipe) => {
-      const draft = new Draft(model);
+      const draft = ground.empty();
       build(draft, recipe, randomFrom(1));
       return draft;
     });

@@ -289,7 +289,7 @@ function shortestOf(
     (best, stretch) => (best.length === 0 || minutes(stretch) < minutes(best) ? stretch : best),
     [],
   );
-  return shortest.map(({ step }) => draft.homeOf(step.task));
+  return [...new Set(shortest.map(({ step }) => draft.homeOf(step.task)))];
 }
 
 /** What somebody does around a cluster, in one session and as far as it goes on. */

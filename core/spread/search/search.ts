@@ -2,7 +2,7 @@ import { PRIORITIES } from '../../basics/choices';
 import { groupBy } from '../../basics/group-by';
 import { dispatch, WORTH_A_DATE } from '../dispatch/dispatch';
 import type { Draft, Snapshot } from '../draft/draft';
-import { insertBest } from '../draft/insert';
+import { insertBest, insertTogether } from '../draft/insert';
 import { placeCluster } from '../draft/place';
 import { compareScores, type Score } from '../draft/tally';
 import { type Cluster, inOrder } from '../model/clusters';
@@ -33,6 +33,12 @@ const LITTLE_NOISE = 2;
 const MUCH_NOISE = 12;
 
 const OFTEN_YIELDING = 0.5;
+
+/** How often no more rooms are opened than are wished for, while there is work in them. */
+const MOSTLY_PATIENT = 0.7;
+
+/** How often what is placed anew in a room goes there in one visit. */
+const OFTEN_TOGETHER = 0.7;
 
 /**
  * Betters a draft by taking part of it off the board and placing that anew where it costs least. What is left out comes
@@ -75,10 +81,8 @@ class Searching {
     for (const cluster of movable) draft.takeOff(cluster);
     if (deal) this.dealOut(movable, deal);
     const rest = movable.filter(({ tasks }) => !tasks.every((task) => draft.isPlaced(task)));
-    for (const cluster of this.sorted(rest)) {
-      draft.takeOff(cluster);
-      insertBest(draft, cluster, LOOK, options.random);
-    }
+    for (const cluster of rest) draft.takeOff(cluster);
+    this.insert(this.sorted(rest));
     const reached = draft.tally.score();
     if (!this.mayStand(reached)) {
       draft.rewind();
@@ -95,6 +99,18 @@ class Searching {
     options.better?.();
   }
 
+  /** One after the other, or what belongs to one room together. */
+  private insert(clusters: readonly Cluster[]): void {
+    const { draft } = this;
+    const { random } = this.options;
+    const isTogether = random() < OFTEN_TOGETHER;
+    const visits = isTogether ? [...groupBy(clusters, ({ tasks }) => (tasks[0] as Task).room).values()] : [];
+    const placed = new Set(
+      visits.filter((visit) => visit.length > 1 && insertTogether(draft, visit, LOOK, random)).flat(),
+    );
+    for (const cluster of clusters) if (!placed.has(cluster)) insertBest(draft, cluster, LOOK, random);
+  }
+
   private dealOut(picked: readonly Cluster[], deal: Dealing): void {
     const { board, links } = this.draft;
     const clusters = picked.filter((cluster) => !this.draft.lacksPredecessor(cluster));
@@ -103,6 +119,7 @@ class Searching {
       priorityFirst: false,
       ...deal,
       byWishes: random() < 0.5,
+      ...(random() < MOSTLY_PATIENT && { isPatient: true }),
       ...(deal.until === undefined && random() < 0.5 && { worthADate: WORTH_A_DATE }),
     });
   }

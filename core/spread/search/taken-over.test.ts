@@ -1,0 +1,96 @@
+import { describe, expect, it } from 'vitest';
+import { minuteOf } from '../../basics/local-time';
+import { randomFrom } from '../../basics/random';
+import type { Problem, ProblemTask } from '../../plan/problem';
+import { Draft } from '../draft/draft';
+import { placeCluster } from '../draft/place';
+import { modelOf } from '../model/model';
+import { takeOver } from './taken-over';
+
+const DATES = ['2027-03-01', '2027-03-02'];
+
+function task(id: string, latest?: string): ProblemTask {
+  return {
+    id,
+    title: id,
+    room: 'hall',
+    kind: 'work',
+    layer: 3,
+    priority: 'should',
+    hardness: 2,
+    steps: [{ id: `${id}/do`, mode: 'hands', minutes: 60 }],
+    ...(latest && { latest }),
+  };
+}
+
+/** An hour on each of two dates, and two jobs of an hour; the lamp has to be done on the first. */
+function problemOf(shelfBy?: string): Problem {
+  return {
+    format: 'early-thaw/problem',
+    version: 2,
+    timezone: 'Europe/Berlin',
+    start: DATES[0] as string,
+    finish: DATES[1] as string,
+    people: [
+      {
+        id: 'mira',
+        windows: DATES.map((date) => ({ start: `${date}T09:00`, end: `${date}T10:00` })),
+        dailyCap: 240,
+        cannot: [],
+        dislikes: {},
+        breakAfter: 120,
+        breakLength: 10,
+      },
+    ],
+    machines: [],
+    rooms: [{ id: 'hall' }],
+    tasks: [task('lamp', `${DATES[0]}T12:00`), task('shelf', shelfBy)],
+    precedence: [],
+    policy: {
+      spread: 'early',
+      grouping: 'room',
+      hardestFirst: false,
+      openRooms: 2,
+      reserve: [],
+      sessionCap: 240,
+    },
+  };
+}
+
+/** Two drafts: in one the shelf has taken the first date, in the other the lamp has. */
+function twoDrafts(problem: Problem): [Draft, Draft] {
+  const first = new Draft(modelOf(problem));
+  const other = first.empty();
+  const [lamp, shelf] = first.model.tasks as [
+    (typeof first.model.tasks)[number],
+    (typeof first.model.tasks)[number],
+  ];
+  placeCluster(first.board, first.homeOf(shelf), first.links, { wishes: false });
+  first.leaveOut([lamp]);
+  placeCluster(other.board, other.homeOf(lamp), other.links, { wishes: false });
+  if (!placeCluster(other.board, other.homeOf(shelf), other.links, { wishes: false }))
+    other.leaveOut([shelf]);
+  return [first, other];
+}
+
+const placesOf = ({ board, model }: Draft) =>
+  model.tasks.map((one) => board.startOf(one.steps[0] as (typeof one.steps)[number]));
+
+describe('what another plan has besides', () => {
+  it('is put where it lies there, and what lay in its way finds another place', () => {
+    const [draft, other] = twoDrafts(problemOf());
+    expect(draft.out.map(({ id }) => id)).toEqual(['lamp']);
+    takeOver(draft, other, randomFrom(1));
+    expect(draft.out).toEqual([]);
+    expect(placesOf(draft)).toEqual([minuteOf(`${DATES[0]}T09:00`), minuteOf(`${DATES[1]}T09:00`)]);
+  });
+
+  it('stays out where something as heavy would have to go for it', () => {
+    const [draft, other] = twoDrafts(problemOf(`${DATES[0]}T12:00`));
+    const before = placesOf(draft);
+    takeOver(draft, other, randomFrom(1));
+    expect(draft.tally.score().slice(0, 3)).toEqual([0, 60, 0]);
+    expect(draft.out).toHaveLength(1);
+    expect(before.filter((start) => start !== undefined)).toHaveLength(1);
+  });
+});

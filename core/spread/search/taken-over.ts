@@ -1,0 +1,60 @@
+import { PRIORITIES } from '../../basics/choices';
+import { dayOfMinute } from '../../basics/local-time';
+import type { Placed } from '../cost/metrics';
+import type { Draft } from '../draft/draft';
+import { insertBest } from '../draft/insert';
+import { placeCluster } from '../draft/place';
+import { compareScores } from '../draft/tally';
+import { type Cluster, inOrder } from '../model/clusters';
+import type { Step, Task } from '../model/model';
+
+/** How often each thing is tried: what lies in its way is put elsewhere by chance. */
+const TRIES = 3;
+const LOOK = { beside: 3, dates: 2 };
+
+/**
+ * Takes over from another draft of the same problem what is left out of this one and not of that: it is put where it
+ * lies there, and what lies in its way finds another place. Whatever would leave out more is not done.
+ */
+export function takeOver(draft: Draft, from: Draft, random: () => number): void {
+  for (let i = 0; i < TRIES; i++)
+    for (const wanted of draft.out)
+      if (draft.isOut(wanted) && !from.isOut(wanted)) bringOver(draft, from, wanted, random);
+}
+
+function bringOver(draft: Draft, from: Draft, wanted: Task, random: () => number): void {
+  const before = leftOut(draft);
+  const clusters = [...new Set([...draft.needsOf(wanted), wanted].map((task) => draft.homeOf(task)))];
+  const like = placesIn(from, clusters);
+  const dates = new Set([...like.values()].flat().map(({ start }) => dayOfMinute(start)));
+  const inTheWay = draft.movable.filter((one) => !clusters.includes(one) && isOnOneOf(draft, one, dates));
+  draft.mark();
+  const isIn = clusters.every(({ tasks }) => draft.takeIn(tasks));
+  for (const cluster of [...inTheWay, ...clusters]) draft.takeOff(cluster);
+  const isPlaced =
+    isIn &&
+    clusters.every((cluster) => placeCluster(draft.board, cluster, draft.links, { wishes: false, like }));
+  if (isPlaced)
+    for (const cluster of inOrder(inTheWay, draft.links.hard, byLayer))
+      insertBest(draft, cluster, LOOK, random);
+  if (!isPlaced || compareScores(leftOut(draft), before) > 0) draft.rewind();
+}
+
+function leftOut({ tally }: Draft): readonly number[] {
+  return tally.score().slice(0, PRIORITIES.length);
+}
+
+function placesIn({ board }: Draft, clusters: readonly Cluster[]): Map<Step, readonly Placed[]> {
+  const steps = clusters.flatMap(({ tasks }) => tasks.flatMap((task) => task.steps));
+  return new Map(steps.map((step) => [step, board.entriesOf(step)]));
+}
+
+function isOnOneOf({ board }: Draft, { tasks }: Cluster, dates: ReadonlySet<number>): boolean {
+  return tasks.some(({ steps }) =>
+    steps.some((step) => board.entriesOf(step).some(({ start }) => dates.has(dayOfMinute(start)))),
+  );
+}
+
+function byLayer({ tasks: [a] }: Cluster, { tasks: [b] }: Cluster): number {
+  return (a as Task).layer - (b as Task).layer || (a as Task).index - (b as Task).index;
+}
