@@ -1,3 +1,4 @@
+import type { OwnProduct } from '../core/catalogue/own-products';
 import type { Call } from '../core/clean/call';
 import type { OrderRule } from '../core/clean/rule';
 import type { Stock } from '../core/clean/supplies';
@@ -34,6 +35,14 @@ export const rule = (id: string): OrderRule => ({
   orderOnly: true,
   reason: 'Ours.',
 });
+export const windowSpray: OwnProduct = {
+  id: 'window-spray',
+  product: 'own/liquid/vinegar+dish-soap/Window spray',
+  insteadOf: ['glass-cleaner', 'vinegar'],
+  amount: 20,
+  inMl: 500,
+  notOn: [],
+};
 export const stock = (amount: number): Stock => ({
   product: 'vinegar',
   amount,

@@ -1,6 +1,6 @@
 import { dayOf, formatDate } from '../core/basics/local-time';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
-import type { Clean } from '../core/clean/clean';
+import { type Clean, USUAL_SWEEP } from '../core/clean/clean';
 import { UNCHANGED_RULES } from '../core/clean/rule';
 import { UNSTEERED } from '../core/clean/steering';
 import { NO_SUPPLIES } from '../core/clean/supplies';
@@ -210,6 +210,7 @@ function householdOf(name: string, sketch: Sketch): Household {
       sessionCap: 240,
       products: 'pantry',
       belongings: 'stop',
+      sweep: USUAL_SWEEP,
       matters: 'usual',
       estimates: 'rates',
       ...sketch.clean,

@@ -1,6 +1,7 @@
 import { dayOf, formatDate, weekdayOf } from '../core/basics/local-time';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
+import { USUAL_SWEEP } from '../core/clean/clean';
 import { UNCHANGED_RULES } from '../core/clean/rule';
 import { UNSTEERED } from '../core/clean/steering';
 import type { Supplies } from '../core/clean/supplies';
@@ -150,6 +151,7 @@ export function juniperRow(today: string): Household {
       sessionCap: 180,
       products: 'pantry',
       belongings: 'stop',
+      sweep: USUAL_SWEEP,
       matters: 'usual',
       estimates: 'rates',
     },

@@ -54,7 +54,11 @@ describe('calendars', () => {
       await enterDemo(browser);
       await browser.goTo('/people');
       await browser.driver.executeScript('document.querySelector("section details").open = true');
-      await browser.set('On the date', '2027-03-06');
+      // Deep in the page, the field may answer later than the rest of it.
+      await browser.until(async () => {
+        await browser.set('On the date', '2027-03-06');
+        return (await browser.all('button', 'Add the day'))[0]?.isEnabled() ?? false;
+      }, 'the date to be taken');
       await browser.set('Free from', '14:00');
       await browser.press('button', 'Add the day');
       await browser.see('A time from and a later time to, or none of them');

@@ -200,6 +200,11 @@ describe('the day', () => {
       await browser.until(async () => (await now()) === step, 'the step again');
       await browser.press('button', 'Not today');
       await browser.until(async () => (await now()) !== step, 'another step again');
+      await browser.press('button', 'Use up soon');
+      await browser.type('Use up soon', 'Red lentils');
+      await browser.set('Good until', '2027-03-20');
+      await browser.press('button', 'Write it down');
+      await browser.see(/Red lentils.*good until Sat,? 20 Mar/);
       await browser.press('button', 'Mended: Loose hinge');
       await browser.until(async () => !(await browser.text()).includes('Loose hinge'), 'nothing to mend');
       await browser.press('opener', 'Something has come between');
@@ -300,7 +305,9 @@ describe('the day', () => {
       await browser.goTo(`/day/${TODAY}?person=bram`);
       await browser.find('button', 'Kit carried in: begin');
       const now = () =>
-        browser.run<string>('return document.querySelector("section[aria-labelledby=now] p").textContent');
+        browser.run<string>(
+          'return document.querySelector("section[aria-labelledby=now] p")?.textContent ?? ""',
+        );
       await browser.tabTo('Kit carried in: begin');
       await browser.keys(Key.ENTER);
       await browser.find('button', 'Rest');

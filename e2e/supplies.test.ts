@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { findings } from './support/axe';
 import type { Browser } from './support/browser';
 import { enterDemo, signUp, visit } from './support/visit';
 
@@ -12,6 +13,13 @@ async function firstToBuy(browser: Browser): Promise<string> {
     'return document.querySelector(\'button[aria-label^="Bought: "]\').getAttribute("aria-label")',
   );
   return name.slice('Bought: '.length);
+}
+
+/** Chooses one of many by its name. */
+async function pick(browser: Browser, field: string, option: string): Promise<void> {
+  await browser.type(field, option);
+  await browser.press('option', option);
+  await browser.keys('ESCAPE');
 }
 
 describe('supplies', () => {
@@ -62,6 +70,46 @@ describe('supplies', () => {
       await browser.goTo('/supplies/mix');
       await browser.see(/16 ml in 4 l of water\nabout 1 tablespoon, in the bucket/);
       await browser.see('Zones share none');
+    });
+  });
+
+  it('may be of one’s own: refused where it must not be in one bottle, then mixed, changed and removed', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/supplies');
+      await browser.press('link', 'Your own');
+      await browser.press('button', 'Write one down');
+      await browser.type('What you call it', 'Window spray');
+      await pick(browser, 'What is in it', 'White vinegar');
+      await pick(browser, 'What its label says that it has', 'chlorine bleach');
+      await browser.see('gives off chlorine gas');
+      await browser.press('button', 'Keep it');
+      await browser.until(
+        async () => (await browser.all('alert')).length > 0,
+        'the reason to be said beside the field',
+      );
+      await browser.see('gives off chlorine gas');
+      await browser.press('button', 'Cancel');
+
+      await browser.press('button', 'Write one down');
+      await browser.type('What you call it', 'Green soap');
+      await pick(browser, 'What is in it', 'Soft soap');
+      await pick(browser, 'Use it instead of', 'Soft soap');
+      await browser.type('Of it, ml or g', '30');
+      await browser.type('In water, ml', '5000');
+      expect(await findings(browser)).toEqual([]);
+      await browser.press('button', 'Keep it');
+      await browser.see('Soft soap. 30 ml in 5000 ml of water, instead of soft soap.');
+      await browser.goTo('/supplies/mix');
+      await browser.see(/Green soap\n30 ml in 5 l of water/);
+      await browser.goTo('/supplies/own');
+      await browser.press('button', 'Change Green soap');
+      await browser.type('What you call it', 'Brown soap');
+      await browser.press('button', 'Keep it');
+      await browser.press('button', 'Remove Brown soap');
+      await browser.until(async () => !(await browser.text()).includes('Brown soap'), 'it to be gone');
+      await browser.press('button', 'Undo');
+      await browser.find('heading', 'Brown soap');
     });
   });
 
@@ -133,7 +181,7 @@ describe('what to beware of', () => {
       await browser.goTo('/walk/bathroom');
       await browser.press('button', /^Basin/);
       await browser.press('opener', /^With /);
-      await browser.choose('Cleaned with', 'Water, microfibre, steam');
+      await browser.choose('Cleaned with', 'Water and microfibre');
       await browser.see(/The school you chose has nothing for this/);
       await browser.kept('Kept.');
       const household = 'return fetch("/api/household").then((answer) => answer.text())';

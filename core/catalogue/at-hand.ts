@@ -18,7 +18,11 @@ export type AtHand = {
  */
 export function methodAtHand(method: Method, atHand: Ways): Method {
   if (method.steps.every((step) => step.when === undefined)) return method;
-  return { ...method, steps: method.steps.filter((step) => holds(step, atHand)) };
+  return {
+    ...method,
+    steps: method.steps.filter((step) => holds(step, atHand)),
+    ...(method.steps.some(({ when }) => when?.alone !== undefined) && { forOneOrTwo: true }),
+  };
 }
 
 /** What decides in which way a job is done. */

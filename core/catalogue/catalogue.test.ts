@@ -105,6 +105,7 @@ describe('the catalogue of a household', () => {
       },
       off: ['walls-spot'],
       own: [own],
+      products: [],
     });
     const sweep = changed.method('ceiling-dust')?.steps[0];
     expect(sweep).toMatchObject({ setUpMinutes: 5, rate: { quantity: 'ceilingM2', perHour: 80 } });

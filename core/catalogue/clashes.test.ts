@@ -3,7 +3,7 @@ import { SURFACES } from '../home/surfaces';
 import { CATALOGUE } from './catalogue';
 import { clashesBetween, clashesOn, FIXTURE_CLASHES, PRODUCT_CLASHES, SURFACE_CLASHES } from './clashes';
 import { FIXTURE_KINDS, type FixtureKindName } from './fixture-kinds';
-import { PRODUCT_FACTS } from './product-facts';
+import { factsOf } from './product-facts';
 import { PRODUCT_NAMES, type ProductName } from './products';
 
 /** What is expected of two products or of a product on a surface. */
@@ -28,15 +28,15 @@ const EVERYTHING_ELSE = (text: string) =>
 /** Written down by hand, pair by pair of groups; whatever is in no line is fine. */
 const IN_ONE_ROOM: readonly [Verdict, string, string][] = [
   ['forbidden', CHLORINES, `${ACIDS} ${ALCOHOLS} ${SOLVENTS} ammonia-cleaner`],
-  ['forbidden', 'drain-opener', EVERYTHING_ELSE(`water ${SOAPS} ${OILS}`)],
+  ['forbidden', 'drain-opener', EVERYTHING_ELSE(`water steam ${SOAPS} ${OILS}`)],
   ['forbidden', PEROXIDES, ACIDS],
   ['careful', CHLORINES, `${PEROXIDES} disinfectant oven-cleaner`],
   ['careful', 'oven-cleaner', ACIDS],
 ];
 
 const IN_ONE_GO: readonly [Verdict, string, string][] = [
-  ['forbidden', CHLORINES, EVERYTHING_ELSE(`water ${CHLORINES}`)],
-  ['forbidden', 'drain-opener', EVERYTHING_ELSE('water')],
+  ['forbidden', CHLORINES, EVERYTHING_ELSE(`water steam ${CHLORINES}`)],
+  ['forbidden', 'drain-opener', EVERYTHING_ELSE('water steam')],
   ['forbidden', PEROXIDES, `${ACIDS} ${ALCOHOLS} ${SOLVENTS}`],
   ['forbidden', 'oven-cleaner', `${ACIDS} ${ALCOHOLS} ${SOLVENTS} ammonia-cleaner`],
   ['careful', SODAS, ACIDS],
@@ -58,6 +58,12 @@ const WOODS = 'wood, oiled wood, waxed wood';
 const ON_SURFACES: readonly [string, string, string][] = [
   ['water', '', ''],
   [`${SOAPS} disinfectant`, 'screen', ''],
+  [
+    'steam',
+    `laminate, lacquer, painted wood, paint, acrylic, vinyl, wallpaper, paper, leather, wool, down, glass, ${WOODS}, screen`,
+    '',
+  ],
+  ['enzyme-cleaner', 'wool, down, leather, screen', ''],
   [ACIDS, `${LIMY}, grout, concrete, aluminium, cast iron, rubber, screen`, 'chrome, brass, enamel'],
   [SODAS, 'aluminium, wool, down, leather, oiled wood, waxed wood, lacquer, screen', ''],
   [
@@ -151,7 +157,7 @@ describe('the tables', () => {
       for (const dose of Object.values(method.products).flat())
         if (dose)
           expect(dose.unit, `${method.id} ${dose.product}`).toBe(
-            PRODUCT_FACTS[dose.product].form === 'liquid' ? 'ml' : 'g',
+            factsOf(dose.product).form === 'liquid' ? 'ml' : 'g',
           );
   });
 });

@@ -38,7 +38,9 @@ export type FixtureClash = Row & {
   readonly fixtures: readonly string[];
 };
 
-const ANYTHING = (Object.keys(FAMILIES) as Family[]).filter((family) => family !== 'water');
+const ANYTHING = (Object.keys(FAMILIES) as Family[]).filter(
+  (family) => family !== 'water' && family !== 'steam',
+);
 
 const RINSE = 'Rinse well and let the air change before the next.';
 
@@ -82,7 +84,7 @@ export const PRODUCT_CLASHES: readonly ProductClash[] = [
   {
     id: 'chlorine-and-cleaner',
     one: ['chlorine'],
-    other: ['soap', 'alkali', 'caustic', 'quat', 'abrasive', 'oil'],
+    other: ['soap', 'alkali', 'caustic', 'quat', 'abrasive', 'oil', 'enzyme'],
     near: 'task',
     forbidden: true,
     why: 'Chlorine bleach is never mixed with another cleaner: nobody knows what is in both bottles.',
@@ -225,6 +227,36 @@ export const SURFACE_CLASHES: readonly SurfaceClash[] = [
     instead: 'A mild detergent made for it.',
   },
   {
+    id: 'steam-on-layers',
+    families: ['steam'],
+    surfaces: [
+      'laminate',
+      'lacquer',
+      'painted wood',
+      'paint',
+      'acrylic',
+      'vinyl',
+      'wallpaper',
+      'paper',
+      'leather',
+      'wool',
+      'down',
+      'glass',
+      ...OPEN_WOOD,
+    ],
+    forbidden: true,
+    why: 'Steam lifts layers, wax and glue, swells open wood, and cold glass cracks under it.',
+    instead: 'A cloth wrung out well.',
+  },
+  {
+    id: 'enzymes-on-wool',
+    families: ['enzyme'],
+    surfaces: ['wool', 'down', 'leather'],
+    forbidden: true,
+    why: 'Enzymes that take stains apart take wool, down and leather apart too.',
+    instead: 'A mild detergent made for it.',
+  },
+  {
     id: 'alkali-on-finish',
     families: ['alkali'],
     surfaces: ['oiled wood', 'waxed wood', 'lacquer'],
@@ -298,7 +330,7 @@ export const SURFACE_CLASHES: readonly SurfaceClash[] = [
   },
   {
     id: 'anything-on-screens',
-    families: ANYTHING,
+    families: [...ANYTHING, 'steam'],
     surfaces: ['screen'],
     forbidden: true,
     why: 'Screens have a coating that cleaners take off.',

@@ -6,9 +6,16 @@ import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
 import { BELONGING_KINDS } from './belongings';
 import { unitFor } from './product-facts';
-import { PRODUCT_NAMES } from './products';
+import { PRODUCT_NAMES, productSchema } from './products';
 import { TAGS, type Tag } from './tags';
-import { MACHINE_KINDS, type MachineKind, PRODUCT_SCHOOLS, WORK_KINDS, type WorkKind } from './work-kinds';
+import {
+  MACHINE_KINDS,
+  type MachineKind,
+  PRODUCT_SCHOOLS,
+  type ProductSchool,
+  WORK_KINDS,
+  type WorkKind,
+} from './work-kinds';
 
 /**
  * A method: how one kind of fixture is deep cleaned. Rates and times are the product's own defaults from common
@@ -89,11 +96,13 @@ const waitSchema = z.strictObject({
 
 export const doseSchema = z
   .strictObject({
-    product: z.enum(PRODUCT_NAMES),
+    product: productSchema,
     amount: z.number().gt(0),
     unit: z.enum(['ml', 'g']),
     /** Water it goes into; absent: used as it is. */
     inMl: z.number().gt(0).optional(),
+    /** What a household would not have it on, beside what no such product may touch. */
+    notOn: z.array(z.enum(SURFACES)).optional(),
   })
   .refine(({ product, unit }) => unit === unitFor(product), {
     message: 'ml for a liquid, g for a powder',
@@ -117,6 +126,8 @@ export const methodSchema = z.strictObject({
   steps: z.array(z.discriminatedUnion('mode', [handsSchema, waitSchema])).min(1),
   sameDay: z.boolean().default(false),
   needs: z.array(z.enum(['dry', 'daylight'])).default([]),
+  /** How it is done with steam, where that is another way. */
+  steam: z.array(handsSchema).min(1).optional(),
   tools: z.array(z.string()).default([]),
   products: z.partialRecord(z.enum(PRODUCT_SCHOOLS), z.array(doseSchema).min(1)).default({}),
   leastAge: z.int().min(0).max(18).default(0),
@@ -137,7 +148,14 @@ export const methodSchema = z.strictObject({
   professional: z.string().optional(),
 });
 
-export type Method = z.infer<typeof methodSchema>;
+/** What of one's own takes the place of the products of a school; where it may not, they are taken after all. */
+export type OwnDoses = Partial<Record<ProductSchool, readonly Dose[]>>;
+
+export type Method = z.infer<typeof methodSchema> & {
+  readonly own?: OwnDoses;
+  /** There is a way for one person and another for two. */
+  readonly forOneOrTwo?: boolean;
+};
 export type Dose = z.infer<typeof doseSchema>;
 export type MethodStep = Method['steps'][number];
 export type HandsStep = Extract<MethodStep, { mode: 'hands' }>;

@@ -1,4 +1,6 @@
-import type { ProductName } from './products';
+import { remembered } from '../basics/remembered';
+import { isOwnRef, partsOf } from './own-product';
+import { ownParts, type ProductName, type ShippedProduct } from './products';
 import type { Tag } from './tags';
 
 /**
@@ -9,6 +11,7 @@ import type { Tag } from './tags';
 /** What a product is, chemically and in the hand. */
 export const FAMILIES = {
   water: 'water',
+  steam: 'steam',
   soap: 'soap',
   acid: 'acid',
   alkali: 'soda or another alkali',
@@ -22,6 +25,7 @@ export const FAMILIES = {
   abrasive: 'scouring grit',
   solvent: 'solvent',
   drain: 'drain opener',
+  enzyme: 'enzymes',
 } as const;
 export type Family = keyof typeof FAMILIES;
 
@@ -41,6 +45,9 @@ function liquid(...families: Family[]): ProductFacts {
   return { families, form: 'liquid', gPerMl: 1, gloves: false, tags: [] };
 }
 
+/** Grams in a millilitre of most powders. */
+const POWDER = 0.9;
+
 function powder(gPerMl: number, ...families: Family[]): ProductFacts {
   return { families, form: 'powder', gPerMl, gloves: false, tags: [] };
 }
@@ -51,13 +58,14 @@ function sharp(facts: ProductFacts, ...tags: Tag[]): ProductFacts {
 
 export const PRODUCT_FACTS = {
   water: liquid('water'),
+  steam: { ...liquid('steam'), tags: ['heat'] },
   'dish-soap': liquid('soap'),
   'soft-soap': liquid('soap'),
   vinegar: liquid('acid'),
-  'citric-acid': { ...powder(0.9, 'acid'), gloves: true },
-  'washing-soda': { ...powder(0.9, 'alkali'), gloves: true },
-  'baking-soda': powder(0.9, 'alkali'),
-  'oxygen-bleach': { ...powder(0.9, 'peroxide'), gloves: true },
+  'citric-acid': { ...powder(POWDER, 'acid'), gloves: true },
+  'washing-soda': { ...powder(POWDER, 'alkali'), gloves: true },
+  'baking-soda': powder(POWDER, 'alkali'),
+  'oxygen-bleach': { ...powder(POWDER, 'peroxide'), gloves: true },
   'chlorine-bleach': { ...sharp(liquid('chlorine'), 'bleach', 'fumes'), contactMinutes: 10 },
   'limescale-remover': sharp(liquid('acid')),
   'toilet-cleaner': sharp(liquid('acid')),
@@ -82,11 +90,13 @@ export const PRODUCT_FACTS = {
   'ammonia-cleaner': sharp(liquid('ammonia'), 'fumes'),
   'solvent-cleaner': sharp(liquid('solvent'), 'fumes'),
   'drain-opener': sharp(liquid('drain'), 'fumes'),
-} as const satisfies Record<ProductName, ProductFacts>;
+  'enzyme-cleaner': liquid('enzyme'),
+} as const satisfies Record<ShippedProduct, ProductFacts>;
 
 /** Usual longest times; the label says what holds. */
-const MOST_MINUTES: Readonly<Record<ProductName, number>> = {
+const MOST_MINUTES: Readonly<Record<ShippedProduct, number>> = {
   water: 1440,
+  steam: 1440,
   'dish-soap': 720,
   'soft-soap': 720,
   vinegar: 180,
@@ -118,15 +128,27 @@ const MOST_MINUTES: Readonly<Record<ProductName, number>> = {
   'ammonia-cleaner': 30,
   'solvent-cleaner': 30,
   'drain-opener': 60,
+  'enzyme-cleaner': 480,
 };
 
-export function factsOf(product: ProductName): ProductFacts {
-  return PRODUCT_FACTS[product];
-}
+/** Of one of one's own: all that holds of what is in it. */
+export const factsOf = remembered((product: ProductName): ProductFacts => {
+  if (!isOwnRef(product)) return PRODUCT_FACTS[product];
+  const parts: readonly ProductFacts[] = ownParts(product).map((part) => PRODUCT_FACTS[part]);
+  const { form } = partsOf(product);
+  return {
+    families: [...new Set(parts.flatMap(({ families }) => families))],
+    form,
+    gPerMl: form === 'liquid' ? 1 : POWDER,
+    gloves: parts.some(({ gloves }) => gloves),
+    tags: [...new Set(parts.flatMap(({ tags }) => tags))],
+  };
+});
 
 /** How long a product may stay on anything at the most, in minutes: it dries on, eats into things, or gives off fumes. */
 export function mostMinutesOf(product: ProductName): number {
-  return MOST_MINUTES[product];
+  if (!isOwnRef(product)) return MOST_MINUTES[product];
+  return Math.min(...ownParts(product).map((part) => MOST_MINUTES[part]));
 }
 
 /** Liquids are measured in millilitres, powders in grams. */

@@ -1,6 +1,10 @@
+import { z } from 'zod';
+import { isOwnRef, type OwnProductRef, ownRefShape, partsOf } from './own-product';
+
 /** Cleaning products by kind; brands never appear. */
 export const PRODUCTS = {
   water: 'Warm water',
+  steam: 'Steam',
   'dish-soap': 'Washing-up liquid',
   'soft-soap': 'Soft soap',
   vinegar: 'White vinegar',
@@ -32,7 +36,40 @@ export const PRODUCTS = {
   'ammonia-cleaner': 'Ammonia cleaner',
   'solvent-cleaner': 'Solvent spot remover',
   'drain-opener': 'Drain opener',
+  'enzyme-cleaner': 'Enzyme cleaner',
 } as const;
 
-export type ProductName = keyof typeof PRODUCTS;
-export const PRODUCT_NAMES = Object.keys(PRODUCTS) as [ProductName, ...ProductName[]];
+/** A product that ships with the catalogue. */
+export type ShippedProduct = keyof typeof PRODUCTS;
+export const PRODUCT_NAMES = Object.keys(PRODUCTS) as [ShippedProduct, ...ShippedProduct[]];
+
+/** Comes from the tap: nobody buys or counts it. */
+export function isFromTap(product: ProductName): boolean {
+  return product === 'water' || product === 'steam';
+}
+
+/** A product that ships, or one of one's own by its reference. */
+export type ProductName = ShippedProduct | OwnProductRef;
+
+/** A reference of which every part is a product that ships. */
+export const ownProductRefSchema = ownRefShape.refine(
+  (ref) => partsOf(ref).parts.every((part) => Object.hasOwn(PRODUCTS, part)),
+  'made of kinds of product that the catalogue knows',
+);
+
+export const productSchema = z.union([z.enum(PRODUCT_NAMES), ownProductRefSchema]);
+
+/** What people call it. */
+export function productName(product: ProductName): string {
+  return isOwnRef(product) ? partsOf(product).name : PRODUCTS[product];
+}
+
+/** Its name within a sentence; what is one's own keeps its letters. */
+export function productInText(product: ProductName): string {
+  return isOwnRef(product) ? partsOf(product).name : PRODUCTS[product].toLowerCase();
+}
+
+/** What is in one of one's own, or what it is like. */
+export function ownParts(product: OwnProductRef): readonly ShippedProduct[] {
+  return partsOf<ShippedProduct>(product).parts;
+}

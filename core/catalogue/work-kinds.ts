@@ -27,6 +27,6 @@ export const MACHINE_KINDS = {
   oven: 'Oven',
 } as const;
 export type MachineKind = keyof typeof MACHINE_KINDS;
-/** What one uses: water alone, things from the pantry, shop products, or disinfecting where it matters. */
-export const PRODUCT_SCHOOLS = ['water', 'pantry', 'shop', 'disinfecting'] as const;
+/** What one uses: water alone, steam where it may be, things from the pantry, shop products, or disinfecting where it matters. */
+export const PRODUCT_SCHOOLS = ['water', 'steam', 'pantry', 'shop', 'disinfecting'] as const;
 export type ProductSchool = (typeof PRODUCT_SCHOOLS)[number];

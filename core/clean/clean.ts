@@ -19,6 +19,14 @@ const blockSchema = z.discriminatedUnion('kind', [
 ]);
 export type Block = z.infer<typeof blockSchema>;
 
+/** A sweep through a room: it ends when the minutes are over or the bags are full. */
+export const sweepSchema = z.strictObject({
+  minutes: z.int().min(5).max(120),
+  bags: z.int().min(1).max(20),
+});
+export type Sweep = z.infer<typeof sweepSchema>;
+export const USUAL_SWEEP: Sweep = { minutes: 15, bags: 2 };
+
 export const cleanSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
@@ -36,6 +44,7 @@ export const cleanSchema = z.strictObject({
   sessionCap: positiveMinutesSchema.max(1440),
   products: z.enum(PRODUCT_SCHOOLS),
   belongings: z.enum(BELONGINGS).default('stop'),
+  sweep: sweepSchema.default(USUAL_SWEEP),
   estimates: z.enum(ESTIMATES).default('rates'),
 });
 export type Clean = z.infer<typeof cleanSchema>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { idSchema, lineSchema, stepIdSchema } from '../basics/scalars';
-import { PRODUCT_NAMES } from '../catalogue/products';
+import { dateSchema, idSchema, lineSchema, stepIdSchema } from '../basics/scalars';
+import { productSchema } from '../catalogue/products';
 import { FINDS, HINDRANCES, MOST_AT_ONCE, PILES } from './names';
 
 /** What happens while a day is carried out, as it is kept on a phone, sent, and told to the others. */
@@ -30,6 +30,8 @@ export const dayActSchema = z.discriminatedUnion('do', [
     find: z.enum(FINDS),
     room: idSchema.optional(),
     text: textSchema,
+    /** Until when it is good. */
+    by: dateSchema.optional(),
   }),
   /** Something that was found has been put away, written on, or thought better of. */
   z.strictObject({ do: z.literal('settle'), found: idSchema }),
@@ -43,7 +45,7 @@ export const dayActSchema = z.discriminatedUnion('do', [
   /** A load came out dirty: what set the wait going is to be done again, and all that came after it. */
   z.strictObject({ do: z.literal('again'), step, also: z.array(step).max(30) }),
   z.strictObject({ do: z.literal('rain') }),
-  z.strictObject({ do: z.literal('run-out'), product: z.enum(PRODUCT_NAMES) }),
+  z.strictObject({ do: z.literal('run-out'), product: productSchema }),
   /** A machine of the household does not run any more. */
   z.strictObject({ do: z.literal('broke'), machine: idSchema }),
   /** Somebody has no more time today than so many minutes from now on; none for who is ill. */

@@ -3,8 +3,8 @@
 export const PILES = ['stays', 'elsewhere', 'give', 'sell', 'mend', 'recycle', 'bin'] as const;
 export type Pile = (typeof PILES)[number];
 
-/** What was found on the way: work for later, something to mend or to buy, a thing that belongs in another room. */
-export const FINDS = ['later', 'mend', 'buy', 'elsewhere'] as const;
+/** What was found on the way: work for later, something to mend or to buy, a thing that belongs in another room, food to use up soon. */
+export const FINDS = ['later', 'mend', 'buy', 'elsewhere', 'use'] as const;
 export type Find = (typeof FINDS)[number];
 
 /** Why a step can't be done. */

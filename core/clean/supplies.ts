@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { dateSchema, dateTimeSchema } from '../basics/scalars';
 import { unitFor } from '../catalogue/product-facts';
-import { PRODUCT_NAMES } from '../catalogue/products';
+import { productSchema } from '../catalogue/products';
 import { THING_NAMES } from './thing-names';
 
 /** What a household has in the cupboard, and what it mixes in. */
 
 export const stockSchema = z
   .strictObject({
-    product: z.enum(PRODUCT_NAMES),
+    product: productSchema,
     amount: z.number().min(0).max(100_000),
     /** Liquids in millilitres, powders in grams. */
     unit: z.enum(['ml', 'g']),
@@ -29,8 +29,11 @@ export const thingStockSchema = z.strictObject({
 });
 export type ThingStock = z.infer<typeof thingStockSchema>;
 
+/** So many products stand in a cupboard at most. */
+export const MOST_STOCK = 100;
+
 export const suppliesSchema = z.strictObject({
-  stock: z.array(stockSchema).max(100).default([]),
+  stock: z.array(stockSchema).max(MOST_STOCK).default([]),
   things: z.array(thingStockSchema).max(50).default([]),
   bucketMl: z.number().min(500).max(30_000).default(5000),
   bottleMl: z.number().min(100).max(5000).default(500),

@@ -81,6 +81,8 @@ describe('a run', () => {
     const run = runOf(found, found);
     expect(run.found).toEqual([{ id: found.id, find: 'mend', room: 'hall', text: 'Loose hinge' }]);
     expect(runAfter(run, [at('18:01:00', { do: 'settle', found: found.id })]).found).toEqual([]);
+    const lentils = at('18:02:00', { do: 'found', find: 'use', text: 'Red lentils', by: '2027-03-20' });
+    expect(runOf(lentils).found).toMatchObject([{ find: 'use', text: 'Red lentils', by: '2027-03-20' }]);
   });
 
   prop.prop([fc.array(fc.tuple(fc.constantFrom('give', 'bin', 'stays'), fc.integer({ min: -3, max: 5 })))], {

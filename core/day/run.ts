@@ -16,6 +16,8 @@ export type FoundThing = {
   readonly find: Find;
   readonly room: string | undefined;
   readonly text: string;
+  /** Until when it is good, where somebody said so. */
+  readonly by?: string;
 };
 
 export type MachineWord = {
@@ -112,8 +114,10 @@ const RULES: Rules = {
     work: without(run.work, step),
     off: without(run.off, step),
   }),
-  found: (run, { find, room, text }, { id }) =>
-    run.found.some((thing) => thing.id === id) ? {} : { found: [...run.found, { id, find, room, text }] },
+  found: (run, { find, room, text, by }, { id }) => {
+    if (run.found.some((thing) => thing.id === id)) return {};
+    return { found: [...run.found, { id, find, room, text, ...(by !== undefined && { by }) }] };
+  },
   settle: (run, { found }) => ({ found: run.found.filter(({ id }) => id !== found) }),
   pile: (run, { pile, count }) => ({ piles: add(run.piles, pile, count) }),
   bag: (run, { kind, pile, count }) => ({ bags: add(run.bags, `${kind}/${pile}`, count) }),

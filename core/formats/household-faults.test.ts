@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { windowSpray } from '../../demo/changes';
 import { DOZEN_HOMES, homeNamed } from '../../demo/dozen-homes';
 import { describeFault } from '../basics/fault';
 import { MOST } from '../basics/limits';
@@ -41,7 +42,7 @@ function full(): HouseholdFile {
       stock: [{ product: 'vinegar', amount: 1, unit: 'ml', counted: '2027-03-01T08:00' }],
       things: [{ thing: 'gloves', count: 2 }],
     },
-    catalogue: { ...home.catalogue, own: [method] },
+    catalogue: { ...home.catalogue, own: [method], products: [windowSpray] },
     rules: { ...home.rules, own: [rule] },
   };
 }
@@ -60,6 +61,7 @@ const LISTS: Readonly<Record<string, (household: HouseholdFile) => unknown[]>> =
   marks: ({ marks }) => marks,
   plans: ({ plans }) => plans,
   'catalogue.own': ({ catalogue }) => catalogue.own,
+  'catalogue.products': ({ catalogue }) => catalogue.products,
   'rules.own': ({ rules }) => rules.own,
   'supplies.stock': ({ supplies }) => supplies.stock,
   'supplies.things': ({ supplies }) => supplies.things,
@@ -96,6 +98,16 @@ describe('what a household file says in one place and can’t hold with another'
     expect(faults(household)).toEqual([
       expect.stringMatching(/fixtures\[0\]\.kind: got "dragon", expected a kind of fixture/),
       expect.stringMatching(/fixtures\[0\]\.surface: got "scales", expected a surface/),
+    ]);
+  });
+
+  it('is a product of one’s own made of things that must not come together, with the reason', () => {
+    const household = structuredClone(full());
+    household.catalogue.products[0]!.product = 'own/liquid/chlorine-bleach+vinegar/No';
+    expect(faults(household)).toEqual([
+      expect.stringMatching(
+        /^catalogue\.products\[0\]\.product: got "own\/liquid.*", expected things that may be in one bottle\. .*chlorine gas/,
+      ),
     ]);
   });
 

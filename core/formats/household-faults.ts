@@ -5,6 +5,8 @@ import { mixes } from '../catalogue/clashes';
 import { isFixtureKind } from '../catalogue/fixture-kinds';
 import { allMethods } from '../catalogue/household-catalogue';
 import { OWN_PREFIX } from '../catalogue/own-prefix';
+import { clashWithin } from '../catalogue/own-products';
+import { ownParts } from '../catalogue/products';
 import { WORK_KINDS } from '../catalogue/work-kinds';
 import { markKey } from '../clean/marks';
 import { type OrderRule, OWN_RULE_PREFIX, type Selector } from '../clean/rule';
@@ -38,6 +40,7 @@ const UNIQUE: readonly (readonly [path: string, ids: Ids])[] = [
   ['marks', ({ marks }) => marks.map(markKey)],
   ['plans', ({ plans }) => plans.map(({ version }) => `version ${version}`)],
   ['catalogue.own', ({ catalogue }) => catalogue.own.map(({ id }) => id)],
+  ['catalogue.products', ({ catalogue }) => catalogue.products.map(({ id }) => id)],
   ['rules.own', ({ rules }) => rules.own.map(({ id }) => id)],
   ['supplies.stock', ({ supplies }) => supplies.stock.map(({ product }) => product)],
   ['supplies.things', ({ supplies }) => supplies.things.map(({ thing }) => thing)],
@@ -50,6 +53,7 @@ export function householdFaults(household: HouseholdFile): Fault[] {
     ...sizeFaults(household),
     ...homeFaults(household),
     ...ownMethodFaults(household),
+    ...ownProductFaults(household),
     ...ruleFaults(household),
     ...cleanFaults(household),
   ];
@@ -145,6 +149,21 @@ function ownMethodFaults(household: HouseholdFile): Fault[] {
           expected: 'products that may be used together',
         });
     return faults;
+  });
+}
+
+/** What is made of things that must not come together. */
+function ownProductFaults(household: HouseholdFile): Fault[] {
+  return household.catalogue.products.flatMap(({ product }, i) => {
+    const clash = clashWithin(ownParts(product));
+    if (!clash) return [];
+    return [
+      {
+        path: `catalogue.products[${i}].product`,
+        got: `"${product}"`,
+        expected: `things that may be in one bottle. ${clash.why}`,
+      },
+    ];
   });
 }
 

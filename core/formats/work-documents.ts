@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue';
-import { PRODUCTS } from '../catalogue/products';
+import { productName } from '../catalogue/products';
 import type { HouseholdFile } from '../household/household';
 import { type OrderedWork, orderWork } from '../order/ordered';
 import { whyHere } from '../order/why-here';
@@ -97,7 +97,7 @@ export function suppliesDocument(household: HouseholdFile, catalogue: Catalogue)
       }),
     ),
     totalCents: cents,
-    mixtures: mixturesFor(open).map((mixture) => mixtureEntry(mixture, household)),
+    mixtures: mixturesFor(open, household.supplies).map((mixture) => mixtureEntry(mixture, household)),
     cloths: clothsFor(open),
   };
 }
@@ -116,7 +116,7 @@ function mixtureEntry(mixture: Mixture, { supplies }: HouseholdFile): object {
   const card = mixingCard(mixture, supplies);
   return {
     product,
-    name: PRODUCTS[product],
+    name: productName(product),
     unit,
     amount: hundredths(amount),
     fills,

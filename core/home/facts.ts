@@ -16,6 +16,8 @@ export const homeFactsSchema = z.strictObject({
   tank: z.boolean().default(false),
   /** Only one set of bedding for each bed. */
   singleBedding: z.boolean().default(false),
+  /** How many days of each month usually are wet, January first; absent: as in a temperate place. */
+  wetDays: z.array(z.int().min(0).max(31)).length(12).optional(),
   /** What is done every week anyhow; absent where nobody said. */
   weeklyRound: weeklyRoundSchema.optional(),
 });

@@ -84,6 +84,6 @@ export const USUAL_HEIGHT_M = 2.5;
 export const PACES = { unhurried: 1.25, usual: 1, brisk: 0.85 } as const;
 export type Pace = keyof typeof PACES;
 
-/** What happens with belongings: sorted through in the whole house first, at each stop, or left. */
-export const BELONGINGS = ['first', 'stop', 'leave'] as const;
+/** What happens with belongings: sorted through in the whole house first, at each stop, swept through against the clock, or left. */
+export const BELONGINGS = ['first', 'stop', 'sweep', 'leave'] as const;
 export type BelongingsSchool = (typeof BELONGINGS)[number];

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { BEFORE, call, once, rule, stock } from '../../demo/changes';
 import { CATALOGUE } from '../catalogue/catalogue';
+import { UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
 import type { Method } from '../catalogue/method';
 import type { OrderRule } from '../clean/rule';
 import { newFixture } from '../furnish/fixture';
@@ -160,12 +161,13 @@ describe('a change by hand', () => {
       changed: { 'door-wash': { steps: { wash: { perHour: 6 } } } },
       off: ['walls-spot'],
       own: [own],
+      products: [],
     });
     const back = ['door-wash', 'walls-spot'].reduce((state, id) => {
       const reset = applyChange(state, { do: 'reset-method', id });
       return reset.ok ? reset.value : state;
     }, made);
-    expect(back.catalogue).toEqual({ changed: {}, off: [], own: [own] });
+    expect(back.catalogue).toEqual({ ...UNCHANGED_CATALOGUE, own: [own] });
     expect(once({ do: 'put-method', method: own }, { do: 'drop-method', id: 'own-desk' }).catalogue).toEqual(
       BEFORE.catalogue,
     );

@@ -3,6 +3,7 @@ import { type AnyRow, type ChangeOf, type ChangeRow, type Made, made, schemaOf }
 import { CLEAN_CHANGES } from './clean-changes';
 import type { Editable } from './editable';
 import { HOME_CHANGES } from './home-changes';
+import { OWN_PRODUCT_CHANGES } from './own-product-changes';
 import { outgrows } from './size';
 import { STEERING_CHANGES } from './steering-changes';
 import { SUPPLY_CHANGES } from './supply-changes';
@@ -13,6 +14,7 @@ const CHANGES = {
   ...onPart('home', HOME_CHANGES),
   ...onPart('steering', STEERING_CHANGES),
   ...WORK_CHANGES,
+  ...OWN_PRODUCT_CHANGES,
   ...CLEAN_CHANGES,
   ...SUPPLY_CHANGES,
 };

@@ -53,6 +53,13 @@ export const CLEAN_CHANGES = {
     apply: (before, said) => made({ ...before, weather: withWeather(before.weather, said) }),
     words: () => 'The weather of a date',
   }),
+  /** The simulated forecast for dates of which nothing is said: what it is drawn from; absent: it is off, and they are dry. */
+  forecast: row({
+    shape: { seed: z.int().min(0).max(2_147_483_647).optional() },
+    apply: ({ forecastSeed: _before, ...rest }, { seed }) =>
+      made({ ...rest, ...(seed !== undefined && { forecastSeed: seed }) }),
+    words: ({ seed }) => (seed === undefined ? 'The simulated forecast off' : 'The simulated forecast on'),
+  }),
   units: row({
     shape: { units: z.enum(UNITS) },
     apply: (before, { units }) => made({ ...before, units }),

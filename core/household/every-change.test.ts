@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { call, rule, stock } from '../../demo/changes';
+import { call, rule, stock, windowSpray } from '../../demo/changes';
 import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
@@ -114,6 +114,15 @@ const EXAMPLES: { readonly [K in Kind]: Example<K> } = {
   'switch-method': { change: () => ({ do: 'switch-method', id: 'door-wash', off: true }), part: 'catalogue' },
   'put-method': { change: () => ({ do: 'put-method', method: ownMethod }), part: 'catalogue' },
   'drop-method': { change: () => ({ do: 'drop-method', id: 'own-desk' }), part: 'catalogue' },
+  'put-own-product': {
+    change: () => ({ do: 'put-own-product', product: windowSpray }),
+    part: 'catalogue',
+  },
+  'drop-own-product': {
+    change: () => ({ do: 'drop-own-product', id: windowSpray.id }),
+    part: 'catalogue',
+  },
+  forecast: { change: () => ({ do: 'forecast', seed: 7 }), part: 'forecastSeed' },
   'reset-method': { change: () => ({ do: 'reset-method', id: 'door-wash' }), part: 'catalogue' },
   'put-rule': {
     change: () => ({ do: 'put-rule', rule: { ...rule('own-a'), name: 'Door first' } }),

@@ -1,10 +1,9 @@
-import { z } from 'zod';
 import { idSchema } from '../basics/scalars';
-import { PRODUCT_NAMES, PRODUCTS } from '../catalogue/products';
+import { productName, productSchema } from '../catalogue/products';
 import { callSchema } from '../clean/call';
-import { type Supplies, stockSchema, suppliesSchema, thingStockSchema } from '../clean/supplies';
+import { MOST_STOCK, type Supplies, stockSchema, suppliesSchema, thingStockSchema } from '../clean/supplies';
 import { THINGS } from '../clean/thing-names';
-import { type AnyRow, type Made, made, rowsOn } from './change-row';
+import { type AnyRow, type Made, made, refuse, rowsOn } from './change-row';
 import type { Editable } from './editable';
 import { put } from './put';
 
@@ -15,16 +14,18 @@ export const SUPPLY_CHANGES = {
   /** What is in the cupboard of one product. */
   'put-stock': row({
     shape: { stock: stockSchema },
-    apply: (before, { stock }) =>
-      onSupplies(before, (supplies) => ({ stock: put(supplies.stock, stock, (known) => known.product) })),
-    words: ({ stock }) => `${PRODUCTS[stock.product]} in the cupboard`,
+    apply: (before, { stock }) => {
+      const next = put(before.supplies.stock, stock, (known) => known.product);
+      return next.length > MOST_STOCK ? refuse('too-much') : onSupplies(before, () => ({ stock: next }));
+    },
+    words: ({ stock }) => `${productName(stock.product)} in the cupboard`,
     planless: true,
   }),
   'drop-stock': row({
-    shape: { product: z.enum(PRODUCT_NAMES) },
+    shape: { product: productSchema },
     apply: (before, { product }) =>
       onSupplies(before, ({ stock }) => ({ stock: stock.filter((known) => known.product !== product) })),
-    words: ({ product }) => `${PRODUCTS[product]} taken off the cupboard`,
+    words: ({ product }) => `${productName(product)} taken off the cupboard`,
     planless: true,
   }),
   'put-thing': row({

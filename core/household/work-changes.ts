@@ -133,7 +133,7 @@ function putMethod(before: Editable, method: Method): Made<Editable> {
   }));
 }
 
-function forget({ changed, off, own }: HouseholdCatalogue, id: string): HouseholdCatalogue {
-  const { [id]: _gone, ...rest } = changed;
-  return { changed: rest, off: off.filter((method) => method !== id), own };
+function forget(catalogue: HouseholdCatalogue, id: string): HouseholdCatalogue {
+  const { [id]: _gone, ...rest } = catalogue.changed;
+  return { ...catalogue, changed: rest, off: catalogue.off.filter((method) => method !== id) };
 }

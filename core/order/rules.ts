@@ -46,7 +46,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
   {
     id: 'sort-before-cleaning',
     name: 'sort before cleaning',
-    before: { methods: ['sorting-pass'] },
+    before: { methods: ['sorting-pass', 'sweep-pass'] },
     after: { layers: { from: 0, to: 9 } },
     within: 'room',
     hard: true,

@@ -182,8 +182,8 @@ describe('what counts for more than usual', () => {
     expect(weighed({ grouping: 'room' }).weights).toEqual({ open: 3 });
     expect(weighed({ grouping: 'room', matters: 'tidy' }).weights).toEqual({ open: 9, apart: 3 });
     expect(weighed({ grouping: 'kind', matters: 'few-sessions' }).weights).toEqual({
-      sessions: 3,
-      scatter: 4,
+      sessions: 6,
+      scatter: 6,
       slivers: 4,
     });
   });

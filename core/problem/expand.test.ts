@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
 import { partsOfStepId } from '../basics/ids';
 import { CATALOGUE } from '../catalogue/catalogue';
+import { UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
 import type { Method } from '../catalogue/method';
 import { fixturesOf, roomsOf } from '../home/room';
 import { householdSchema } from '../household/household';
@@ -59,7 +60,7 @@ describe('expand', () => {
       layer: 6,
     };
     const { tasks, precedence } = expand(
-      { ...home, catalogue: { changed: {}, off: ['radiator-clean'], own: [own] } },
+      { ...home, catalogue: { ...UNCHANGED_CATALOGUE, off: ['radiator-clean'], own: [own] } },
       CATALOGUE,
     );
     // 2 min + 1 ÷ 11 an hour × 1.1 (low down) = 8.

@@ -163,7 +163,8 @@ function daysOf({
   const said = new Map(weather.map(({ date, dry }) => [date, dry]));
   return eachDay(clean.start, clean.finish, (day) => {
     const date = formatDate(day);
-    const dry = said.get(date) ?? (forecastSeed === undefined || isForecastDry(forecastSeed, day));
+    const dry =
+      said.get(date) ?? (forecastSeed === undefined || isForecastDry(forecastSeed, day, home.facts.wetDays));
     return [{ date, dry, daylight: daylightOn(date, timezone, home.facts.latitude) }];
   });
 }

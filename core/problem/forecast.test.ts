@@ -32,4 +32,16 @@ describe('the simulated forecast', () => {
       some.filter((day) => !isForecastDry(3, day)).length / some.length;
     expect(shareOf(inMonths([11, 0, 1]))).toBeGreaterThan(shareOf(inMonths([5, 6, 7])));
   });
+
+  it('has as many wet days as a household says that a month has', () => {
+    const wetDays = [0, 31, 3, 10, 20, 25, 10, 10, 10, 10, 10, 10];
+    const shareIn = (month: number) => {
+      const own = days.filter((day) => new Date(day * 86_400_000).getUTCMonth() === month);
+      return own.filter((day) => !isForecastDry(5, day, wetDays)).length / own.length;
+    };
+    // Spells are not followed from one half of a month to the next, so that it comes out near enough.
+    expect([shareIn(0), shareIn(1)].map((share) => Math.round(share))).toEqual([0, 1]);
+    for (const month of [2, 3, 4, 5])
+      expect(Math.abs(shareIn(month) - (wetDays[month] as number) / 30.4), String(month)).toBeLessThan(0.06);
+  });
 });

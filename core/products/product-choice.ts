@@ -20,10 +20,14 @@ export type ProductChoice = {
 /** Why the wanted products were not taken: the school has none for this, or they clash. */
 export type Swap =
   | { readonly why: 'none' }
+  /** The household would not have it on this surface. */
+  | { readonly why: 'told'; readonly product: ProductName }
   | { readonly why: 'surface' | 'near'; readonly clash: string; readonly product: ProductName };
 
 /** Where a school has nothing safe for a task: the schools to look in next, the mildest first. */
 const NEXT_SCHOOLS: readonly ProductSchool[] = ['pantry', 'water', 'shop'];
+/** Whoever steams would rather do without what is mixed. */
+const NEXT_TO_STEAM: readonly ProductSchool[] = ['water', 'pantry', 'shop'];
 
 const NOTHING_MORE: Candidate = { school: 'water', doses: [] };
 
@@ -58,7 +62,7 @@ function choiceOf(
   wanted: ProductSchool,
   clashing: (product: ProductName) => Swap | undefined,
 ): ProductChoice {
-  const refused = (dose: Dose) => onSurface(dose.product, fixture) ?? clashing(dose.product);
+  const refused = (dose: Dose) => onSurface(dose, fixture) ?? clashing(dose.product);
   const disinfectant = wanted === 'disinfecting' ? disinfectantFor(method, refused) : undefined;
   const found = candidates(method, wanted);
   const mixed = (doses: readonly Dose[]) => mixes(doses.map((dose) => dose.product));
@@ -80,11 +84,12 @@ function disinfectantFor(method: Method, refused: (dose: Dose) => Swap | undefin
 
 /** What could be used, the wanted school first. */
 function candidates(method: Method, wanted: ProductSchool): Candidate[] {
-  const schools = [...new Set([...(wanted === 'disinfecting' ? [] : [wanted]), ...NEXT_SCHOOLS])];
+  const next = wanted === 'steam' ? NEXT_TO_STEAM : NEXT_SCHOOLS;
+  const schools = [...new Set([...(wanted === 'disinfecting' ? [] : [wanted]), ...next])];
   return schools.flatMap((school) => {
     const doses =
       school === 'water' ? (method.products.water ?? plainWater(method)) : method.products[school];
-    return doses ? [{ school, doses }] : [];
+    return [method.own?.[school], doses].flatMap((own) => (own ? [{ school, doses: own }] : []));
   });
 }
 
@@ -108,9 +113,14 @@ function swapOf(
   return first.doses.map(refused).find((swap) => swap !== undefined) ?? { why: 'none' };
 }
 
-function onSurface(product: ProductName, fixture: Pick<Fixture, 'kind' | 'surface'>): Swap | undefined {
-  const clash = clashesOn(product, surfaceOf(fixture), fixture.kind).find((row) => row.forbidden);
-  return clash && { why: 'surface', clash: clash.id, product };
+function onSurface(
+  { product, notOn = [] }: Dose,
+  fixture: Pick<Fixture, 'kind' | 'surface'>,
+): Swap | undefined {
+  const surface = surfaceOf(fixture);
+  const clash = clashesOn(product, surface, fixture.kind).find((row) => row.forbidden);
+  if (clash) return { why: 'surface', clash: clash.id, product };
+  return (notOn as readonly (string | undefined)[]).includes(surface) ? { why: 'told', product } : undefined;
 }
 
 /** What is used: the heart of a choice, and of what is remembered of one. */
@@ -125,14 +135,19 @@ export function begunWith(
   fixture: Pick<Fixture, 'kind' | 'surface'>,
   wanted: ProductSchool,
 ): ProductChoice | undefined {
-  if (productsOf(used).some((product) => onSurface(product, fixture))) return undefined;
+  if (dosesOf(used).some((dose) => onSurface(dose, fixture))) return undefined;
   const { school, doses, disinfectant } = used;
   return { wanted, school, doses, ...(disinfectant && { disinfectant }) };
 }
 
 /** Every product that a choice uses. */
 export function productsOf(choice: Products): ProductName[] {
-  return [...choice.doses, ...(choice.disinfectant ? [choice.disinfectant] : [])].map((dose) => dose.product);
+  return dosesOf(choice).map((dose) => dose.product);
+}
+
+/** Every dose of a choice. */
+export function dosesOf({ doses, disinfectant }: Products): Dose[] {
+  return [...doses, ...(disinfectant ? [disinfectant] : [])];
 }
 
 /** Hazards that come with the products. */

@@ -1,6 +1,6 @@
 import { groupBy } from '../basics/group-by';
 import { clashesBetween, FIXTURE_CLASHES, PRODUCT_CLASHES, SURFACE_CLASHES } from '../catalogue/clashes';
-import { PRODUCTS } from '../catalogue/products';
+import { productInText, productName } from '../catalogue/products';
 import { TAGS, type Tag } from '../catalogue/tags';
 import type { Household } from '../household/household';
 import type { Member } from '../people/member';
@@ -57,16 +57,15 @@ function placeOf({ room, stop }: CleanTask): string {
 function swaps(tasks: readonly CleanTask[]): Finding[] {
   return tasks.flatMap((task) => {
     const { swap, doses } = task.products;
-    const clash = swap && swap.why !== 'none' ? CLASHES.get(swap.clash) : undefined;
-    if (!swap || swap.why === 'none' || !clash) return [];
-    const used =
-      doses.map((dose) => PRODUCTS[dose.product].toLowerCase()).join(' and ') || 'water and a cloth';
+    const clash = swap && 'clash' in swap ? CLASHES.get(swap.clash) : undefined;
+    if (!swap || !('clash' in swap) || !clash) return [];
+    const used = doses.map((dose) => productInText(dose.product)).join(' and ') || 'water and a cloth';
     return [
       {
         id: `swap:${task.id}`,
         forbidden: true,
         remedy: 'another-product' as const,
-        what: `${PRODUCTS[swap.product]} ${SWAP_WORDS[swap.why](task)}`,
+        what: `${productName(swap.product)} ${SWAP_WORDS[swap.why](task)}`,
         where: placeOf(task),
         why: clash.why,
         instead: `Planned with ${used}.`,
@@ -76,7 +75,7 @@ function swaps(tasks: readonly CleanTask[]): Finding[] {
   });
 }
 
-const SWAP_WORDS: Record<Exclude<Swap['why'], 'none'>, (task: CleanTask) => string> = {
+const SWAP_WORDS: Record<Exclude<Swap['why'], 'none' | 'told'>, (task: CleanTask) => string> = {
   surface: ({ fixture, method }) => `for “${method.title}”, on ${fixture.surface ?? 'this surface'}`,
   near: ({ method }) => `for “${method.title}”, beside what else is used in this room`,
 };
@@ -106,7 +105,7 @@ function waiting(tasks: readonly CleanTask[], ticks: Subject['ticks']): Finding[
         forbidden: true,
         remedy: 'another-day' as const,
         what: `“${task.method.title}” after ${productsOf(held.use)
-          .map((product) => PRODUCTS[product].toLowerCase())
+          .map((product) => productInText(product))
           .join(' and ')} was used`,
         where: task.room.name,
         why: held.clash.why,

@@ -77,6 +77,11 @@ export function schoolFor(
   return nearest(subject, marks).find((mark) => mark.products !== undefined)?.products ?? school;
 }
 
+/** Whether one person does a task alone: what was said of it, of its room or its kind of work, else as it comes in the house. */
+export function aloneFor(subject: Omit<Subject, 'fixture'>, marks: Marks, alone: boolean): boolean {
+  return nearest(subject, marks).find((mark) => mark.alone !== undefined)?.alone ?? alone;
+}
+
 function nearest({ id, room, method }: Omit<Subject, 'fixture'>, marks: Marks): Mark[] {
   if (marks.size === 0) return [];
   const targets: Record<Mark['on'], string> = { task: id, room: room.id, kind: method.kind };

@@ -1,9 +1,11 @@
 import type { Dose, HandsStep } from '../catalogue/method';
 import { factsOf } from '../catalogue/product-facts';
-import type { ProductName } from '../catalogue/products';
+import { isFromTap, type ProductName } from '../catalogue/products';
 import { quantityOf } from '../furnish/quantities';
 import type { QuantityName } from '../home/quantity-names';
+import { dosesOf } from '../products/product-choice';
 import type { CleanTask } from '../work/task';
+import { zoneOf } from './things';
 
 /** How much of each product some work takes, from dose × quantity. */
 
@@ -21,6 +23,9 @@ const REACH: Record<QuantityName, { readonly fill: number; readonly neat: number
   skirtingM: { fill: 20, neat: 10 },
 };
 
+/** What one mixes in, in millilitres. */
+export type Vessels = { readonly bucketMl: number; readonly bottleMl: number };
+
 /** One mixture, or one product used neat, with how much of it is needed. */
 export type Mixture = {
   readonly product: ProductName;
@@ -36,30 +41,23 @@ export type Mixture = {
 };
 
 /**
- * What some tasks take, those of one session or of one room: one bucket does for all that is washed with the same
- * mixture in one room, and is filled again when its water has done what one fill does. `amount` is in the unit of the
- * dose.
+ * What the tasks of one session take, filled for the bottle or the bucket that one has: one does for all that is washed
+ * with the same mixture in rooms that may share it, and is filled again when its water has done what one fill does.
+ * What fits the bottle is mixed for a whole bottle, the rest in the bucket, as full as the recipe wants it or the bucket
+ * holds. `amount` is in the unit of the dose.
  */
-export function mixturesFor(tasks: readonly CleanTask[]): Mixture[] {
+export function mixturesFor(tasks: readonly CleanTask[], vessels: Vessels): Mixture[] {
   const groups = new Map<string, { dose: Dose; share: number; tasks: CleanTask[] }>();
   for (const task of tasks)
-    for (const dose of dosesOf(task)) {
-      const key = [
-        dose.product,
-        dose.amount,
-        dose.inMl ?? 'neat',
-        dose.inMl === undefined ? '' : task.room.id,
-      ].join();
+    for (const dose of dosesOf(task.products)) {
+      const sharedBy = dose.inMl === undefined ? '' : zoneOf(task);
+      const key = [dose.product, dose.amount, dose.inMl ?? 'neat', sharedBy].join();
       const known = groups.get(key) ?? { dose, share: 0, tasks: [] };
       known.share += shareOf(dose, task);
       known.tasks.push(task);
       groups.set(key, known);
     }
-  return merged([...groups.values()].map(mixtureOf));
-}
-
-function dosesOf({ products }: CleanTask): Dose[] {
-  return [...products.doses, ...(products.disinfectant ? [products.disinfectant] : [])];
+  return mergedMixtures([...groups.values()].map((group) => mixtureOf(group, vessels)));
 }
 
 /** How many doses, or what part of one, a task takes. */
@@ -81,18 +79,72 @@ function quantityFor({ method }: CleanTask): QuantityName {
 /** Shares add up with tiny errors; a fill too many is not mixed for them. */
 const ALMOST_NOTHING = 1e-6;
 
-function mixtureOf({ dose, share, tasks }: { dose: Dose; share: number; tasks: CleanTask[] }): Mixture {
+type Group = { readonly dose: Dose; readonly share: number; readonly tasks: CleanTask[] };
+
+function mixtureOf({ dose, share, tasks }: Group, vessels: Vessels): Mixture {
   const { product, unit, amount, inMl } = dose;
   if (inMl === undefined) {
     const whole = amount * Math.max(share, 1);
     return { product, unit, perFill: whole, fills: 1, amount: whole, tasks };
   }
-  const fills = Math.max(1, Math.ceil(share - ALMOST_NOTHING));
-  return { product, unit, perFill: amount, fillMl: inMl, fills, amount: amount * fills, tasks };
+  const { fillMl, perFill } = fillOf({ amount, inMl }, vessels);
+  const fills = Math.max(1, Math.ceil((share * inMl) / fillMl - ALMOST_NOTHING));
+  return { product, unit, perFill, fillMl, fills, amount: perFill * fills, tasks };
 }
 
-/** The same mixture in several rooms is one line. */
-function merged(mixtures: readonly Mixture[]): Mixture[] {
+/** What fits the bottle is mixed for a whole bottle, the rest in the bucket, as full as the recipe wants it or it holds. */
+export function fillOf(
+  { amount, inMl }: { readonly amount: number; readonly inMl: number },
+  { bucketMl, bottleMl }: Vessels,
+): { readonly fillMl: number; readonly perFill: number } {
+  const fillMl = inMl <= bottleMl ? bottleMl : Math.min(bucketMl, inMl);
+  return { fillMl, perFill: (amount * fillMl) / inMl };
+}
+
+/** What is filled before a task of a session is begun, and how often the water is changed on the way through it. */
+export type Filling = {
+  readonly product: ProductName;
+  readonly unit: Dose['unit'];
+  readonly perFill: number;
+  readonly fillMl: number;
+  /** Nothing to fill: the water of the task before still does. */
+  readonly before: 'mix' | 'change' | 'go-on';
+  readonly changes: number;
+};
+
+/** The fillings of the tasks of one session, in the order in which they are begun; together they are those of `mixturesFor`. */
+export function fillingsOf(tasks: readonly CleanTask[], vessels: Vessels): Map<CleanTask, Filling[]> {
+  const used = new Map<string, number>();
+  const fillings = new Map<CleanTask, Filling[]>();
+  for (const task of tasks)
+    for (const dose of dosesOf(task.products)) {
+      if (dose.inMl === undefined || isFromTap(dose.product)) continue;
+      const key = [dose.product, dose.amount, dose.inMl, zoneOf(task)].join();
+      const { fillMl, perFill } = fillOf({ amount: dose.amount, inMl: dose.inMl }, vessels);
+      const start = used.get(key);
+      const end = (start ?? 0) + (shareOf(dose, task) * dose.inMl) / fillMl;
+      used.set(key, end);
+      const known = Math.max(1, Math.ceil((start ?? 0) - ALMOST_NOTHING));
+      const isUsedUp = start !== undefined && start > known - ALMOST_NOTHING;
+      const first = start === undefined ? 1 : known + Number(isUsedUp);
+      const { product, unit } = dose;
+      fillings.set(task, [
+        ...(fillings.get(task) ?? []),
+        {
+          product,
+          unit,
+          perFill,
+          fillMl,
+          before: start === undefined ? 'mix' : isUsedUp ? 'change' : 'go-on',
+          changes: Math.max(0, Math.ceil(end - ALMOST_NOTHING) - first),
+        },
+      ]);
+    }
+  return fillings;
+}
+
+/** The same mixture in several rooms, or sessions, is one line. */
+export function mergedMixtures(mixtures: readonly Mixture[]): Mixture[] {
   const lines = new Map<string, Mixture>();
   for (const mixture of mixtures) {
     const { product, perFill, fillMl } = mixture;
@@ -152,26 +204,18 @@ export type MixingCard = {
   readonly gloves: boolean;
 };
 
-export type Vessels = { readonly bucketMl: number; readonly bottleMl: number };
-
-/**
- * A mixture for the bottle or the bucket that one has, exactly so much to a fill: what fits the bottle is mixed for a
- * whole bottle, the rest in the bucket, as full as the recipe wants it or the bucket holds.
- */
-export function mixingCard(mixture: Mixture, { bucketMl, bottleMl }: Vessels): MixingCard | undefined {
+/** How a mixture is made, exactly so much to a fill; none for water, and for what is used as it is. */
+export function mixingCard(mixture: Mixture, { bottleMl }: Vessels): MixingCard | undefined {
   const { product, unit, perFill, fillMl, fills } = mixture;
-  if (fillMl === undefined || product === 'water') return undefined;
-  const vessel = fillMl <= bottleMl ? 'bottle' : 'bucket';
-  const waterMl = vessel === 'bottle' ? bottleMl : Math.min(bucketMl, fillMl);
-  const amount = (perFill * waterMl) / fillMl;
+  if (fillMl === undefined || isFromTap(product)) return undefined;
   return {
     product,
     unit,
-    vessel,
-    waterMl,
-    amount,
-    spoons: inSpoons(volumeMl(product, amount, unit)),
-    fills: Math.ceil((fills * fillMl) / waterMl - ALMOST_NOTHING),
+    vessel: fillMl <= bottleMl ? 'bottle' : 'bucket',
+    waterMl: fillMl,
+    amount: perFill,
+    spoons: inSpoons(volumeMl(product, perFill, unit)),
+    fills,
     gloves: factsOf(product).gloves,
   };
 }

@@ -1,3 +1,4 @@
+import { isFromTap } from '../catalogue/products';
 import type { ThingName } from '../clean/thing-names';
 import type { CleanTask } from '../work/task';
 import { type MixingCard, type Mixture, mixingCard, mixturesFor, type Vessels } from './amounts';
@@ -17,13 +18,13 @@ export type Kit = {
 const COUNTED = /cloth|glove|mask|sponge|^pads?$|^bags?( |$)/;
 
 export function kitFor(tasks: readonly CleanTask[], vessels: Vessels): Kit {
-  const mixtures = mixturesFor(tasks);
+  const mixtures = mixturesFor(tasks, vessels);
   return {
     tools: [...new Set(tasks.flatMap((task) => task.method.tools))]
       .filter((tool) => !COUNTED.test(tool))
       .sort(),
     cards: mixtures.flatMap((mixture) => mixingCard(mixture, vessels) ?? []),
-    neat: mixtures.filter((mixture) => mixture.fillMl === undefined && mixture.product !== 'water'),
+    neat: mixtures.filter((mixture) => mixture.fillMl === undefined && !isFromTap(mixture.product)),
     things: thingsFor(tasks).filter(({ thing }) => thing !== 'cloths'),
     cloths: clothsFor(tasks),
   };

@@ -1,4 +1,5 @@
-import type { ProductName } from '../catalogue/products';
+import { isOwnRef, type OwnProductRef, partsOf } from '../catalogue/own-product';
+import type { ProductName, ShippedProduct } from '../catalogue/products';
 import type { ThingName } from '../clean/thing-names';
 
 /** A pack as a shop sells it: millilitres or grams of a product, or so many of a thing. */
@@ -18,6 +19,7 @@ const pack = (amount: number, cents: number): Pack => ({ amount, cents });
 /** Made up, rounded, and a stand-in for a shop. Water comes from the tap. */
 const PRODUCT_PACKS = {
   water: pack(1000, 0),
+  steam: pack(1000, 0),
   'dish-soap': pack(500, 190),
   'soft-soap': pack(1000, 450),
   vinegar: pack(1000, 120),
@@ -49,7 +51,8 @@ const PRODUCT_PACKS = {
   'ammonia-cleaner': pack(1000, 310),
   'solvent-cleaner': pack(125, 420),
   'drain-opener': pack(500, 550),
-} satisfies Record<ProductName, Pack>;
+  'enzyme-cleaner': pack(500, 590),
+} satisfies Record<ShippedProduct, Pack>;
 
 const THING_PACKS = {
   gloves: pack(1, 220),
@@ -70,7 +73,12 @@ const THING_PACKS = {
   'felt-sliders': pack(8, 550),
 } satisfies Record<ThingName, Pack>;
 
+/** What is one's own is sold as such products usually are. */
+function ownPack(product: OwnProductRef): Pack {
+  return partsOf(product).form === 'liquid' ? pack(500, 400) : pack(500, 300);
+}
+
 export const MADE_UP_PRICES: PriceList = {
-  productPack: (product) => PRODUCT_PACKS[product],
+  productPack: (product) => (isOwnRef(product) ? ownPack(product) : PRODUCT_PACKS[product]),
   thingPack: (thing) => THING_PACKS[thing],
 };

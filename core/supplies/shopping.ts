@@ -1,6 +1,6 @@
 import { groupBy } from '../basics/group-by';
 import { taskOfStep } from '../basics/ids';
-import type { ProductName } from '../catalogue/products';
+import { isFromTap, type ProductName } from '../catalogue/products';
 import type { Stock, Supplies } from '../clean/supplies';
 import { THING_NAMES, type ThingName } from '../clean/thing-names';
 import type { Plan } from '../plan/plan';
@@ -126,8 +126,8 @@ function productLines(
 ): SupplyLine[] {
   const needs = new Map<ProductName, { unit: Mixture['unit']; uses: Use[] }>();
   for (const session of sessions)
-    for (const { product, unit, amount, tasks } of mixturesFor(session.tasks)) {
-      if (product === 'water') continue;
+    for (const { product, unit, amount, tasks } of mixturesFor(session.tasks, supplies)) {
+      if (isFromTap(product)) continue;
       const known = needs.get(product) ?? { unit, uses: [] };
       known.uses.push({ session, amount, tasks });
       needs.set(product, known);
@@ -252,7 +252,7 @@ export function consumedSince(
   const consumed = new Map<ProductName, number>();
   for (const [counted, stocks] of groupBy(supplies.stock, (stock) => stock.counted)) {
     const since = tasks.filter((task) => (begun.get(task.id) ?? '') >= counted);
-    const used = groupBy(mixturesFor(since), (mixture) => mixture.product);
+    const used = groupBy(mixturesFor(since, supplies), (mixture) => mixture.product);
     for (const { product } of stocks)
       consumed.set(
         product,

@@ -1,17 +1,17 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
+import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
-import { taskIdOf } from '../basics/ids';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { factsOf } from '../catalogue/product-facts';
-import { PRODUCT_NAMES } from '../catalogue/products';
+import { isFromTap, PRODUCT_NAMES } from '../catalogue/products';
 import { NO_SUPPLIES, type Supplies, stockSchema } from '../clean/supplies';
 import { THING_NAMES } from '../clean/thing-names';
 import { expand } from '../problem/expand';
 import { plan } from '../spread';
 import { type CleanTask, tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
-import { inSpoons, type Mixture, mixingCard, mixturesFor, volumeMl } from './amounts';
+import { fillingsOf, inSpoons, type Mixture, mixingCard, mixturesFor, volumeMl } from './amounts';
 import { kitFor } from './kit';
 import { MADE_UP_PRICES } from './price-list';
 import { consumedSince, isExpired, sessionsOf, shoppingList, type WorkSession } from './shopping';
@@ -24,6 +24,7 @@ const times = (task: CleanTask, count: number): CleanTask => ({
   ...task,
   fixture: { ...task.fixture, count },
 });
+const VESSELS = { bucketMl: 5000, bottleMl: 500 };
 const mixture = (rest: Partial<Mixture>): Mixture => ({
   product: 'soft-soap',
   unit: 'ml',
@@ -40,50 +41,84 @@ const DOOR = find('hall-1-door:door-wash');
 describe('amounts', () => {
   it('are dose times quantity: a neat product by the piece, a fill by what its water does', () => {
     // 40 g of citric acid for each bowl.
-    expect(mixturesFor([times(TOILET, 3)])).toMatchObject([
+    expect(mixturesFor([times(TOILET, 3)], VESSELS)).toMatchObject([
       { product: 'citric-acid', amount: 120, unit: 'g' },
     ]);
     // 5 ml in 2 l, one fill for six doors: seven doors take two fills.
-    expect(mixturesFor([times(DOOR, 6)])).toMatchObject([{ fills: 1, amount: 5, fillMl: 2000 }]);
-    expect(mixturesFor([times(DOOR, 7)])).toMatchObject([{ fills: 2, amount: 10 }]);
+    expect(mixturesFor([times(DOOR, 6)], VESSELS)).toMatchObject([{ fills: 1, amount: 5, fillMl: 2000 }]);
+    expect(mixturesFor([times(DOOR, 7)], VESSELS)).toMatchObject([{ fills: 2, amount: 10 }]);
   });
 
-  it('share one bucket in a room, and take a fresh one into the next', () => {
-    const other = tasks.find((task) => task.method.id === 'door-wash' && task.room !== DOOR.room)!;
-    const same = { ...DOOR, id: taskIdOf('second', 'door-wash') };
-    expect(mixturesFor([DOOR, same])).toMatchObject([{ fills: 1, amount: 5 }]);
-    expect(mixturesFor([DOOR, other])).toMatchObject([{ fills: 2, amount: 10 }]);
+  it('share one bucket in rooms that may share it, and take a fresh one elsewhere', () => {
+    const doors = tasks.filter((task) => task.method.id === 'door-wash');
+    const rest = doors.filter((task) => zoneOf(task) === 'rest').slice(0, 2);
+    const kitchen = doors.find((task) => zoneOf(task) === 'kitchen')!;
+    expect(mixturesFor(rest, VESSELS)).toMatchObject([{ fills: 1, amount: 5 }]);
+    expect(mixturesFor([...rest, kitchen], VESSELS)).toMatchObject([{ fills: 2, amount: 10 }]);
   });
+
+  it('are exact for the bucket one has, and fill the bottle whole', () => {
+    // 5 ml in 2 l are 2.5 ml in 1 l, and what one fill of 2 l does takes two of them.
+    expect(mixturesFor([times(DOOR, 6)], { bucketMl: 1000, bottleMl: 500 })).toMatchObject([
+      { fillMl: 1000, perFill: 2.5, fills: 2, amount: 5 },
+    ]);
+    expect(mixturesFor([times(DOOR, 6)], { bucketMl: 1000, bottleMl: 4000 })).toMatchObject([
+      { fillMl: 4000, perFill: 10, fills: 1, amount: 10 },
+    ]);
+  });
+});
+
+describe('the water of a session', () => {
+  const doors = tasks.filter((task) => task.method.id === 'door-wash' && zoneOf(task) === 'rest');
+  const [first, second, third] = doors.map((task) => times(task, 4)) as [CleanTask, CleanTask, CleanTask];
+  const fillings = (session: readonly CleanTask[]) =>
+    [...fillingsOf(session, VESSELS).values()].map(([filling]) => [filling?.before, filling?.changes]);
+
+  it('is mixed once, does for what comes next, and is changed when it has done its part', () => {
+    // One fill does six doors: the second four need a fresh one on the way, the third begin with some of it left.
+    expect(fillings([first, second, third])).toEqual([
+      ['mix', 0],
+      ['go-on', 1],
+      ['go-on', 0],
+    ]);
+    expect(fillings([times(first, 6), second])).toEqual([
+      ['mix', 0],
+      ['change', 0],
+    ]);
+    expect(fillings([times(first, 13)])).toEqual([['mix', 2]]);
+  });
+
+  it.each([juniperRow('2027-03-01'), ...DOZEN_HOMES].map((home) => [home.name, home] as const))(
+    'is filled as often as the mixing cards say: %s',
+    (_name, home) => {
+      const all = tasksOf(workOf(home, CATALOGUE));
+      const fills = new Map<string, number>();
+      for (const filling of [...fillingsOf(all, home.supplies).values()].flat()) {
+        const { product, perFill, fillMl, changes } = filling;
+        const key = [product, perFill, fillMl].join();
+        fills.set(key, (fills.get(key) ?? 0) + changes + Number(filling.before !== 'go-on'));
+      }
+      for (const { product, perFill, fillMl, fills: often } of mixturesFor(all, home.supplies))
+        if (fillMl !== undefined && !isFromTap(product))
+          expect(fills.get([product, perFill, fillMl].join()), product).toBe(often);
+    },
+  );
 });
 
 describe('a mixing card', () => {
   const vessels = { bucketMl: 4000, bottleMl: 500 };
 
-  it('is exact for the bucket one has', () => {
-    // 20 ml in 5 l is 16 ml in 4 l; two fills of 5 l are two and a half of 4 l, so three.
-    expect(mixingCard(mixture({ fills: 2 }), vessels)).toMatchObject({
+  it('says how much in which vessel, in spoons too', () => {
+    expect(mixingCard(mixture({ perFill: 16, fillMl: 4000, fills: 3 }), vessels)).toMatchObject({
       vessel: 'bucket',
       waterMl: 4000,
       amount: 16,
       fills: 3,
       spoons: { measure: 'tablespoon', count: 1 },
     });
-    expect(mixingCard(mixture({}), { ...vessels, bucketMl: 10_000 })).toMatchObject({
-      waterMl: 5000,
-      amount: 20,
-    });
-  });
-
-  it('fills the bottle whole', () => {
     expect(
-      mixingCard(mixture({ product: 'citric-acid', unit: 'g', perFill: 10, fillMl: 300 }), vessels),
-    ).toMatchObject({
-      vessel: 'bottle',
-      waterMl: 500,
-      amount: 10 * (500 / 300),
-      fills: 1,
-      gloves: true,
-    });
+      mixingCard(mixture({ product: 'citric-acid', unit: 'g', perFill: 10, fillMl: 500 }), vessels),
+    ).toMatchObject({ vessel: 'bottle', waterMl: 500, amount: 10, gloves: true });
   });
 
   it('is none for water, and none for what is used as it is', () => {
@@ -305,7 +340,7 @@ describe('the cupboard and the shop', () => {
     for (const product of PRODUCT_NAMES) {
       const { amount, cents } = MADE_UP_PRICES.productPack(product);
       expect(amount, product).toBeGreaterThan(0);
-      expect(cents > 0, product).toBe(product !== 'water');
+      expect(cents > 0, product).toBe(!isFromTap(product));
       expect(factsOf(product).gPerMl).toBeGreaterThan(0);
     }
     for (const thing of THING_NAMES) expect(MADE_UP_PRICES.thingPack(thing).cents).toBeGreaterThan(0);

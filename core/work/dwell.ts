@@ -1,5 +1,6 @@
 import type { WaitStep } from '../catalogue/method';
 import { isOwn } from '../catalogue/own-prefix';
+import { isOwnRef } from '../catalogue/own-product';
 import { mostMinutesOf } from '../catalogue/product-facts';
 import type { ProductName } from '../catalogue/products';
 import { productsOf } from '../products/product-choice';
@@ -26,7 +27,7 @@ const MOST_AFTER_RUN: Readonly<Record<string, number>> = { washer: 120, dryer: 1
 
 /** How long a product may stay on at most during a wait, in minutes. */
 export function mostMinutesIn({ longest }: WaitStep, product: ProductName): number {
-  return longest?.[product] ?? mostMinutesOf(product);
+  return (isOwnRef(product) ? undefined : longest?.[product]) ?? mostMinutesOf(product);
 }
 
 /** The products that work on something during a wait. */

@@ -68,8 +68,8 @@ function decisions(tasks: readonly CleanTask[]): { things: number; minutes: numb
   return { things, minutes };
 }
 
-/** The pass is no thing at a stop: it belongs to the room itself. */
-function placeOf({ floor, room }: CleanTask): Place {
+/** A pass is no thing at a stop: it belongs to the room itself. */
+export function placeOf({ floor, room }: Pick<Place, 'floor' | 'room'>): Place {
   const fixture = newFixture(`${room.id}-sorting`, 'sorting');
   return {
     floor,

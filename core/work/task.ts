@@ -3,7 +3,7 @@ import type { AtHand } from '../catalogue/at-hand';
 import type { Catalogue } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
 import type { ProductSchool } from '../catalogue/work-kinds';
-import type { Clean } from '../clean/clean';
+import type { Clean, Sweep } from '../clean/clean';
 import type { PastUse } from '../clean/use';
 import {
   guessedEstimate,
@@ -42,6 +42,7 @@ export type Work = {
   /** By what the household has, jobs are done in one way or another. */
   readonly atHand: AtHand;
   readonly belongings: BelongingsSchool;
+  readonly sweep: Sweep;
   readonly estimates: Clean['estimates'];
   /** The school of products, where nothing else was said of a room or a task. */
   readonly school: ProductSchool;

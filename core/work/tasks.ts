@@ -1,13 +1,15 @@
 import { methodAtHand } from '../catalogue/at-hand';
 import { disinfecting } from '../catalogue/disinfection';
 import type { Method } from '../catalogue/method';
+import { steaming } from '../catalogue/steam';
 import { type Circumstances, estimateTask } from '../estimate/estimate';
 import { type Place, placesOf } from '../home/room';
 import { begunWith, chooseProducts, type ProductChoice } from '../products/product-choice';
-import { schoolFor } from '../scope/scope';
+import { aloneFor, schoolFor } from '../scope/scope';
 import { keepApart } from './apart';
 import { joinedRooms } from './floor-runs';
 import { sortingTasks } from './sorting';
+import { sweepTasks } from './sweep';
 import { type CleanTask, scopedTask, taskId, type Work } from './task';
 import { gathered } from './wash-loads';
 
@@ -22,15 +24,22 @@ export function listTasks(work: Work): CleanTask[] {
       return task.byRates.steps.some((step) => step.step.mode === 'hands') ? [task] : [];
     }),
   );
-  return withProductsApart(
-    work.belongings === 'first' ? [...sortingTasks(found, work), ...found] : found,
-    work,
-  );
+  return withProductsApart([...passesBefore(found, work), ...found], work);
+}
+
+/** What goes through a room before anything in it is cleaned. */
+function passesBefore(found: readonly CleanTask[], work: Work): CleanTask[] {
+  if (work.belongings === 'first') return sortingTasks(found, work);
+  return work.belongings === 'sweep' ? sweepTasks(work) : [];
 }
 
 /** The methods for a fixture, each as it is done here; what nothing is left of is no job. */
-function methodsAt({ fixture }: Place, { catalogue, atHand }: Work): Method[] {
-  return catalogue.for(fixture).map((method) => methodAtHand(method, atHand));
+function methodsAt(place: Place, { catalogue, atHand, marks }: Work): Method[] {
+  const { fixture, room } = place;
+  return catalogue.for(fixture).map((method) => {
+    const alone = aloneFor({ id: taskId(place, method), method, room }, marks, atHand.alone);
+    return methodAtHand(method, { ...atHand, alone });
+  });
 }
 
 /** Products matter to each other only where both tasks are done. */
@@ -57,7 +66,8 @@ function circumstancesOf(work: Work, method: Method, joined: boolean): Circumsta
   return {
     facts: work.home.facts,
     pace: work.pace,
-    belongings: work.belongings,
+    // What a sweep has not taken along stays as it is.
+    belongings: work.belongings === 'sweep' ? 'leave' : work.belongings,
     setUpShared: joined && method.kind === 'floors',
     washerKg: work.atHand.washerKg,
   };
@@ -66,7 +76,8 @@ function circumstancesOf(work: Work, method: Method, joined: boolean): Circumsta
 function taskAt(place: Place, method: Method, work: Work, circumstances: Circumstances): CleanTask {
   const { fixture, room } = place;
   const products = productsAt(place, method, work);
-  const done = products.disinfectant ? disinfecting(method, products.disinfectant) : method;
+  const way = products.school === 'steam' ? steaming(method) : method;
+  const done = products.disinfectant ? disinfecting(way, products.disinfectant) : way;
   return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work);
 }
 

@@ -2,7 +2,7 @@ import { clockMinutes } from '../basics/local-time';
 import type { AtHand } from '../catalogue/at-hand';
 import type { Catalogue } from '../catalogue/catalogue';
 import { catalogueWith } from '../catalogue/household-catalogue';
-import type { Clean } from '../clean/clean';
+import { type Clean, USUAL_SWEEP } from '../clean/clean';
 import { PACES } from '../home/room';
 import type { StoredHousehold } from '../household/stored';
 import { USUAL_MACHINE_KG } from '../laundry/loads';
@@ -31,6 +31,7 @@ export function workOf(
     pace: paceOf(people),
     atHand: atHandOf({ home, people, machines }),
     belongings: clean?.belongings ?? 'stop',
+    sweep: clean?.sweep ?? USUAL_SWEEP,
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,
     uses: usesOf(household.ticks),

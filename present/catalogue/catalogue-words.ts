@@ -32,7 +32,8 @@ export const QUANTITY_WORDS = {
 } as const;
 
 export const SCHOOL_WORDS = {
-  water: 'Water and steam',
+  water: 'Water',
+  steam: 'Steam',
   pantry: 'Pantry',
   shop: 'Shop',
   disinfecting: 'Disinfecting',

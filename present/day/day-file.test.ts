@@ -90,6 +90,7 @@ describe('dayFile', () => {
     const tick = { step: current!.id, at: `${TODAY}T18:45` };
     expect(screen('18:53', [tick], OF_BRAM).current?.doneWhen).toBe('Nothing sticks to the hand.');
     expect(current?.kit).toContain('washing soda, 30 g in 1 l of water');
+    expect(current?.waters).toEqual(['Mix first: 30 g of washing soda in 1 l of water.']);
   });
 
   it('shows the soak that a tick sets going, with its clock', () => {

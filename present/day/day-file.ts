@@ -1,6 +1,5 @@
-import { partsOfStepId } from '@/core/basics/ids';
-import type { ProductName } from '@/core/catalogue/products';
-import { PRODUCTS } from '@/core/catalogue/products';
+import { partsOfStepId, taskOfStep } from '@/core/basics/ids';
+import { type ProductName, productName } from '@/core/catalogue/products';
 import { MACHINE_KINDS } from '@/core/catalogue/work-kinds';
 import type { Call } from '@/core/clean/call';
 import type { ToldEvent } from '@/core/clean/events';
@@ -11,9 +10,12 @@ import { roomsOf } from '@/core/home/room';
 import type { Plan } from '@/core/plan/plan';
 import { breaksOf } from '@/core/problem/blocks';
 import type { Campaign, Current } from '@/core/problem/campaign';
+import { dosesOf } from '@/core/products/product-choice';
 import { cautionsAt, cautionsBeside } from '@/core/safety/step-cautions';
+import type { Vessels } from '@/core/supplies/amounts';
 import { cannotDo } from '@/core/work/step-tags';
 import type { CleanTask } from '@/core/work/tasks';
+import { doseWords, type Stretch, watersOn } from './water-words';
 
 /** The day as plain data that a phone can keep: it carries the day by it, whether the server answers or not. */
 
@@ -29,6 +31,8 @@ export type StepWords = {
   /** What to beware of at this step, each said once a day. */
   readonly cautions: readonly string[];
   readonly kit: readonly string[];
+  /** What to mix before it, and when to change the water; only the first step of a task has it. */
+  readonly waters: readonly string[];
 };
 
 export type DayPerson = {
@@ -124,7 +128,7 @@ export function dayFile(state: Current, campaign: Campaign, wanted: FileFor): Da
     person,
     helper,
     pack,
-    words: wordsFor(pack, tasks, household.home.facts),
+    words: wordsFor(pack, tasks, household, plan.sessions),
     people: people.map((member) => ({
       id: member.id,
       name: member.name,
@@ -191,9 +195,11 @@ function roomsToday({ problem }: Campaign, pack: DayPack, { household }: Current
 function wordsFor(
   pack: DayPack,
   tasks: ReadonlyMap<string, CleanTask>,
-  facts: HomeFacts,
+  { home, supplies }: Current['household'],
+  sessions: Plan['sessions'],
 ): Record<string, StepWords> {
-  const cautions = cautionsOf(pack, tasks, facts);
+  const cautions = cautionsOf(pack, tasks, home.facts);
+  const waters = watersOn(stretchesOf(pack, tasks, sessions), supplies);
   const words: Record<string, StepWords> = {};
   for (const { id } of pack.tasks.flatMap((task) => task.steps)) {
     const task = tasks.get(partsOfStepId(id)?.taskId ?? '');
@@ -206,10 +212,33 @@ function wordsFor(
       how: task.method.how,
       ...(isLastStep(id, task) && { doneWhen: task.method.doneWhen }),
       cautions: cautions.get(id) ?? [],
-      kit: kitOf(task),
+      kit: kitOf(task, supplies),
+      waters: isFirstStep(id, task) ? (waters.get(task.id) ?? []) : [],
     };
   }
   return words;
+}
+
+/** The tasks that are begun in each session of the date, in that order. */
+function stretchesOf(
+  pack: DayPack,
+  tasks: ReadonlyMap<string, CleanTask>,
+  sessions: Plan['sessions'],
+): Stretch[] {
+  const begun = pack.entries
+    .filter(({ step }) => isFirstStep(step, tasks.get(taskOfStep(step))))
+    .toSorted((a, b) => a.start.localeCompare(b.start));
+  return sessions
+    .filter(({ date }) => date === pack.date)
+    .map(({ person, start, end }) => ({
+      tasks: begun
+        .filter((entry) => entry.people[0] === person && entry.start >= start && entry.start < end)
+        .map(({ step }) => tasks.get(taskOfStep(step)) as CleanTask),
+    }));
+}
+
+function isFirstStep(id: string, task: CleanTask | undefined): boolean {
+  return partsOfStepId(id)?.key === task?.method.steps.find(({ mode }) => mode === 'hands')?.key;
 }
 
 function isLastStep(id: string, { method }: CleanTask): boolean {
@@ -221,7 +250,7 @@ function productsIn(pack: DayPack, tasks: ReadonlyMap<string, CleanTask>): DayFi
     const products = tasks.get(task.id)?.products;
     return products ? [...products.doses, ...(products.disinfectant ? [products.disinfectant] : [])] : [];
   });
-  return [...new Set(found.map((dose) => dose.product))].map((id) => ({ id, name: PRODUCTS[id] }));
+  return [...new Set(found.map((dose) => dose.product))].map((id) => ({ id, name: productName(id) }));
 }
 
 /**
@@ -266,11 +295,6 @@ export function whereOf({ room, stop, fixture }: Pick<CleanTask, 'room' | 'stop'
 }
 
 /** Tools, and the products that are safe there. */
-function kitOf({ method, products }: CleanTask): string[] {
-  const doses = [...products.doses, ...(products.disinfectant ? [products.disinfectant] : [])];
-  const mixed = doses.map(({ product, amount, unit, inMl }) => {
-    const water = inMl === undefined ? '' : ` in ${inMl / 1000} l of water`;
-    return `${PRODUCTS[product].toLowerCase()}, ${amount} ${unit}${water}`;
-  });
-  return [...method.tools, ...mixed];
+function kitOf({ method, products }: CleanTask, vessels: Vessels): string[] {
+  return [...method.tools, ...dosesOf(products).map((dose) => doseWords(dose, vessels))];
 }

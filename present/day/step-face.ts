@@ -19,6 +19,7 @@ const NO_WORDS: StepWords = {
   how: '',
   cautions: [],
   kit: [],
+  waters: [],
 };
 
 export type Faces = (item: DayItem) => StepFace;
@@ -37,7 +38,9 @@ export function facesOf(file: DayFile): Faces {
 function faceOf(item: DayItem, { words, people }: DayFile): StepFace {
   const names = item.people.map((id) => people.find((person) => person.id === id)?.name ?? 'Somebody');
   return {
-    ...(words[item.step.id] ?? NO_WORDS),
+    // A day that a phone has kept since before may lack some of them.
+    ...NO_WORDS,
+    ...words[item.step.id],
     id: item.step.id,
     item,
     who: people.length > 1 ? names.join(' and ') : '',

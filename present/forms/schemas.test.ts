@@ -167,6 +167,7 @@ describe('the aim', () => {
     firstJob: 'any',
     block: { kind: 'fixed' },
     belongings: 'stop',
+    sweep: { minutes: 15, bags: 2 },
     matters: 'usual',
     estimates: 'rates',
     products: 'pantry',
@@ -176,6 +177,11 @@ describe('the aim', () => {
     expect(told(cleanFormSchema, { ...clean, finish: '2027-02-30' })).toHaveProperty('finish');
     expect(told(cleanFormSchema, { ...clean, start: '' }).start).toBe('Please choose a date.');
     expect(told(cleanFormSchema, clean)).toEqual({});
+    const endless = { ...clean, belongings: 'sweep', sweep: { minutes: 500, bags: 0 } };
+    expect(told(cleanFormSchema, endless)).toEqual({
+      'sweep.minutes': 'At most 120, please.',
+      'sweep.bags': 'At least 1, please.',
+    });
     expect(told(cleanFormSchema, { ...clean, finish: '2027-02-01' })).toEqual({
       finish: 'The finish is before the start. Choose a later finish or an earlier start.',
     });

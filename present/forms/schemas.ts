@@ -4,13 +4,16 @@ import { dateSchema, idSchema, lineSchema, timezoneSchema } from '@/core/basics/
 import { isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { methodChangeSchema } from '@/core/catalogue/household-catalogue';
 import { machineKindSchema } from '@/core/catalogue/method';
-import { PRODUCT_NAMES } from '@/core/catalogue/products';
+import { FORMS as FORMS_OF_PRODUCT, MOST_OWN_NAME } from '@/core/catalogue/own-product';
+import { clashWithin, LABEL_NAMES, partsIn } from '@/core/catalogue/own-products';
+import { PRODUCT_NAMES, productSchema } from '@/core/catalogue/products';
 import { TAGS, type Tag } from '@/core/catalogue/tags';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { cleanSchema } from '@/core/clean/clean';
 import { homeFactsSchema } from '@/core/home/facts';
 import { PACES, type Pace } from '@/core/home/room';
 import { roomFactsSchema, roomSchema } from '@/core/home/room-schema';
+import { SURFACES } from '@/core/home/surfaces';
 import { AT_HOME_NAMES } from '@/core/people/at-home';
 import { LEAST_PASSPHRASE } from './limits';
 
@@ -21,6 +24,15 @@ import { LEAST_PASSPHRASE } from './limits';
 
 const textField = (empty: string, most: number) =>
   lineSchema(most, `Please keep it under ${most} characters.`).min(1, empty);
+
+const number = (what: string, least: number, most: number) =>
+  z
+    .number({ error: `Please give ${what} as a number.` })
+    .min(least, `At least ${least}, please.`)
+    .max(most, `At most ${most}, please.`);
+
+const whole = (what: string, least: number, most: number) =>
+  number(what, least, most).int('A whole number, please.');
 
 const CHOOSE_ZONE = 'Please choose the time zone in which the home is.';
 
@@ -117,6 +129,10 @@ export const cleanFormSchema = cleanSchema
     firstJob: cleanSchema.shape.firstJob.unwrap(),
     matters: cleanSchema.shape.matters.unwrap(),
     block: cleanSchema.shape.block.unwrap(),
+    sweep: z.object({
+      minutes: whole('the minutes of a sweep', 5, 120),
+      bags: whole('the bags', 1, 20),
+    }),
     belongings: cleanSchema.shape.belongings.unwrap(),
     estimates: cleanSchema.shape.estimates.unwrap(),
   })
@@ -126,15 +142,6 @@ export const cleanFormSchema = cleanSchema
   });
 
 export const idOnlySchema = z.object({ id: idSchema });
-
-const number = (what: string, least: number, most: number) =>
-  z
-    .number({ error: `Please give ${what} as a number.` })
-    .min(least, `At least ${least}, please.`)
-    .max(most, `At most ${most}, please.`);
-
-const whole = (what: string, least: number, most: number) =>
-  number(what, least, most).int('A whole number, please.');
 
 const MOST_MINUTES = 1440;
 const MOST_WAIT = 2880;
@@ -161,7 +168,7 @@ export const ownMethodSchema = z
     /** One after the other, with commas between. */
     tools: lineSchema(200, 'Please keep it under 200 characters.'),
     /** Empty: none. */
-    product: z.union([z.literal(''), z.enum(PRODUCT_NAMES)]),
+    product: z.union([z.literal(''), productSchema]),
     /** Millilitres of a liquid, grams of a powder. */
     dose: number('the amount', 0, 10_000),
     /** Millilitres; nothing: used as it is. */
@@ -186,6 +193,29 @@ export const ownMethodSchema = z
     path: ['waitMinutes'],
   });
 
+/** A product or mixture of one's own, as a form asks for it. */
+export const ownProductFormSchema = z
+  .object({
+    name: textField('Please say what you call it.', MOST_OWN_NAME),
+    form: z.enum(FORMS_OF_PRODUCT),
+    madeOf: z.array(z.enum(PRODUCT_NAMES)).max(10, 'Ten at most, please.'),
+    label: z.array(z.enum(LABEL_NAMES)),
+    insteadOf: z.array(z.enum(PRODUCT_NAMES)),
+    amount: number('the amount', 0.1, 10_000),
+    /** Millilitres; nothing: used as it is. */
+    water: number('the water', 0, 30_000),
+    methods: z.array(z.string()),
+    notOn: z.array(z.enum(SURFACES)),
+  })
+  .superRefine((product, context) => {
+    const parts = partsIn(product);
+    const say = (field: string, message: string) =>
+      context.addIssue({ code: 'custom', path: [field], message });
+    if (parts.length === 0) say('madeOf', 'What is in it, or what does its label say that it is?');
+    const clash = clashWithin(parts);
+    if (clash) say('madeOf', `${clash.why} ${clash.instead}`);
+  });
+
 /** The forms by name, so that a page can load their schemas when somebody begins to type. */
 export const FORMS = {
   signIn: signInSchema,
@@ -195,6 +225,7 @@ export const FORMS = {
   homeFacts: homeFactsSchema,
   methodNumbers: methodNumbersSchema,
   ownMethod: ownMethodSchema,
+  ownProduct: ownProductFormSchema,
   floor: floorFormSchema,
   member: memberFormSchema,
   clean: cleanFormSchema,

@@ -1,4 +1,4 @@
-import { PRODUCTS } from '@/core/catalogue/products';
+import { productName } from '@/core/catalogue/products';
 import type { Member } from '@/core/people/member';
 import type { Current } from '@/core/problem/campaign';
 import { offeredMinutes } from '@/core/problem/progress';
@@ -46,6 +46,6 @@ function rowOf(task: CleanTask, people: readonly Member[], done: ReadonlySet<str
     matters: scope.matters,
     dreaded: scope.dreaded,
     people: people.filter((person) => mayDo(person, task)).map((person) => person.name),
-    products: [...new Set(productsOf(task.products).map((product) => PRODUCTS[product]))],
+    products: [...new Set(productsOf(task.products).map((product) => productName(product)))],
   };
 }

@@ -2,6 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { applyChange } from '@/core/household/change';
 import type { Editable } from '@/core/household/editable';
 import type { Household } from '@/core/household/household';
+import { MADE_UP_PRICES } from '@/core/supplies/price-list';
+import { sessionsOf, shoppingList } from '@/core/supplies/shopping';
+import { windowSpray } from '@/demo/changes';
+import { DOZEN_HOMES } from '@/demo/dozen-homes';
 import { juniperRow } from '@/demo/juniper-row';
 import { quickPlan, stateOf } from '@/ui/testing/demo-state';
 import { boughtChange } from './bought';
@@ -56,6 +60,38 @@ describe('the shopping list', () => {
   });
 });
 
+describe('what is mixed and what is bought', () => {
+  it.each([juniperRow('2027-03-01'), ...DOZEN_HOMES].map((home) => [home.name, home] as const))(
+    'is one sum to the millilitre: %s',
+    (_name, home) => {
+      const now = home.now ?? NOW;
+      const { cards, neat } = suppliesScreen(stateOf(home, now, quickPlan(home, now)));
+      expect(cards.length + neat.length).toBeGreaterThan(3);
+      const lines = neededOf(home, now);
+      for (const [product, needed] of lines) {
+        const mixed = cards
+          .filter((card) => card.product === product)
+          .reduce((sum, { amount, fills }) => sum + amount * fills, 0);
+        const asItIs = neat.find((line) => line.product === product)?.total ?? 0;
+        expect(mixed + asItIs, product).toBeCloseTo(needed, 6);
+      }
+    },
+  );
+});
+
+/** What the list says is needed of each product. */
+function neededOf(home: Household, now: string): [string, number][] {
+  const state = stateOf(home, now, quickPlan(home, now));
+  const sessions = sessionsOf(
+    state.campaign?.plans?.latest.plan,
+    state.tasks,
+    new Set(home.ticks.map(({ step }) => step)),
+    state.today,
+  );
+  const { lines } = shoppingList(sessions, home.supplies, new Map(), MADE_UP_PRICES, state.today);
+  return lines.filter(({ kind }) => kind === 'product').map(({ name, needed }) => [name, needed]);
+}
+
 describe('the cupboard', () => {
   it('has what is there less what was used since it was counted', () => {
     for (const row of screen.cupboard) {
@@ -63,6 +99,32 @@ describe('the cupboard', () => {
       expect(row.left, row.words).toBeLessThanOrEqual(row.stock?.amount ?? 0);
     }
     expect(screen.cupboard.map(({ product }) => product)).not.toContain('water');
+  });
+
+  it('takes what is one’s own, and offers whatever is neither there nor needed', () => {
+    const { product } = windowSpray;
+    const mine = { ...household, catalogue: { ...household.catalogue, products: [windowSpray] } };
+    const { others, cupboard } = suppliesScreen(stateOf(mine, NOW, made));
+    const listed = [...others, ...cupboard].map((row) => row.product);
+    expect(listed).toContain(product);
+    expect(new Set(listed).size).toBe(listed.length);
+    expect(others.find((row) => row.product === 'drain-opener')).toMatchObject({ unit: 'ml' });
+    expect(listed).not.toContain('water');
+  });
+
+  it('is measured, mixed and bought of what is one’s own', () => {
+    const { product } = windowSpray;
+    const clean = { ...household.clean, products: 'shop' as const };
+    const mine = { ...household, clean, catalogue: { ...household.catalogue, products: [windowSpray] } };
+    const own = suppliesScreen(stateOf(mine, NOW, made));
+    expect(own.cards.find((card) => card.product === product)).toMatchObject({
+      words: 'Window spray',
+      vessel: 'bottle',
+      waterMl: 500,
+      amount: 20,
+    });
+    expect(own.shopping.find(({ name }) => name === product)).toMatchObject({ unit: 'ml' });
+    expect(own.cards.map((card) => card.product)).not.toContain('glass-cleaner');
   });
 
   it('counts nothing that is past its date', () => {

@@ -1,11 +1,17 @@
 import type { Units } from '@/core/basics/choices';
 import { groupBy } from '@/core/basics/group-by';
 import { unitFor } from '@/core/catalogue/product-facts';
-import { PRODUCT_NAMES, type ProductName } from '@/core/catalogue/products';
+import { isFromTap, PRODUCT_NAMES, type ProductName } from '@/core/catalogue/products';
 import type { Stock, Supplies } from '@/core/clean/supplies';
 import { THING_NAMES, type ThingName } from '@/core/clean/thing-names';
 import type { Current } from '@/core/problem/campaign';
-import { type MixingCard, type Mixture, mixingCard, mixturesFor } from '@/core/supplies/amounts';
+import {
+  type MixingCard,
+  type Mixture,
+  mergedMixtures,
+  mixingCard,
+  mixturesFor,
+} from '@/core/supplies/amounts';
 import { type Kit, kitFor } from '@/core/supplies/kit';
 import { MADE_UP_PRICES } from '@/core/supplies/price-list';
 import {
@@ -68,11 +74,15 @@ export type SuppliesScreen = {
   readonly shopping: readonly ShoppingRow[];
   readonly total: string;
   readonly cupboard: readonly CupboardRow[];
+  /** What may be there besides. */
+  readonly others: readonly Pick<CupboardRow, 'product' | 'words' | 'unit'>[];
   readonly things: readonly ThingRow[];
   readonly bucketMl: number;
   readonly bottleMl: number;
   readonly cards: readonly CardRow[];
   readonly neat: readonly {
+    readonly product: ProductName;
+    readonly total: number;
     readonly words: string;
     readonly amount: string;
     readonly jobs: readonly string[];
@@ -87,7 +97,7 @@ export function suppliesScreen(state: Current): SuppliesScreen {
   const consumed = consumedSince(supplies, state.tasks, household.ticks);
   const { lines, cents } = shoppingList(sessions, supplies, consumed, MADE_UP_PRICES, today);
   const open = sessions.flatMap((session) => session.tasks);
-  const mixtures = mixturesFor(open);
+  const mixtures = mergedMixtures(sessions.flatMap((session) => mixturesFor(session.tasks, supplies)));
   const names = new Map(household.people.map((person) => [person.id, person.name]));
   const byDate = (a: SupplyLine, b: SupplyLine) =>
     (a.session?.start ?? '9').localeCompare(b.session?.start ?? '9') || b.cents - a.cents;
@@ -101,7 +111,8 @@ export function suppliesScreen(state: Current): SuppliesScreen {
       .sort(byDate)
       .map((line) => shoppingRow(line, units, names)),
     total: priceWords(cents),
-    cupboard: cupboardRows(supplies, lines, consumed, units, today),
+    cupboard: cupboardRows(household, lines, consumed, today),
+    others: otherProducts(household, lines),
     things: thingRows(supplies, lines),
     bucketMl: supplies.bucketMl,
     bottleMl: supplies.bottleMl,
@@ -109,8 +120,10 @@ export function suppliesScreen(state: Current): SuppliesScreen {
       .flatMap((mixture) => cardRow(mixture, supplies))
       .sort((a, b) => a.words.localeCompare(b.words) || b.waterMl - a.waterMl),
     neat: mixtures
-      .filter((mixture) => mixture.fillMl === undefined && mixture.product !== 'water')
+      .filter((mixture) => mixture.fillMl === undefined && !isFromTap(mixture.product))
       .map(({ product, amount, unit, tasks }) => ({
+        product,
+        total: amount,
         words: supplyName(product),
         amount: amountWords(amount, unit, units),
         jobs: kindsOfJobs(tasks),
@@ -159,32 +172,57 @@ function shoppingRow(line: SupplyLine, units: Units, names: ReadonlyMap<string, 
   };
 }
 
+type Household = Pick<Current['household'], 'supplies' | 'catalogue' | 'units'>;
+
+/** Every product that can stand in the cupboard: what ships, and what is one's own. */
+function productsOf({ supplies, catalogue }: Household): ProductName[] {
+  const own = [...catalogue.products, ...supplies.stock].map(({ product }) => product);
+  return [...new Set<ProductName>([...PRODUCT_NAMES, ...own])].filter((product) => !isFromTap(product));
+}
+
+function isInCupboard(
+  { supplies }: Household,
+  lines: readonly SupplyLine[],
+): (product: ProductName) => boolean {
+  const listed = new Set<string>([
+    ...lines.map(({ name }) => name),
+    ...supplies.stock.map(({ product }) => product),
+  ]);
+  return (product) => listed.has(product);
+}
+
+/** What is neither there nor needed, and may be there all the same. */
+function otherProducts(household: Household, lines: readonly SupplyLine[]): SuppliesScreen['others'] {
+  const isThere = isInCupboard(household, lines);
+  return productsOf(household)
+    .filter((product) => !isThere(product))
+    .map((product) => ({ product, words: supplyName(product), unit: unitFor(product) }));
+}
+
 function cupboardRows(
-  supplies: Supplies,
+  household: Household,
   lines: readonly SupplyLine[],
   consumed: ReadonlyMap<ProductName, number>,
-  units: Units,
   today: string,
 ): CupboardRow[] {
+  const { supplies, units } = household;
   const needed = new Map(lines.map((line) => [line.name, line]));
-  return PRODUCT_NAMES.filter(
-    (product) =>
-      product !== 'water' &&
-      (needed.has(product) || supplies.stock.some((known) => known.product === product)),
-  ).map((product) => {
-    const stock = supplies.stock.find((known) => known.product === product);
-    const line = needed.get(product);
-    return {
-      product,
-      words: supplyName(product),
-      unit: unitFor(product),
-      left: Math.round(Math.max(0, (stock?.amount ?? 0) - (consumed.get(product) ?? 0))),
-      stock,
-      expired: stock !== undefined && isExpired(stock, today),
-      needed: line && amountWords(line.needed, line.unit, units),
-      holdsUp: line?.holdsUp.length ?? 0,
-    };
-  });
+  return productsOf(household)
+    .filter(isInCupboard(household, lines))
+    .map((product) => {
+      const stock = supplies.stock.find((known) => known.product === product);
+      const line = needed.get(product);
+      return {
+        product,
+        words: supplyName(product),
+        unit: unitFor(product),
+        left: Math.round(Math.max(0, (stock?.amount ?? 0) - (consumed.get(product) ?? 0))),
+        stock,
+        expired: stock !== undefined && isExpired(stock, today),
+        needed: line && amountWords(line.needed, line.unit, units),
+        holdsUp: line?.holdsUp.length ?? 0,
+      };
+    });
 }
 
 function cardRow(mixture: Mixture, supplies: Supplies): CardRow[] {

@@ -1,6 +1,6 @@
 import type { Units } from '@/core/basics/choices';
 import { shownIn, unitName } from '@/core/basics/units';
-import { PRODUCTS, type ProductName } from '@/core/catalogue/products';
+import { type ProductName, productName } from '@/core/catalogue/products';
 import { THINGS, type ThingName } from '@/core/clean/thing-names';
 import type { Spoons } from '@/core/supplies/amounts';
 import type { SupplyLine, SupplyName } from '@/core/supplies/shopping';
@@ -9,7 +9,7 @@ import { amount } from '../words/words';
 /** Amounts, packs and prices in words. */
 
 export function supplyName(name: SupplyName): string {
-  return Object.hasOwn(THINGS, name) ? THINGS[name as ThingName] : PRODUCTS[name as ProductName];
+  return Object.hasOwn(THINGS, name) ? THINGS[name as ThingName] : productName(name as ProductName);
 }
 
 /** From here on a larger unit reads better. */

@@ -17,6 +17,7 @@ function around(household: Household, joined: boolean) {
     pace: work.pace,
     atHand: work.atHand,
     belongings: work.belongings,
+    sweep: work.sweep,
     estimates: work.estimates,
     school: work.school,
     uses: work.uses,

@@ -9,7 +9,7 @@ import { type CleanTask, listTasks, type Work } from '@/core/work/tasks';
 /** What the estimates of one room depend on outside it, as plain data for the browser. */
 export type RoomSurroundings = Pick<
   Work,
-  'pace' | 'atHand' | 'belongings' | 'estimates' | 'school' | 'uses' | 'lastsOneDay'
+  'pace' | 'atHand' | 'belongings' | 'sweep' | 'estimates' | 'school' | 'uses' | 'lastsOneDay'
 > & {
   readonly finish: string | undefined;
   readonly way: WayRound;
@@ -36,6 +36,7 @@ function workAround(room: Room, around: RoomSurroundings): Work {
     pace: around.pace,
     atHand: around.atHand,
     belongings: around.belongings,
+    sweep: around.sweep,
     estimates: around.estimates,
     school: around.school,
     uses: around.uses,

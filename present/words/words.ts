@@ -3,6 +3,13 @@ import type { Range } from '@/core/estimate/estimate';
 
 /** Figures and dates in words, the same everywhere. Dates here are calendar dates of the home, never instants. */
 
+/** `a, b and c`. */
+export function listed(words: readonly string[]): string {
+  return LIST.format(words);
+}
+
+const LIST = new Intl.ListFormat('en-GB');
+
 /** `2 h 5 min`, `45 min`. */
 export function duration(minutes: number): string {
   const whole = Math.round(minutes);

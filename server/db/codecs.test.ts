@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fixturesOf, roomsOf } from '../../core/home/room';
+import { windowSpray } from '../../demo/changes';
 import { juniperRow } from '../../demo/juniper-row';
 import type { Codec } from './codec';
 import { CLEANS, FIXTURES, FLOORS, MACHINES, MEMBERS, ROOMS, STOPS, TICKS } from './codecs';
@@ -66,6 +67,7 @@ describe('a table', () => {
       changed: { 'door-wash': { steps: {}, hardness: 2 } },
       off: ['door-wash', 'oven-clean'],
       own: [],
+      products: [windowSpray],
     };
     expect(catalogueOf(valued(methodRows(catalogue)))).toEqual(catalogue);
   });

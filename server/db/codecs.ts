@@ -81,6 +81,7 @@ export const CLEANS = codec(cleanSchema, {
   sessionCap: plain('session_cap'),
   products: plain('products'),
   belongings: plain('belongings'),
+  sweep: json('sweep'),
   estimates: plain('estimates'),
 });
 

@@ -29,6 +29,7 @@ const SPREAD_WORDS: Record<CleanForm['spread'], string> = {
 const BELONGINGS_WORDS: Record<CleanForm['belongings'], string> = {
   first: 'Sort the whole house first',
   stop: 'Decide at each stop',
+  sweep: 'One sweep a room, against the clock',
   leave: 'Leave them as they are',
 };
 
@@ -157,26 +158,38 @@ function WayThrough({ form }: AimSection) {
 function WithWhat({ form }: AimSection) {
   return (
     <>
+      <SelectField
+        form={form}
+        name="belongings"
+        label="What happens with belongings"
+        options={Object.entries(BELONGINGS_WORDS)}
+      />
+      {form.watch('belongings') === 'sweep' && (
+        <SideBySide>
+          <Field form={form} name="sweep.minutes" label="Minutes a room" number />
+          <Field
+            form={form}
+            name="sweep.bags"
+            label="Bags a room"
+            number
+            hint="Done when either is used up."
+          />
+        </SideBySide>
+      )}
       <SideBySide>
-        <SelectField
-          form={form}
-          name="belongings"
-          label="What happens with belongings"
-          options={Object.entries(BELONGINGS_WORDS)}
-        />
         <SelectField
           form={form}
           name="estimates"
           label="Hours are taken from"
           options={Object.entries(ESTIMATE_WORDS)}
         />
+        <SelectField
+          form={form}
+          name="products"
+          label="What it is cleaned with"
+          options={Object.entries(SCHOOL_WORDS)}
+        />
       </SideBySide>
-      <SelectField
-        form={form}
-        name="products"
-        label="What it is cleaned with"
-        options={Object.entries(SCHOOL_WORDS)}
-      />
     </>
   );
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
+import { USUAL_SWEEP } from '@/core/clean/clean';
 import { type ThawLine, thawLine } from '@/core/plan/thaw-line';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { offeredMinutes } from '@/core/problem/progress';
@@ -147,6 +148,7 @@ function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
     matters: 'usual',
     block: { kind: 'fixed' },
     belongings: 'stop',
+    sweep: USUAL_SWEEP,
     estimates: 'rates',
     products: 'pantry',
   };
@@ -173,6 +175,7 @@ function formOf(clean: Campaign['clean']): CleanForm {
     matters,
     block,
     belongings,
+    sweep,
     estimates,
     products,
   } = clean;
@@ -188,6 +191,7 @@ function formOf(clean: Campaign['clean']): CleanForm {
     matters,
     block,
     belongings,
+    sweep,
     estimates,
     products,
   };

@@ -6,7 +6,9 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { PRIORITIES } from '@/core/basics/choices';
 import type { Method, MethodStep } from '@/core/catalogue/method';
+import { PRODUCTS } from '@/core/catalogue/products';
 import { QUANTITY_WORDS } from '@/present/catalogue/catalogue-words';
+import { dosesOf } from '@/present/catalogue/method-doses';
 import type { FormValues } from '@/present/forms/schemas';
 import { PRIORITY_WORDS } from '@/present/scope/scope-words';
 import { Field } from '../forms/field';
@@ -45,6 +47,7 @@ export function MethodNumbers({ method, actions }: MethodNumbersProps) {
           </Stack>
         </Box>
       ))}
+      <DoseFields form={form} method={method} />
       <WholeFields form={form} />
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
@@ -57,6 +60,21 @@ export function MethodNumbers({ method, actions }: MethodNumbersProps) {
 }
 
 type Form = ReturnType<typeof useActionForm<'methodNumbers'>>['form'];
+
+/** How much of each product, and in how much water. */
+function DoseFields({ form, method }: { form: Form; method: Method }) {
+  return dosesOf(method).map(({ product, unit, inMl }) => (
+    <Box key={product}>
+      <Typography sx={{ mb: 1 }}>{PRODUCTS[product]}</Typography>
+      <Stack direction="row" spacing={1.5}>
+        <Field form={form} name={`doses.${product}.amount`} label={`Of it, ${unit}`} number />
+        {inMl !== undefined && (
+          <Field form={form} name={`doses.${product}.inMl`} label="In water, ml" number />
+        )}
+      </Stack>
+    </Box>
+  ));
+}
 
 /** What holds of the method as a whole. */
 function WholeFields({ form }: { form: Form }) {
@@ -97,6 +115,12 @@ function numbersOf(method: Method): FormValues<'methodNumbers'> {
     priority,
     hardness,
     leastAge,
+    doses: Object.fromEntries(
+      dosesOf(method).map(({ product, amount, inMl }) => [
+        product,
+        { amount, ...(inMl !== undefined && { inMl }) },
+      ]),
+    ),
   };
 }
 

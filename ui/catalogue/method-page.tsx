@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { shownIn, unitName } from '@/core/basics/units';
 import { methodAtHand } from '@/core/catalogue/at-hand';
 import type { Dose, Method, MethodStep } from '@/core/catalogue/method';
-import { PRODUCTS } from '@/core/catalogue/products';
+import { productInText } from '@/core/catalogue/products';
 import { TAGS } from '@/core/catalogue/tags';
 import { MACHINE_KINDS, PRODUCT_SCHOOLS, WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { intervalIn } from '@/core/estimate/fact-effects';
@@ -187,7 +187,7 @@ function Products({ method }: { method: Method }) {
             {SCHOOL_WORDS[school]}
           </Box>
           <Box component="dd" sx={{ m: 0 }}>
-            {(method.products[school] ?? []).map(doseWords).join('; ')}
+            {(method.own?.[school] ?? method.products[school] ?? []).map(doseWords).join('; ')}
           </Box>
         </Box>
       ))}
@@ -196,7 +196,7 @@ function Products({ method }: { method: Method }) {
 }
 
 function doseWords({ product, amount: dose, unit, inMl }: Dose): string {
-  return `${PRODUCTS[product].toLowerCase()}, ${dose} ${unit}${inMl ? ` in ${amount(inMl / 1000)} l` : ''}`;
+  return `${productInText(product)}, ${dose} ${unit}${inMl ? ` in ${amount(inMl / 1000)} l` : ''}`;
 }
 
 function Limits({ method }: { method: Method }) {

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import { PRIORITIES } from '@/core/basics/choices';
 import { FIXTURE_KINDS, searchFixtureKinds } from '@/core/catalogue/fixture-kinds';
-import { PRODUCT_NAMES, PRODUCTS } from '@/core/catalogue/products';
+import { isFromTap, PRODUCT_NAMES, PRODUCTS } from '@/core/catalogue/products';
 import { TAGS } from '@/core/catalogue/tags';
 import { MACHINE_KINDS, WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { ownMethod } from '@/present/catalogue/own-method';
@@ -58,8 +58,14 @@ const BLANK: FormValues<'ownMethod'> = {
   doneWhen: '',
 };
 
+type OwnMethodPageProps = {
+  /** The household's own, with their names. */
+  readonly products: readonly (readonly [product: string, words: string])[];
+  readonly actions: Pick<ChangeActions, 'change'>;
+};
+
 /** A method of one's own: what it is for, its hands-on work, a wait in the middle where there is one. */
-export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'change'> }) {
+export function OwnMethodPage({ products, actions }: OwnMethodPageProps) {
   const router = useRouter();
   const [id] = useState(newId);
   const { form, submit, sentence } = useActionForm(
@@ -86,7 +92,7 @@ export function OwnMethodPage({ actions }: { actions: Pick<ChangeActions, 'chang
         <Sentence>{sentence}</Sentence>
         <WhatFor form={form} />
         <TheWork form={form} />
-        <WhatItTakes form={form} />
+        <WhatItTakes form={form} products={products} />
         <HowOften form={form} />
         <Field form={form} name="how" label="How to do it, in a line" multiline />
         <Field form={form} name="doneWhen" label="How one knows that it is done" />
@@ -135,17 +141,17 @@ function TheWork({ form }: Section) {
 
 const PRODUCT_OPTIONS = [
   ['', 'none'],
-  ...PRODUCT_NAMES.filter((name) => name !== 'water').map((name) => [name, PRODUCTS[name]] as const),
+  ...PRODUCT_NAMES.filter((name) => !isFromTap(name)).map((name) => [name, PRODUCTS[name]] as const),
 ] as const;
 const MACHINE_OPTIONS = [['', 'none'], ...Object.entries(MACHINE_KINDS)] as const;
 
 /** Tools, a product with its dose, a machine, and what it asks of whoever does it. */
-function WhatItTakes({ form }: Section) {
+function WhatItTakes({ form, products }: Section & Pick<OwnMethodPageProps, 'products'>) {
   return (
     <>
       <Field form={form} name="tools" label="Tools, with commas between" placeholder="soft cloth, brush" />
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
-        <SelectField form={form} name="product" label="Product" options={PRODUCT_OPTIONS} />
+        <SelectField form={form} name="product" label="Product" options={[...PRODUCT_OPTIONS, ...products]} />
         <Field form={form} name="dose" label="Of it, ml or g" number hint="for one" />
         <Field form={form} name="water" label="In water, ml" number hint="0: as it is" />
       </Stack>

@@ -6,6 +6,8 @@ import { type FormEvent, memo, useState } from 'react';
 import { FINDS, type Find } from '@/core/clean/names';
 import type { Run } from '@/core/day/run';
 import type { DayFile } from '@/present/day/day-file';
+import { DateField } from '../parts/date-field';
+import { GoodUntil } from '../parts/good-until';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { ActRow } from './act-row';
@@ -16,6 +18,7 @@ const FIND_WORDS: Record<Find, string> = {
   mend: 'To mend',
   buy: 'To buy',
   elsewhere: 'Belongs elsewhere',
+  use: 'Use up soon',
 };
 
 type FoundProps = {
@@ -41,9 +44,9 @@ export const Found = memo(function Found({ things, file, room, store }: FoundPro
           find={find}
           file={file}
           room={room}
-          onWritten={(text, where) => {
+          onWritten={(note) => {
             setFind(undefined);
-            void store.carry({ do: 'found', find, text, ...(where !== undefined && { room: where }) });
+            void store.carry({ do: 'found', find, ...note });
           }}
         />
       )}
@@ -56,15 +59,22 @@ type NoteProps = {
   readonly find: Find;
   readonly file: DayFile;
   readonly room: string | undefined;
-  readonly onWritten: (text: string, room: string | undefined) => void;
+  readonly onWritten: (note: Written) => void;
 };
+
+type Written = { readonly text: string; readonly room?: string; readonly by?: string };
 
 function Note({ find, file, room, onWritten }: NoteProps) {
   const [text, setText] = useState('');
   const [where, setWhere] = useState(room ?? file.rooms[0]?.id);
+  const [by, setBy] = useState<string>();
   const write = (event: FormEvent) => {
     event.preventDefault();
-    onWritten(text.trim() || FIND_WORDS[find], where);
+    onWritten({
+      text: text.trim() || FIND_WORDS[find],
+      ...(where !== undefined && { room: where }),
+      ...(by !== undefined && { by }),
+    });
   };
   return (
     <Box component="form" onSubmit={write} sx={{ display: 'grid', gap: 1.5, maxWidth: 520 }}>
@@ -81,6 +91,7 @@ function Note({ find, file, room, onWritten }: NoteProps) {
         options={file.rooms.map(({ id, name }) => [id, name] as const)}
         onChange={setWhere}
       />
+      {find === 'use' && <DateField label="Good until" value={by} onKeep={setBy} size="medium" />}
       <Button type="submit" variant="contained" sx={{ minHeight: 48, justifySelf: 'start' }}>
         Write it down
       </Button>
@@ -100,7 +111,7 @@ function Things({ things, file, store }: { things: Run['found']; file: DayFile; 
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {things
           .filter(({ find }) => find === kind)
-          .map(({ id, text, room }) => (
+          .map(({ id, text, room, by }) => (
             <Box
               component="li"
               key={id}
@@ -114,6 +125,7 @@ function Things({ things, file, store }: { things: Run['found']; file: DayFile; 
                     {rooms.get(room)}
                   </Box>
                 )}
+                {by !== undefined && <GoodUntil date={by} today={file.date} />}
               </Box>
               <Button color="inherit" onClick={() => settle(id)} aria-label={`${SETTLED[kind]}: ${text}`}>
                 {SETTLED[kind]}
@@ -130,4 +142,5 @@ const SETTLED: Record<Find, string> = {
   mend: 'Mended',
   buy: 'Bought',
   elsewhere: 'Put away',
+  use: 'Used up',
 };

@@ -84,6 +84,11 @@ function HowItGoes({ step }: { step: StepFace }) {
   return (
     <Box sx={{ mt: 2, display: 'grid', gap: 1, fontSize: '1.05rem', maxWidth: '60ch' }}>
       {step.cautions.length > 0 && <Cautions cautions={step.cautions} />}
+      {step.waters.map((water) => (
+        <Box key={water} sx={{ fontWeight: 600 }}>
+          {water}
+        </Box>
+      ))}
       <div>{step.how}</div>
       {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
       {step.doneWhen && <div>Done when: {step.doneWhen}</div>}

@@ -58,10 +58,37 @@ export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskSco
       <Guess minutes={scope.guessMinutes} onGuess={(guessMinutes) => say({ guessMinutes })} />
       <Tick label="Matters most" on={scope.matters} onChange={(matters) => say({ matters })} />
       <Tick label="Dreaded" on={scope.dreaded} onChange={(dreaded) => say({ dreaded })} />
+      {task.method.forOneOrTwo && <ByHowMany alone={known.alone} onSay={(alone) => say({ alone })} />}
       <Products task={task} school={known.products} onSchool={(products) => say({ products })} />
     </Stack>
   );
 });
+
+type ByHowManyProps = {
+  readonly alone: boolean | undefined;
+  readonly onSay: (alone: boolean | undefined) => void;
+};
+
+/** Heavy things: by two, or by one in another way. */
+function ByHowMany({ alone, onSay }: ByHowManyProps) {
+  return (
+    <NativeSelect
+      size="small"
+      label="Done by"
+      value={alone === undefined ? '' : alone ? 'one' : 'two'}
+      none="whoever is there"
+      options={[
+        ['one', 'one person'],
+        ['two', 'two people'],
+      ]}
+      helperText={
+        alone ? 'Heavy: emptied, on felt, a corner at a time. If it does not give, leave it.' : undefined
+      }
+      onChange={(chosen) => onSay(chosen === '' ? undefined : chosen === 'one')}
+      sx={{ minWidth: 170 }}
+    />
+  );
+}
 
 type ProductsProps = {
   readonly task: CleanTask;

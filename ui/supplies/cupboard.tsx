@@ -6,7 +6,6 @@ import { type ReactNode, useOptimistic } from 'react';
 import type { Stock } from '@/core/clean/supplies';
 import type { HouseholdChange } from '@/core/household/change';
 import { put } from '@/core/household/put';
-import { PRODUCT_FORMS } from '@/present/supplies/product-forms';
 import type { CupboardRow, SuppliesScreen } from '@/present/supplies/supplies-model';
 import { count } from '@/present/words/words';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
@@ -231,8 +230,7 @@ function Amount({ label, name, value, least = 0, most, hint, onKeep }: AmountPro
 
 /** What is there and in no job: it may be wanted all the same. */
 function AnotherProduct({ screen, send }: { screen: SuppliesScreen; send: Send }) {
-  const listed = new Set<string>(screen.cupboard.map((row) => row.product));
-  const others = PRODUCT_FORMS.filter(({ product }) => !listed.has(product));
+  const { others } = screen;
   return (
     <NativeSelect
       size="small"

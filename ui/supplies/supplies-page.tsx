@@ -2,6 +2,7 @@ import Typography from '@mui/material/Typography';
 import type { FoundThing } from '@/core/day/run';
 import { roomsOf } from '@/core/home/room';
 import type { Current } from '@/core/problem/campaign';
+import { jobsWithProducts } from '@/present/supplies/own-product-jobs';
 import { type SuppliesScreen, suppliesScreen } from '@/present/supplies/supplies-model';
 import { type WashScreen, washScreen } from '@/present/supplies/wash-model';
 import { washLead } from '@/present/supplies/wash-words';
@@ -11,8 +12,9 @@ import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
 import { Cupboard } from './cupboard';
-import { FoundToBuy, type SettleAct } from './found-to-buy';
+import { FoundThings, type SettleAct } from './found-things';
 import { MixingCards } from './mixing-cards';
+import { OwnProducts } from './own-products';
 import { ShoppingList } from './shopping-list';
 import { Wash } from './wash';
 
@@ -21,6 +23,7 @@ const VIEWS = {
   cupboard: { href: '/supplies/cupboard', name: 'In the cupboard' },
   mix: { href: '/supplies/mix', name: 'To mix' },
   wash: { href: '/supplies/wash', name: 'The wash' },
+  own: { href: '/supplies/own', name: 'Your own' },
 } as const;
 type View = keyof typeof VIEWS;
 
@@ -31,7 +34,7 @@ export function isSuppliesView(name: string): name is View {
 type SuppliesPageProps = {
   readonly state: Current;
   readonly view: View;
-  /** Written down to buy in the middle of a day's work. */
+  /** Written down in the middle of a day's work, and not settled yet. */
   readonly found: readonly FoundThing[];
   readonly actions: ChangeActions;
   readonly settle: SettleAct;
@@ -46,11 +49,21 @@ export function SuppliesPage(props: SuppliesPageProps) {
   return (
     <>
       <ViewSwitch label="Supplies" views={Object.values(VIEWS)} here={VIEWS[view].href} />
-      <PageHead title={TITLES[view](screen, found.length)}>{LEADS[view](screen, washed)}</PageHead>
+      <PageHead title={TITLES[view](screen, found.filter(({ find }) => find === 'buy').length)}>
+        {LEADS[view](screen, washed)}
+      </PageHead>
       {view === 'buy' && <ToBuy {...props} screen={screen} />}
       {view === 'cupboard' && <Cupboard screen={screen} edits={state.edits} actions={props.actions} />}
       {view === 'mix' && <MixingCards screen={screen} />}
       {view === 'wash' && <Wash screen={washed} />}
+      {view === 'own' && (
+        <OwnProducts
+          products={state.household.catalogue.products}
+          jobs={jobsWithProducts(state)}
+          edits={state.edits}
+          actions={props.actions}
+        />
+      )}
     </>
   );
 }
@@ -68,11 +81,27 @@ function NoWorkYet() {
 
 function ToBuy({ state, found, actions, settle, screen }: SuppliesPageProps & { screen: SuppliesScreen }) {
   const roomNames = new Map(roomsOf(state.household.home).map(({ id, name }) => [id, name]));
-  const texts = found.map(({ text }) => text);
+  const toBuy = found.filter(({ find }) => find === 'buy');
+  const texts = toBuy.map(({ text }) => text);
   return (
     <>
       <ShoppingList screen={screen} found={texts} edits={state.edits} actions={actions} />
-      <FoundToBuy found={found} roomNames={roomNames} settle={settle} />
+      <FoundThings
+        title="Written down on the way"
+        settled="Bought"
+        found={toBuy}
+        today={state.today}
+        roomNames={roomNames}
+        settle={settle}
+      />
+      <FoundThings
+        title="To use up soon"
+        settled="Used up"
+        found={found.filter(({ find }) => find === 'use')}
+        today={state.today}
+        roomNames={roomNames}
+        settle={settle}
+      />
       {!screen.planned && (
         <Typography sx={{ mt: 2, color: 'text.secondary' }}>
           Days follow once the work is spread: then each line says by when it is needed.
@@ -90,6 +119,7 @@ const TITLES: Record<View, (screen: SuppliesScreen, found: number) => string> = 
   cupboard: () => 'In the cupboard',
   mix: () => 'To mix',
   wash: () => 'The wash',
+  own: () => 'Products of your own',
 };
 
 const LEADS: Record<View, (screen: SuppliesScreen, wash: WashScreen) => string> = {
@@ -100,4 +130,6 @@ const LEADS: Record<View, (screen: SuppliesScreen, wash: WashScreen) => string> 
   cupboard: () => 'What is there, and how much is left by now. What is past its date does not count.',
   mix: () => 'Exactly so much for the bucket and the bottle you have. The label of the product comes first.',
   wash: (_screen, wash) => washLead(wash),
+  own: () =>
+    'What you mix yourself, and bottles that the list does not know. They are chosen, measured, mixed, bought and kept apart from what they must not meet like all others.',
 };

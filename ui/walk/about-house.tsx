@@ -4,7 +4,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useOptimistic, useState } from 'react';
+import { useOptimistic } from 'react';
 import { UNITS, type Units } from '@/core/basics/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import { WAYS_ROUND, type WayRound } from '@/core/home/room';
@@ -13,12 +13,15 @@ import { BUILT_YEAR_USE, FACT_QUESTIONS, LATITUDE_USE, WAY_WORDS } from '@/prese
 import type { ChangeActions } from '../parts/change-actions';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
-import { TextField } from '../parts/text-field';
 import { useChanges } from '../parts/use-changes';
+import { NumberFact } from './number-fact';
+import { WeatherFields } from './weather-fields';
 import { WeeklyRoundFields } from './weekly-round-fields';
 
 export type AboutHouseProps = {
   readonly facts: HomeFacts;
+  /** Whether dates of which nothing is said go by the simulated forecast. */
+  readonly forecast: boolean;
   readonly way: WayRound;
   readonly units: Units;
   readonly people: readonly Pick<Member, 'id' | 'name'>[];
@@ -52,7 +55,7 @@ const NUMBERS = [
 ] as const;
 
 /** What is true of the whole house, with what each answer is used for; the way round; and the units. */
-export function AboutHouse({ facts: stored, way, units, people, actions }: AboutHouseProps) {
+export function AboutHouse({ facts: stored, forecast, way, units, people, actions }: AboutHouseProps) {
   const [facts, show] = useOptimistic(stored, (_known, next: HomeFacts) => next);
   const changes = useChanges(actions);
   const say = (next: HomeFacts) => changes.send({ do: 'home-facts', facts: next }, 'Kept.', () => show(next));
@@ -67,6 +70,12 @@ export function AboutHouse({ facts: stored, way, units, people, actions }: About
         round={facts.weeklyRound ?? { covers: [] }}
         people={people}
         onSay={(weeklyRound) => say({ ...facts, weeklyRound })}
+      />
+      <WeatherFields
+        isOn={forecast}
+        wetDays={facts.wetDays}
+        onSwitch={(isOn) => changes.send({ do: 'forecast', ...(isOn && { seed: anySeed() }) }, 'Kept.')}
+        onSay={(wetDays) => say({ ...facts, wetDays })}
       />
       {NUMBERS.map(({ fact, ...field }) => (
         <NumberFact
@@ -125,38 +134,5 @@ function InThisHouse({ facts, onSay }: { facts: HomeFacts; onSay: (facts: HomeFa
   );
 }
 
-type NumberFactProps = {
-  readonly label: string;
-  readonly value: number | undefined;
-  readonly range: readonly [number, number];
-  readonly keys: 'numeric' | 'text';
-  readonly fault: string;
-  readonly use: string;
-  readonly onChange: (value: number | undefined) => void;
-};
-
-/** Kept when the field is left; empty is not known. */
-function NumberFact({ label, value, range, keys, fault, use, onChange }: NumberFactProps) {
-  const [least, most] = range;
-  const [text, setText] = useState(value === undefined ? '' : String(value));
-  const typed = text.trim() === '' ? undefined : Number(text);
-  const isFine = typed === undefined || (Number.isInteger(typed) && typed >= least && typed <= most);
-  const keep = () => {
-    if (isFine && typed !== value) onChange(typed);
-  };
-  return (
-    <TextField
-      label={label}
-      value={text}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
-      error={!isFine}
-      helperText={isFine ? use : fault}
-      slotProps={{
-        htmlInput: { inputMode: keys },
-        formHelperText: { role: isFine ? undefined : 'alert' },
-      }}
-    />
-  );
-}
+const SEEDS = 2 ** 31;
+const anySeed = () => Math.floor(Math.random() * SEEDS);

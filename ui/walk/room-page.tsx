@@ -1,5 +1,6 @@
 import { fixtureOfTask, partsOfStepId } from '@/core/basics/ids';
 import { shownIn, unitName } from '@/core/basics/units';
+import { USUAL_SWEEP } from '@/core/clean/clean';
 import { ROOM_KINDS, type Room, roomsOf } from '@/core/home/room';
 import type { Current } from '@/core/problem/campaign';
 import { clearFixtures } from '@/core/problem/progress';
@@ -75,6 +76,7 @@ function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
     pace: paceOf(people),
     atHand: atHandOf({ home, people, machines }),
     belongings: clean?.belongings ?? 'stop',
+    sweep: clean?.sweep ?? USUAL_SWEEP,
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,
     uses: usesOf(ticks.filter(({ step }) => here.has(partsOfStepId(step)?.fixtureId ?? ''))),

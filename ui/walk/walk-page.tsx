@@ -39,6 +39,7 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
         <AddFloor actions={actions} first={floors.length === 0} />
         {rooms.length > 0 && <ToMend rooms={rooms} />}
         <AboutHouseLater
+          forecast={household.forecastSeed !== undefined}
           facts={household.home.facts}
           way={household.home.wayRound}
           units={household.units}

@@ -64,8 +64,20 @@ export const BATHROOM: readonly MethodEntry[] = [
       dwell('soak', 'Taps soak', [30, 40, 60], { atMostMinutes: 75 }),
       hands('polish', 'Brush round the foot, rinse, polish dry', { setUpMinutes: 1, rate: per('each', 20) }),
     ],
+    steam: [
+      hands('steam', 'Steam round foot and spout with the small brush, cloth in hand', {
+        setUpMinutes: 4,
+        tags: ['heat'],
+        rate: per('each', 15),
+      }),
+      hands('dry', 'Polish dry', { setUpMinutes: 1, rate: per('each', 40) }),
+    ],
     tools: ['cloths', 'old toothbrush', 'gloves'],
-    products: { pantry: [dose('citric-acid', 10, 'g', 300)], shop: [dose('limescale-remover', 30, 'ml')] },
+    products: {
+      steam: [dose('steam', 200, 'ml')],
+      pantry: [dose('citric-acid', 10, 'g', 300)],
+      shop: [dose('limescale-remover', 30, 'ml')],
+    },
     leastAge: 14,
     intervalMonths: 3,
     hardness: 2,
@@ -93,9 +105,19 @@ export const BATHROOM: readonly MethodEntry[] = [
         rate: per('faceM2', 55),
       }),
     ],
+    steam: [
+      hands('steam', 'Steam the grout from the top down, line by line, wipe what runs', {
+        setUpMinutes: 5,
+        tags: ['heat'],
+        splitMinutes: 15,
+        rate: per('faceM2', 30),
+      }),
+      hands('dry', 'Squeegee and dry', { setUpMinutes: 1, rate: per('faceM2', 120) }),
+    ],
     tools: ['grout brush', 'squeegee', 'gloves'],
     products: {
       water: [dose('water', 3000, 'ml')],
+      steam: [dose('steam', 600, 'ml')],
       pantry: [dose('oxygen-bleach', 30, 'g', 1000)],
       shop: [dose('chlorine-bleach', 50, 'ml', 1000)],
     },

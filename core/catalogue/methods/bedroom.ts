@@ -88,8 +88,20 @@ export const BEDROOM: readonly MethodEntry[] = [
         rate: per('faceM2', 55),
       }),
     ],
+    steam: [
+      hands('vacuum', 'Vacuum all sides', {
+        setUpMinutes: 3,
+        tags: ['vacuum', 'noise'],
+        rate: per('faceM2', 45),
+      }),
+      hands('off', 'Steam it slowly, little at a time, and let it air until it is dry', {
+        setUpMinutes: 5,
+        tags: ['heat'],
+        rate: per('faceM2', 25),
+      }),
+    ],
     tools: ['vacuum with upholstery head', 'sieve'],
-    products: { pantry: [dose('baking-soda', 120, 'g')] },
+    products: { steam: [dose('steam', 300, 'ml')], pantry: [dose('baking-soda', 120, 'g')] },
     intervalMonths: 6,
     hardness: 2,
     how: 'Window open while the soda works.',

@@ -34,9 +34,17 @@ export const FLOORS: readonly MethodEntry[] = [
       hands('mop', 'From the far corner to the door', { setUpMinutes: 3, rate: per('floorM2', 130) }),
       wait('dry', 'Floor dries', [15, 25, 40], { closesRoom: true }),
     ],
+    steam: [
+      hands('mop', 'Steam from the far corner to the door, always moving', {
+        setUpMinutes: 5,
+        tags: ['heat'],
+        rate: per('floorM2', 80),
+      }),
+    ],
     tools: ['flat mop', 'bucket'],
     products: {
       water: [dose('water', 4000, 'ml')],
+      steam: [dose('steam', 500, 'ml')],
       pantry: [dose('soft-soap', 20, 'ml', 5000)],
       shop: [dose('stone-cleaner', 25, 'ml', 5000)],
     },

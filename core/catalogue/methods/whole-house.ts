@@ -23,6 +23,20 @@ export const WHOLE_HOUSE: readonly MethodEntry[] = [
     doneWhen: 'The bags have left the room.',
   },
   {
+    id: 'sweep-pass',
+    fixture: 'sorting',
+    title: 'Sweep through the room against the clock',
+    kind: 'belongings',
+    layer: 0,
+    steps: [hands('sweep', 'By the clock, with bags', { setUpMinutes: 15, soiled: false })],
+    tools: ['bags', 'timer'],
+    intervalMonths: 12,
+    hardness: 2,
+    how: 'Once round, quickly: only what goes without a second thought. Nothing is wiped.',
+    doneWhen:
+      'The time is over or the bags are full, whichever comes first, and the bags have left the room.',
+  },
+  {
     id: 'found-work',
     fixture: 'found-work',
     title: 'See to what was found on the way',

@@ -16,6 +16,7 @@ import { step014 } from './014-commands-and-wishes';
 import { step015 } from './015-what-matters';
 import { step016 } from './016-at-home';
 import { step017 } from './017-what-a-machine-takes';
+import { step018 } from './018-sweeps';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -37,6 +38,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step015,
   step016,
   step017,
+  step018,
 ];
 
 /** A database that knows migrations which this version does not. */

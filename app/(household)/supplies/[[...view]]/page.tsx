@@ -18,7 +18,7 @@ export default async function Page({ params }: { params: Promise<{ view?: string
     <SuppliesPage
       state={state}
       view={name}
-      found={found.filter(({ find }) => find === 'buy')}
+      found={found}
       actions={{ change, undo: undoLast, redo: redoLast }}
       settle={settle}
     />

@@ -2,41 +2,49 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useOptimistic } from 'react';
+import { useId, useOptimistic } from 'react';
 import type { FoundThing } from '@/core/day/run';
+import { GoodUntil } from '../parts/good-until';
 import { Sentence } from '../parts/sentence';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
 
 export type SettleAct = CommandAction;
 
-type FoundToBuyProps = {
+type FoundThingsProps = {
+  readonly title: string;
+  /** What a press says of one, as in `Bought`. */
+  readonly settled: string;
   readonly found: readonly FoundThing[];
+  readonly today: string;
   readonly roomNames: ReadonlyMap<string, string>;
   readonly settle: SettleAct;
 };
 
-/** What somebody wrote down to buy while they were at something else. */
-export function FoundToBuy({ found, roomNames, settle }: FoundToBuyProps) {
+/** What somebody wrote down while they were at something else, what is due first on top. */
+export function FoundThings({ title, settled, found, today, roomNames, settle }: FoundThingsProps) {
+  const id = useId();
   const [left, takeOff] = useOptimistic(found, (things, id: string) =>
     things.filter((thing) => thing.id !== id),
   );
   const { send, fault } = useCommand();
-  const bought = (id: string) => send(settle, { found: id }, { show: () => takeOff(id) });
+  const done = (id: string) => send(settle, { found: id }, { show: () => takeOff(id) });
   if (left.length === 0 && fault === undefined) return null;
   return (
-    <Box component="section" aria-labelledby="found-to-buy" sx={{ mt: 4 }}>
-      <Typography variant="h2" id="found-to-buy" sx={{ mb: 1 }}>
-        Written down on the way
+    <Box component="section" aria-labelledby={id} sx={{ mt: 4 }}>
+      <Typography variant="h2" id={id} sx={{ mb: 1 }}>
+        {title}
       </Typography>
       <Sentence>{fault}</Sentence>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {left.map(({ id, text, room }) => (
+        {left.toSorted(byDate).map((thing) => (
           <ThingLine
-            key={id}
-            text={text}
-            room={room === undefined ? undefined : roomNames.get(room)}
-            onBought={() => bought(id)}
+            key={thing.id}
+            thing={thing}
+            today={today}
+            settled={settled}
+            room={thing.room === undefined ? undefined : roomNames.get(thing.room)}
+            onSettle={() => done(thing.id)}
           />
         ))}
       </Box>
@@ -44,13 +52,20 @@ export function FoundToBuy({ found, roomNames, settle }: FoundToBuyProps) {
   );
 }
 
+/** What is good for the shortest time first, and what has no date at the end. */
+function byDate({ by: a = '9' }: FoundThing, { by: b = '9' }: FoundThing): number {
+  return a.localeCompare(b);
+}
+
 type ThingLineProps = {
-  readonly text: string;
+  readonly thing: FoundThing;
+  readonly today: string;
+  readonly settled: string;
   readonly room: string | undefined;
-  readonly onBought: () => void;
+  readonly onSettle: () => void;
 };
 
-function ThingLine({ text, room, onBought }: ThingLineProps) {
+function ThingLine({ thing: { text, by }, today, settled, room, onSettle }: ThingLineProps) {
   return (
     <Box
       component="li"
@@ -74,9 +89,10 @@ function ThingLine({ text, room, onBought }: ThingLineProps) {
             {room}
           </Box>
         )}
+        {by !== undefined && <GoodUntil date={by} today={today} />}
       </Box>
-      <Button onClick={onBought} aria-label={`Bought: ${text}`} className="not-printed">
-        Bought
+      <Button onClick={onSettle} aria-label={`${settled}: ${text}`} className="not-printed">
+        {settled}
       </Button>
     </Box>
   );
