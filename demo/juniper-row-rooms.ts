@@ -95,7 +95,12 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
           [
             'Wall cupboards',
             { kind: 'cupboard-tops', soil: 'years' },
-            { kind: 'cupboard', count: 4, fullness: 'half' },
+            {
+              kind: 'cupboard',
+              count: 4,
+              fullness: 'half',
+              places: ['left of the hood', 'right of the hood', 'by the window', 'corner'],
+            },
           ],
           [
             'Worktop',
@@ -109,7 +114,13 @@ export const JUNIPER_ROW_FLOORS: readonly Floor[] = [
           [
             'Base cupboards',
             { kind: 'kitchen-drawers', count: 1, fullness: 'half' },
-            { kind: 'cupboard', count: 4, height: 'low', fullness: 'half' },
+            {
+              kind: 'cupboard',
+              count: 4,
+              height: 'low',
+              fullness: 'half',
+              places: ['pans', 'baking', 'bowls', 'corner'],
+            },
             'plinths',
           ],
           ['Table', { kind: 'wood-furniture', count: 3 }, 'ceiling-light'],

@@ -3,7 +3,10 @@
  * the one place where such a name is put together and taken apart.
  */
 
-/** `fixture:method`, such as `hall-1-door:door-wash`: in tasks, marks, steering, problems and plans. */
+/**
+ * `fixture:method`, such as `hall-1-door:door-wash`, with the number of a single place where there are several, such as
+ * `kitchen-2-drawers:drawers-clear.3`: in tasks, marks, steering, problems and plans.
+ */
 export type TaskId = string & { readonly brand: 'TaskId' };
 
 /** `fixture:method/key`, such as `hall-1-door:door-wash/wash`: in steps, ticks, events, problems and plans. */
@@ -13,11 +16,21 @@ export function taskIdOf(fixtureId: string, methodId: string): TaskId {
   return `${fixtureId}:${methodId}` as TaskId;
 }
 
+/** The task of one of several places of a fixture, by its number. */
+export function placeTaskId(whole: TaskId, number: number): TaskId {
+  return `${whole}.${number}` as TaskId;
+}
+
+/** The task of all places of a fixture together, of which one may be a part. */
+export function wholeTaskOf(taskId: TaskId): TaskId {
+  return taskId.replace(/\.\d+$/, '') as TaskId;
+}
+
 export function stepIdIn(taskId: string, key: string): StepId {
   return `${taskId}/${key}` as StepId;
 }
 
-const STEP_ID = /^((.+):[a-z0-9-]+)\/([a-z-]+)$/s;
+const STEP_ID = /^((.+):[a-z0-9-]+(?:\.\d+)?)\/([a-z-]+)$/s;
 
 /**
  * What a step id names; undefined for text of another shape.

@@ -124,6 +124,8 @@ export const methodSchema = z.strictObject({
   /** 0 ceiling … 9 floor. */
   layer: z.int().min(0).max(9),
   steps: z.array(z.discriminatedUnion('mode', [handsSchema, waitSchema])).min(1),
+  /** By what the single places are counted that are gone through one by one, each with a tick of its own. */
+  places: z.enum(['each', 'drawers', 'shelfM']).optional(),
   sameDay: z.boolean().default(false),
   needs: z.array(z.enum(['dry', 'daylight'])).default([]),
   /** How it is done with steam, where that is another way. */

@@ -158,7 +158,7 @@ describe('the circumstances', () => {
     const alone = estimateTask(method('floor-vacuum'), floor, roomWith()).hands.minutes;
     const shared = estimateTask(method('floor-vacuum'), floor, roomWith(), {
       ...USUAL_CIRCUMSTANCES,
-      setUpShared: true,
+      setUpShared: 'room',
     }).hands.minutes;
     expect(alone - shared).toBeCloseTo(2, 5);
   });

@@ -55,8 +55,10 @@ export type Circumstances = {
   /** How much longer this household takes than the rates say. */
   readonly pace: number;
   readonly belongings: BelongingsSchool;
-  /** Whether the tools stand ready from the room before, because the floor runs on. */
-  readonly setUpShared: boolean;
+  /** Where the tools stand ready from: the room before, whose floor runs on, or the place before at the same thing. */
+  readonly setUpShared?: 'room' | 'place';
+  /** The share of what is at the fixture: one of several places. */
+  readonly share: number;
   /** What the washing machine takes, in kilograms. */
   readonly washerKg: number;
 };
@@ -65,7 +67,7 @@ export const USUAL_CIRCUMSTANCES: Circumstances = {
   facts: NO_FACTS,
   pace: 1,
   belongings: 'stop',
-  setUpShared: false,
+  share: 1,
   washerKg: USUAL_MACHINE_KG,
 };
 
@@ -78,7 +80,7 @@ export type Factor =
 /** The parts of a figure, so that a person can do the sum again. */
 export type Parts = {
   readonly setUpMinutes: number;
-  readonly setUpShared: boolean;
+  readonly setUpShared?: 'room' | 'place';
   readonly rate?: {
     readonly quantity: number;
     readonly unit: Unit;
@@ -212,10 +214,11 @@ function waitEstimate(step: WaitStep, { method, fixture, room, circumstances }: 
 
 function partsOf(step: HandsStep, site: Site): Parts {
   const { setUpShared, pace } = site.circumstances;
+  const isSpared = setUpShared !== undefined && step.setUpMinutes > 0;
   const belongings = step.belongings && belongingsPart(step.belongings, site);
   return {
-    setUpMinutes: setUpShared ? 0 : step.setUpMinutes,
-    setUpShared: setUpShared && step.setUpMinutes > 0,
+    setUpMinutes: isSpared ? 0 : step.setUpMinutes,
+    ...(isSpared && { setUpShared }),
     ...(step.rate && { rate: ratePart(step.rate, step.soiled, site) }),
     ...(belongings && { belongings }),
     pace,
@@ -227,7 +230,7 @@ function ratePart(
   soiled: boolean,
   { method, fixture, room, circumstances }: Site,
 ): NonNullable<Parts['rate']> {
-  const quantity = quantityOf(rate.quantity, fixture, room);
+  const quantity = quantityOf(rate.quantity, fixture, room) * circumstances.share;
   const factors = [
     ...(soiled ? [{ by: 'soil', level: fixture.soil, factor: SOIL_FACTORS[fixture.soil] } as const] : []),
     { by: 'reach', height: fixture.height, factor: REACH_FACTORS[fixture.height] } as const,
@@ -247,7 +250,10 @@ function belongingsPart(
   if (circumstances.belongings === 'leave' && does !== 'move') return undefined;
   const share = circumstances.belongings === 'first' && does === 'decide' ? HANDLING_SHARE : 1;
   const things = Math.round(
-    quantityOf(quantity, fixture, room) * thingsPerUnit * shareOfFull(of, fixture.fullness),
+    quantityOf(quantity, fixture, room) *
+      circumstances.share *
+      thingsPerUnit *
+      shareOfFull(of, fixture.fullness),
   );
   const secondsEach = belongings.secondsEach * share;
   return { things, secondsEach, fullness: fixture.fullness, minutes: (things * secondsEach) / 60 };

@@ -7,6 +7,7 @@ import { MACHINE_KINDS, WORK_KINDS } from '../catalogue/work-kinds';
 import type { Range, StepEstimate } from '../estimate/estimate';
 import { SURFACES } from '../home/surfaces';
 import type { HouseholdFile } from '../household/household';
+import { jobName } from '../work/single-places';
 import { type CleanTask, handsRange, listTasks } from '../work/tasks';
 import { gathered } from '../work/wash-loads';
 import { workOf } from '../work/work';
@@ -57,7 +58,7 @@ function taskEntry(task: CleanTask): object {
   const { estimate, scope } = task;
   return {
     task: task.id,
-    title: task.method.title,
+    title: jobName(task),
     floor: task.floor.name,
     room: task.room.name,
     stop: task.stop.name,

@@ -45,8 +45,12 @@ const COLUMNS = {
   leave: ({ fixture }) => fixture && yesNo(fixture.leave),
   last_done: ({ fixture }) => fixture?.lastDone,
   mend: ({ fixture }) => fixture?.mend,
+  places: ({ fixture }) => fixture?.places?.join(BETWEEN_PLACES),
   fixture_id: ({ fixture }) => fixture?.id,
 } as const satisfies Record<string, (line: Line) => string | number | undefined>;
+
+/** Between the names of the single places of a fixture. */
+const BETWEEN_PLACES = ' | ';
 
 type Line = { readonly floor: Floor; readonly room?: Room; readonly stop?: Stop; readonly fixture?: Fixture };
 type Cells = Readonly<Partial<Record<keyof typeof COLUMNS, string>>>;
@@ -257,6 +261,7 @@ class Reader {
       leave: isYes(cells.leave),
       ...(cells.last_done && { lastDone: cells.last_done }),
       ...(cells.mend && { mend: cells.mend }),
+      ...(cells.places && { places: cells.places.split('|').map(oneLine) }),
     });
     return fixture.success ? fixture.data : sentenceOf(fixture.error.issues[0], cells);
   }

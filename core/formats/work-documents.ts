@@ -13,6 +13,7 @@ import { inSpoons, type Mixture, mixingCard, mixturesFor, volumeMl } from '../su
 import { MADE_UP_PRICES } from '../supplies/price-list';
 import { consumedSince, sessionsOf, shoppingList } from '../supplies/shopping';
 import { clothsFor } from '../supplies/things';
+import { jobName } from '../work/single-places';
 import { type CleanTask, tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
 
@@ -32,7 +33,7 @@ export function orderDocument(household: HouseholdFile, catalogue: Catalogue): o
     tasks: tasksInOrder(work.steps).map((task, i) => ({
       number: i + 1,
       task: task.id,
-      title: task.method.title,
+      title: jobName(task),
       room: task.room.name,
       stop: task.stop.name,
       layer: task.method.layer,

@@ -6,6 +6,7 @@ import {
   FULLNESSES,
   HEIGHTS,
   MOST_COUNT,
+  MOST_PLACES,
   MOST_ROOM_M,
   ROOM_KINDS,
   type RoomKind,
@@ -46,6 +47,8 @@ export const fixtureSchema = z.strictObject({
   lastDone: dateSchema.optional(),
   /** What is broken, worn or needs paint. */
   mend: lineSchema(300).min(1).optional(),
+  /** What its single places are called, in the order in which one goes; those without a name are counted. */
+  places: z.array(lineSchema(60)).max(MOST_PLACES).optional(),
 });
 export type Fixture = z.infer<typeof fixtureSchema>;
 

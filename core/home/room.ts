@@ -13,6 +13,7 @@ export {
   HEIGHTS,
   type Height,
   MOST_COUNT,
+  MOST_PLACES,
   MOST_ROOM_M,
   PACES,
   type Pace,

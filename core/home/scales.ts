@@ -39,6 +39,8 @@ export const FULLNESSES = ['empty', 'sparse', 'half', 'full', 'crammed'] as cons
 export type Fullness = (typeof FULLNESSES)[number];
 
 export const MOST_COUNT = 500;
+/** Places of one fixture that are told apart; where there are more, they are gone through as one. */
+export const MOST_PLACES = 24;
 export const MOST_ROOM_M = 40;
 
 /** How one goes round a room, from the door. */

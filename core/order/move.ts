@@ -1,6 +1,7 @@
 import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from '../clean/rule';
 import type { Home } from '../home/room';
 import type { Policy } from '../plan/problem';
+import { jobName } from '../work/single-places';
 import type { CleanTask } from '../work/task';
 import { type OrderedWork, orderWork } from './ordered';
 
@@ -39,7 +40,7 @@ export function moveBefore(
 function moveRule(task: CleanTask, before: CleanTask): OrderRule {
   return {
     id: `${OWN_RULE_PREFIX}move-${hash(`${task.id} ${before.id}`)}`,
-    name: `“${task.method.title}” before “${before.method.title}”`.slice(0, 120),
+    name: `“${jobName(task)}” before “${jobName(before)}”`.slice(0, 120),
     before: { tasks: [task.id] },
     after: { tasks: [before.id] },
     within: 'house',

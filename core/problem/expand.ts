@@ -13,6 +13,7 @@ import { tasksInOrder } from '../order/working-order';
 import type { Member } from '../people/member';
 import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
 import { longestWait } from '../work/dwell';
+import { jobName } from '../work/single-places';
 import { ADULT, cannotDo, tagsOf } from '../work/step-tags';
 import { type CleanTask, stepIdOf, tasksOf } from '../work/tasks';
 import { earliestAfter, usesOf } from '../work/uses';
@@ -229,7 +230,7 @@ function taskOf(task: CleanTask, by: Means, earliest: string | undefined, block:
   const { method } = task;
   return {
     id: task.id,
-    title: method.title,
+    title: jobName(task),
     room: task.room.id,
     kind: method.kind,
     layer: method.layer,

@@ -1,3 +1,4 @@
+import { type TaskId, wholeTaskOf } from '../basics/ids';
 import { plusMonths } from '../basics/local-time';
 import type { Method } from '../catalogue/method';
 import type { ProductSchool } from '../catalogue/work-kinds';
@@ -33,10 +34,12 @@ export function marksOf(marks: readonly Mark[]): Marks {
 }
 
 type Subject = {
-  readonly id: string;
+  readonly id: TaskId;
   readonly method: Method;
   readonly fixture: Fixture;
   readonly room: Room;
+  /** Which of several places of the fixture it is about. */
+  readonly part?: { readonly of: number };
 };
 
 const MOST_HARDNESS = 5;
@@ -54,7 +57,7 @@ export function scopeOf(subject: Subject, marks: Marks, facts: HomeFacts, finish
   const reason = decided ? decided.reason : usual?.reason;
   const dreaded = firstOf(near, 'dreaded') ?? false;
   const matters = firstOf(near, 'matters') ?? false;
-  const guessMinutes = near.find((mark) => mark.on === 'task')?.guessMinutes;
+  const guessMinutes = guessOf(subject, near);
   return {
     in: !out,
     ...(out && reason !== undefined && { reason }),
@@ -84,8 +87,22 @@ export function aloneFor(subject: Omit<Subject, 'fixture'>, marks: Marks, alone:
 
 function nearest({ id, room, method }: Omit<Subject, 'fixture'>, marks: Marks): Mark[] {
   if (marks.size === 0) return [];
-  const targets: Record<Mark['on'], string> = { task: id, room: room.id, kind: method.kind };
-  return MARK_LEVELS.flatMap((on) => marks.get(markKey({ on, target: targets[on] })) ?? []);
+  // What was said of all places of a thing is said of each.
+  const targets: Record<Mark['on'], ReadonlySet<string>> = {
+    task: new Set([id, wholeTaskOf(id)]),
+    room: new Set([room.id]),
+    kind: new Set([method.kind]),
+  };
+  return MARK_LEVELS.flatMap((on) =>
+    [...targets[on]].flatMap((target) => marks.get(markKey({ on, target })) ?? []),
+  );
+}
+
+/** A guess of all places together is shared out evenly. */
+function guessOf({ id, part }: Subject, near: readonly Mark[]): number | undefined {
+  const mark = near.find(({ on, guessMinutes }) => on === 'task' && guessMinutes !== undefined);
+  if (mark?.guessMinutes === undefined) return undefined;
+  return mark.target === id ? mark.guessMinutes : mark.guessMinutes / (part?.of ?? 1);
 }
 
 function firstOf<Key extends 'priority' | 'matters' | 'dreaded'>(near: readonly Mark[], key: Key): Mark[Key] {

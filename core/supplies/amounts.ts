@@ -4,6 +4,7 @@ import { isFromTap, type ProductName } from '../catalogue/products';
 import { quantityOf } from '../furnish/quantities';
 import type { QuantityName } from '../home/quantity-names';
 import { dosesOf } from '../products/product-choice';
+import { shareOfJob } from '../work/single-places';
 import type { CleanTask } from '../work/task';
 import { zoneOf } from './things';
 
@@ -64,7 +65,7 @@ export function mixturesFor(tasks: readonly CleanTask[], vessels: Vessels): Mixt
 function shareOf(dose: Dose, task: CleanTask): number {
   const quantity = quantityFor(task);
   const reach = REACH[quantity][dose.inMl === undefined ? 'neat' : 'fill'];
-  return quantityOf(quantity, task.fixture, task.room) / reach;
+  return (quantityOf(quantity, task.fixture, task.room) * shareOfJob(task)) / reach;
 }
 
 /** By what the work with water is measured. */

@@ -2,6 +2,7 @@ import type { Method } from '../catalogue/method';
 import { factsOf } from '../catalogue/product-facts';
 import { THING_NAMES, type ThingName } from '../clean/thing-names';
 import { productsOf } from '../products/product-choice';
+import { shareOfJob } from '../work/single-places';
 import { tagsOf } from '../work/step-tags';
 import type { CleanTask } from '../work/task';
 
@@ -34,9 +35,19 @@ const uses =
 export function clothsFor(tasks: readonly CleanTask[]): { readonly zone: Zone; readonly count: number }[] {
   const byCloth = tasks.filter((task) => uses(/cloth/)(task.method));
   return (Object.keys(ZONES) as Zone[]).flatMap((zone) => {
-    const jobs = byCloth.filter((task) => zoneOf(task) === zone).length;
-    return jobs === 0 ? [] : [{ zone, count: Math.ceil(jobs / ZONES[zone].jobsPerCloth) }];
+    const jobs = jobsIn(byCloth.filter((task) => zoneOf(task) === zone));
+    return jobs === 0 ? [] : [{ zone, count: wholeUp(jobs / ZONES[zone].jobsPerCloth) }];
   });
+}
+
+/** How many jobs some tasks are: the places of one thing are one together. */
+function jobsIn(tasks: readonly CleanTask[]): number {
+  return tasks.reduce((sum, task) => sum + shareOfJob(task), 0);
+}
+
+/** Shares add up with tiny errors; one more is not fetched for them. */
+function wholeUp(value: number): number {
+  return Math.ceil(value - 1e-6);
 }
 
 /** How what the sessions need adds up over a clean. */
@@ -61,7 +72,7 @@ type ThingRow = {
 const oneFor =
   (tasks: number, holds: (task: CleanTask) => boolean) =>
   (all: readonly CleanTask[]): number =>
-    Math.ceil(all.filter(holds).length / tasks);
+    wholeUp(jobsIn(all.filter(holds)) / tasks);
 /** One for each of the things at which some methods are done. */
 const oneAtEach =
   (...methods: readonly string[]) =>

@@ -29,7 +29,6 @@ export function sortingTasks(tasks: readonly CleanTask[], work: Work): CleanTask
       step,
       parts: {
         setUpMinutes,
-        setUpShared: false,
         belongings: { things, secondsEach, fullness: 'full', minutes: deciding },
         pace: work.pace,
       },

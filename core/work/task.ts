@@ -15,6 +15,7 @@ import {
 import type { BelongingsSchool, Home, Place } from '../home/room';
 import type { ProductChoice } from '../products/product-choice';
 import { type Marks, type Scope, scopeOf } from '../scope/scope';
+import { type SinglePlace, taskIdAt } from './single-places';
 
 /** One method at one place in this clean. */
 export type CleanTask = Place & {
@@ -29,8 +30,10 @@ export type CleanTask = Place & {
   readonly scope: Scope;
   /** What it is done with. */
   readonly products: ProductChoice;
-  /** Of a load: the places from which it was gathered. */
-  readonly from?: readonly Place[];
+  /** Of a load: the places from which it was gathered, and what washes there. */
+  readonly from?: readonly (Place & { readonly methodId: string })[];
+  /** Which of several places of the fixture it is done at. */
+  readonly part?: SinglePlace;
 };
 
 /** What a list of tasks is made from. */
@@ -48,6 +51,8 @@ export type Work = {
   readonly school: ProductSchool;
   /** What has been used already, by task. */
   readonly uses: ReadonlyMap<string, PastUse>;
+  /** Jobs at several places that are done as one: all, or those that were begun so. */
+  readonly asOne: ReadonlySet<TaskId> | 'all';
   /** The finish line, by which something is due or not. */
   readonly finish: string | undefined;
   /** Whether all of it is done on one date, so that nothing can wait for another. */
@@ -61,17 +66,35 @@ export function scopedTask(
   byRates: TaskEstimate,
   products: ProductChoice,
   work: Work,
+  part?: SinglePlace,
 ): CleanTask {
-  const id = taskId(place, method);
+  const id = taskId(place, method, part);
   const { floor, room, stop, fixture } = place;
-  const scope = scopeOf({ id, method, fixture, room }, work.marks, work.home.facts, work.finish);
+  const scope = scopeOf(
+    { id, method, fixture, room, ...(part && { part }) },
+    work.marks,
+    work.home.facts,
+    work.finish,
+  );
   const guessed = work.estimates === 'guess' && scope.guessMinutes !== undefined;
   const estimate = guessed ? guessedEstimate(byRates, scope.guessMinutes as number) : byRates;
-  return { floor, room, stop, fixture, id, method, estimate, byRates, scope, products };
+  return {
+    floor,
+    room,
+    stop,
+    fixture,
+    id,
+    method,
+    estimate,
+    byRates,
+    scope,
+    products,
+    ...(part && { part }),
+  };
 }
 
-export function taskId({ fixture }: Place, method: Method): TaskId {
-  return taskIdOf(fixture.id, method.id);
+export function taskId({ fixture }: Place, method: Method, part?: SinglePlace): TaskId {
+  return taskIdAt(taskIdOf(fixture.id, method.id), part);
 }
 
 export function stepIdOf(task: CleanTask, step: StepEstimate): StepId {

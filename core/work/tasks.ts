@@ -8,6 +8,7 @@ import { begunWith, chooseProducts, type ProductChoice } from '../products/produ
 import { aloneFor, schoolFor } from '../scope/scope';
 import { keepApart } from './apart';
 import { joinedRooms } from './floor-runs';
+import { type SinglePlace, singlePlaces } from './single-places';
 import { sortingTasks } from './sorting';
 import { sweepTasks } from './sweep';
 import { type CleanTask, scopedTask, taskId, type Work } from './task';
@@ -19,10 +20,11 @@ export { type CleanTask, handsRange, stepIdOf, type Work } from './task';
 export function listTasks(work: Work): CleanTask[] {
   const joined = joinedRooms(work.home);
   const found = placesOf(work.home).flatMap((place) =>
-    methodsAt(place, work).flatMap((method) => {
-      const task = taskAt(place, method, work, circumstancesOf(work, method, joined.has(place.room.id)));
-      return task.byRates.steps.some((step) => step.step.mode === 'hands') ? [task] : [];
-    }),
+    methodsAt(place, work)
+      .flatMap((method) =>
+        tasksAt(place, method, work, circumstancesOf(work, method, joined.has(place.room.id))),
+      )
+      .filter((task) => task.byRates.steps.some((step) => step.step.mode === 'hands')),
   );
   return withProductsApart([...passesBefore(found, work), ...found], work);
 }
@@ -68,22 +70,40 @@ function circumstancesOf(work: Work, method: Method, joined: boolean): Circumsta
     pace: work.pace,
     // What a sweep has not taken along stays as it is.
     belongings: work.belongings === 'sweep' ? 'leave' : work.belongings,
-    setUpShared: joined && method.kind === 'floors',
+    ...(joined && method.kind === 'floors' && { setUpShared: 'room' }),
+    share: 1,
     washerKg: work.atHand.washerKg,
   };
 }
 
-function taskAt(place: Place, method: Method, work: Work, circumstances: Circumstances): CleanTask {
-  const { fixture, room } = place;
-  const products = productsAt(place, method, work);
-  const way = products.school === 'steam' ? steaming(method) : method;
-  const done = products.disinfectant ? disinfecting(way, products.disinfectant) : way;
-  return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work);
+/** What a method comes to at a fixture: one job, or one for each of its places. */
+function tasksAt(place: Place, method: Method, work: Work, circumstances: Circumstances): CleanTask[] {
+  const isOne = work.asOne === 'all' || work.asOne.has(taskId(place, method));
+  const parts = isOne ? [] : singlePlaces(method, place);
+  if (parts.length === 0) return [taskAt(place, method, work, circumstances)];
+  return parts.map((part) => {
+    const ready = part.number > 1 ? ({ setUpShared: 'place' } as const) : {};
+    return taskAt(place, method, work, { ...circumstances, ...ready, share: 1 / part.of }, part);
+  });
 }
 
-function productsAt(place: Place, method: Method, work: Work): ProductChoice {
+function taskAt(
+  place: Place,
+  method: Method,
+  work: Work,
+  circumstances: Circumstances,
+  part?: SinglePlace,
+): CleanTask {
   const { fixture, room } = place;
-  const id = taskId(place, method);
+  const products = productsAt(place, method, work, part);
+  const way = products.school === 'steam' ? steaming(method) : method;
+  const done = products.disinfectant ? disinfecting(way, products.disinfectant) : way;
+  return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work, part);
+}
+
+function productsAt(place: Place, method: Method, work: Work, part?: SinglePlace): ProductChoice {
+  const { fixture, room } = place;
+  const id = taskId(place, method, part);
   const wanted = schoolFor({ id, method, room }, work.marks, work.school);
   const used = work.uses.get(id);
   return (used && begunWith(used, fixture, wanted)) ?? chooseProducts(method, fixture, wanted);

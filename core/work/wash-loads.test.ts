@@ -2,20 +2,19 @@ import { describe, expect, it } from 'vitest';
 import { DOZEN_HOMES, homeNamed } from '../../demo/dozen-homes';
 import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
-import { USUAL_MACHINE_KG } from '../laundry/loads';
-import { washedAt } from '../laundry/piece';
+import { newFixture } from '../furnish/fixture';
+import type { Room } from '../home/room';
+import { fitsTogether, USUAL_MACHINE_KG } from '../laundry/loads';
 import { expand } from '../problem/expand';
 import { handsRange, listTasks, tasksOf } from './tasks';
+import { washedBy } from './wash-loads';
 import { workOf } from './work';
 
 const demo = juniperRow('2027-03-01');
 type House = Parameters<typeof workOf>[0];
 const washes = (house: House) =>
   tasksOf(workOf(house, CATALOGUE)).filter(({ method }) => method.id === 'bed-linen-wash');
-const kgOf = (task: ReturnType<typeof washes>[number]) =>
-  (task.from ?? [task])
-    .flatMap((place) => washedAt('bed-linen-wash', place))
-    .reduce((sum, { kg }) => sum + kg, 0);
+const kgOf = (task: ReturnType<typeof washes>[number]) => washedBy(task).reduce((sum, { kg }) => sum + kg, 0);
 
 describe('the linen of a house', () => {
   it('is washed in loads, in the room of the machine, each with all that its drum takes', () => {
@@ -66,6 +65,32 @@ describe('the linen of a house', () => {
     expect(before.map((one) => one.before).toSorted()).toEqual(
       load!.from!.map(({ fixture }) => `${fixture.id}:bed-linen/strip`).toSorted(),
     );
+  });
+
+  it('takes towels along where they fit, and mops with the cloths: one run, as long as the longest', () => {
+    const { home, machines } = homeNamed('children of 6 and 11');
+    const towels = (room: Room): Room => ({
+      ...room,
+      stops: room.stops.map((stop, i) =>
+        i === 0 ? { ...stop, fixtures: [...stop.fixtures, newFixture(`${room.id}-towels`, 'towels')] } : stop,
+      ),
+    });
+    const floors = home.floors.map((floor) => ({
+      ...floor,
+      rooms: floor.rooms.map((room) => (room.kind === 'bathroom' ? towels(room) : room)),
+    }));
+    const house = { ...homeNamed('children of 6 and 11'), machines, home: { ...home, floors } };
+    const listed = tasksOf(workOf({ ...house, clean: undefined }, CATALOGUE));
+    const mixed = listed.filter(({ from }) => new Set(from?.map(({ methodId }) => methodId)).size > 1);
+    for (const load of mixed) {
+      expect(fitsTogether(washedBy(load), USUAL_MACHINE_KG), load.id).toBe(true);
+      expect(load.from!.length).toBeGreaterThan(1);
+    }
+    expect(mixed.map(({ method }) => method.title)).toContain(
+      'Wash the bed linen; wash the towels, hang fresh ones',
+    );
+    const wash = mixed[0]!.estimate.steps.find(({ step }) => step.key === 'wash');
+    expect(wash?.minutes).toBe(110);
   });
 
   it('leaves out of a load the bed that is left out', () => {

@@ -1,3 +1,4 @@
+import { PRIORITIES } from '../basics/choices';
 import { groupBy } from '../basics/group-by';
 import { type Parts, type StepEstimate, type TaskEstimate, taskEstimate } from '../estimate/estimate';
 import { type Home, type Place, placesOf, type RoomKind } from '../home/room';
@@ -5,8 +6,11 @@ import { loadsOf } from '../laundry/loads';
 import { type Piece, washedAt } from '../laundry/piece';
 import type { CleanTask, Work } from './task';
 
-/** Methods whose wash is in no hurry: what comes off in several places goes into one drum. */
-const GATHERED: readonly string[] = ['bed-linen-wash'];
+/**
+ * Methods whose wash is in no hurry and goes into a cupboard afterwards: what comes off in several places, and by several of
+ * them, goes into one drum. A load is known by the first of them. What goes back to where it came from is washed with its room.
+ */
+const GATHERED: readonly string[] = ['bed-linen-wash', 'towels-wash', 'mops-boil', 'cloths-boil'];
 
 /** What one task would wash, packed as one piece: a set of bedding stays together. */
 type Bundle = Piece & { readonly task: CleanTask };
@@ -16,10 +20,10 @@ type Bundle = Piece & { readonly task: CleanTask };
  * hands of all that go into it and one run.
  */
 export function gathered(tasks: readonly CleanTask[], work: Work): CleanTask[] {
-  const ones = tasks.filter(({ method, scope }) => scope.in && GATHERED.includes(method.id));
-  const loads = [...groupBy(ones, ({ method }) => method.id).values()]
+  const ones = GATHERED.flatMap((id) => tasks.filter(({ method, scope }) => scope.in && method.id === id));
+  const loads = [...groupBy(ones, stepsIn).values()]
     .flatMap((own) => loadsOf(own.map(bundleOf), work.atHand.washerKg).loads)
-    .map(({ pieces }) => inTurn(pieces, tasks))
+    .map(({ pieces }) => inTurn(pieces, ones))
     .filter((own) => own.length > 1);
   if (loads.length === 0) return [...tasks];
   const machine = placeOfMachine(work.home);
@@ -39,12 +43,18 @@ function placeOfMachine(home: Home): Place | undefined {
   );
 }
 
+/** Only what is done in the same steps is done together. */
+function stepsIn({ estimate }: CleanTask): string {
+  return estimate.steps.map(({ step }) => step.key).join();
+}
+
 function bundleOf(task: CleanTask): Bundle {
   const pieces = washedAt(task.method.id, task);
   const kg = pieces.reduce((sum, piece) => sum + piece.kg, 0);
   return { textile: (pieces[0] as Piece).textile, kg, task };
 }
 
+/** The tasks of a load: by what they wash, and then along the walk. */
 function inTurn(bundles: readonly Bundle[], tasks: readonly CleanTask[]): CleanTask[] {
   const own = new Set(bundles.map(({ task }) => task));
   return tasks.filter((task) => own.has(task));
@@ -56,22 +66,48 @@ function loadOf(own: readonly CleanTask[], machine: Place | undefined): CleanTas
   const { floor, room, stop } = machine ?? head;
   return {
     ...head,
+    method: { ...head.method, title: titleOf(own) },
+    scope: { ...head.scope, priority: mostUrgent(own) },
     floor,
     room,
     stop,
     estimate: together(own.map(({ estimate }) => estimate)),
     byRates: together(own.map(({ byRates }) => byRates)),
-    from: own.map((task) => ({ floor: task.floor, room: task.room, stop: task.stop, fixture: task.fixture })),
+    from: own.map(({ floor, room, stop, fixture, method }) => ({
+      floor,
+      room,
+      stop,
+      fixture,
+      methodId: method.id,
+    })),
   };
 }
 
-/** Hands add up; the machine runs once for all. */
+/** What goes into the drum for a task: of a load, from every place. */
+export function washedBy(task: CleanTask): Piece[] {
+  return (task.from ?? [{ ...task, methodId: task.method.id }]).flatMap((place) =>
+    washedAt(place.methodId, place),
+  );
+}
+
+/** What is washed, each once: `Wash the bed linen; wash the towels, hang fresh ones`. */
+function titleOf(own: readonly CleanTask[]): string {
+  const [first = '', ...more] = new Set(own.map(({ method }) => method.title));
+  return [first, ...more.map((title) => title.charAt(0).toLowerCase() + title.slice(1))].join('; ');
+}
+
+/** A load matters as much as what matters most in it. */
+function mostUrgent(own: readonly CleanTask[]): CleanTask['scope']['priority'] {
+  return PRIORITIES.find((priority) => own.some(({ scope }) => scope.priority === priority)) ?? 'should';
+}
+
+/** Hands add up; the machine runs once for all, as long as the longest takes. */
 function together(estimates: readonly TaskEstimate[]): TaskEstimate {
   const [first] = estimates as [TaskEstimate];
   return taskEstimate(
     first.steps.map((step, i): StepEstimate => {
       const same = estimates.flatMap(({ steps }) => steps[i] ?? []);
-      if (step.step.mode === 'wait') return step;
+      if (step.step.mode === 'wait') return same.reduce((a, b) => (b.minutes > a.minutes ? b : a));
       return addedUp(same);
     }),
   );

@@ -1,3 +1,4 @@
+import { taskOfStep } from '../basics/ids';
 import { clockMinutes } from '../basics/local-time';
 import type { AtHand } from '../catalogue/at-hand';
 import type { Catalogue } from '../catalogue/catalogue';
@@ -35,6 +36,7 @@ export function workOf(
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,
     uses: usesOf(household.ticks),
+    asOne: new Set(household.ticks.map(({ step }) => taskOfStep(step))),
     finish: clean?.finish,
     lastsOneDay: lastsOneDay(clean),
   };

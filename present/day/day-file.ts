@@ -13,6 +13,7 @@ import type { Campaign, Current } from '@/core/problem/campaign';
 import { dosesOf } from '@/core/products/product-choice';
 import { cautionsAt, cautionsBeside } from '@/core/safety/step-cautions';
 import type { Vessels } from '@/core/supplies/amounts';
+import { jobName } from '@/core/work/single-places';
 import { cannotDo } from '@/core/work/step-tags';
 import type { CleanTask } from '@/core/work/tasks';
 import { doseWords, type Stretch, watersOn } from './water-words';
@@ -206,7 +207,7 @@ function wordsFor(
     if (!task) continue;
     words[id] = {
       title: titleOf(id, task),
-      job: task.method.title,
+      job: jobName(task),
       where: whereOf(task),
       room: task.room.id,
       how: task.method.how,
@@ -283,7 +284,7 @@ function cautionsOf(
 
 function titleOf(stepId: string, task: CleanTask): string {
   const key = partsOfStepId(stepId)?.key;
-  return task.method.steps.find((step) => step.key === key)?.title ?? task.method.title;
+  return task.method.steps.find((step) => step.key === key)?.title ?? jobName(task);
 }
 
 /** The room and the stop in it; once, where both have one name. */

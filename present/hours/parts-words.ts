@@ -40,8 +40,14 @@ function setUp({ setUpMinutes }: Parts): string {
   return setUpMinutes > 0 ? `${amount(setUpMinutes)} min to set up` : '';
 }
 
+/** Where it was set up already. */
+const SET_UP_WORDS = {
+  room: '; set up in the room before, whose floor runs on',
+  place: '; set up at the place before',
+};
+
 function sharedSetUp({ setUpShared }: Parts): string {
-  return setUpShared ? '; set up in the room before, whose floor runs on' : '';
+  return setUpShared ? SET_UP_WORDS[setUpShared] : '';
 }
 
 function rate({ rate: part }: Parts, units: Units): string {

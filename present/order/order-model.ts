@@ -2,6 +2,7 @@ import { type OrderRule, OWN_RULE_PREFIX } from '@/core/clean/rule';
 import type { Contradiction } from '@/core/order/contradictions';
 import { ORDER_RULES } from '@/core/order/rules';
 import type { Current } from '@/core/problem/campaign';
+import { jobName } from '@/core/work/single-places';
 import { WITHIN_WORDS } from './order-words';
 
 /** The rules of order as plain data for the screen. */
@@ -70,8 +71,8 @@ function contradictionRows(contradictions: readonly Contradiction[]): Contradict
       circle:
         known?.circle ??
         circle.map(({ rule, before, after }) => ({
-          before: `${before.method.title}, ${before.room.name}`,
-          after: `${after.method.title}, ${after.room.name}`,
+          before: `${jobName(before)}, ${before.room.name}`,
+          after: `${jobName(after)}, ${after.room.name}`,
           rule: rule.name,
         })),
       setAside: setAside.name,

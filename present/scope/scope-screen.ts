@@ -3,6 +3,7 @@ import type { Member } from '@/core/people/member';
 import type { Current } from '@/core/problem/campaign';
 import { offeredMinutes } from '@/core/problem/progress';
 import { productsOf } from '@/core/products/product-choice';
+import { jobName } from '@/core/work/single-places';
 import { mayDo } from '@/core/work/step-tags';
 import type { CleanTask } from '@/core/work/tasks';
 import type { ScopeRow, ScopeScreen } from './scope-model';
@@ -29,7 +30,7 @@ function rowOf(task: CleanTask, people: readonly Member[], done: ReadonlySet<str
   const sum = (list: typeof steps) => list.reduce((total, step) => total + step.minutes, 0);
   return {
     id: task.id,
-    title: method.title,
+    title: jobName(task),
     room: room.name,
     roomId: room.id,
     where: stop.shell ? 'all round' : stop.name,

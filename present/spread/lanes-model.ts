@@ -1,6 +1,7 @@
 import { taskOfStep } from '@/core/basics/ids';
 import { dayOf, midnightOf, minuteOf } from '@/core/basics/local-time';
 import type { Campaign } from '@/core/problem/campaign';
+import { jobName } from '@/core/work/single-places';
 import type { CleanTask } from '@/core/work/tasks';
 
 /** One date of a plan, ready to draw: what each person does when, and what runs or rests meanwhile. */
@@ -60,7 +61,7 @@ export function lanesOf(
     return {
       step: entry.step,
       task,
-      title: step?.title ?? found?.method.title ?? task,
+      title: step?.title ?? (found ? jobName(found) : task),
       room: found?.room.name ?? '',
       from: Math.max(0, minuteOf(entry.start) - midnight),
       to: Math.min(DAY, minuteOf(entry.end) - midnight),

@@ -4,11 +4,12 @@ import { formatMinute, minuteOf } from '@/core/basics/local-time';
 import type { MethodStep } from '@/core/catalogue/method';
 import { plannedMinutes } from '@/core/estimate/estimate';
 import { type Load, loadsOf } from '@/core/laundry/loads';
-import { type Piece, type SpotAt, washedAt } from '@/core/laundry/piece';
+import type { Piece, SpotAt } from '@/core/laundry/piece';
 import { type Colour, textileOf } from '@/core/laundry/textile';
 import type { PlanEntry } from '@/core/plan/plan';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { type CleanTask, stepIdOf } from '@/core/work/tasks';
+import { washedBy } from '@/core/work/wash-loads';
 import { atHandOf } from '@/core/work/work';
 import { weightWords } from './supply-words';
 
@@ -108,7 +109,7 @@ function openWashes({ tasks, campaign, household }: Current): Wash[] {
     const { steps } = task.estimate;
     const at = steps.findIndex(({ step }) => isWash(step));
     const wash = steps[at];
-    const pieces = placesOfWash(task).flatMap((place) => washedAt(task.method.id, place));
+    const pieces = washedBy(task);
     if (!wash || pieces.length === 0 || steps.slice(at).some((step) => done.has(stepIdOf(task, step))))
       return [];
     const entry = entries.get(stepIdOf(task, wash));

@@ -2,6 +2,7 @@ import type { OrderedWork } from '@/core/order/ordered';
 import { whyHere } from '@/core/order/why-here';
 import type { OrderedStep } from '@/core/order/working-order';
 import type { Campaign } from '@/core/problem/campaign';
+import { jobName } from '@/core/work/single-places';
 import { type CleanTask, stepIdOf } from '@/core/work/tasks';
 
 /**
@@ -105,7 +106,7 @@ function stepWords({ task, position, waitedMinutes }: OrderedStep): Omit<RoomOrd
     task: task.id,
     fixture: task.fixture.id,
     title: step.title,
-    job: task.method.title,
+    job: jobName(task),
     where: task.stop.shell ? 'all round' : task.stop.name,
     minutes: Math.max(1, Math.round(minutes)),
     waited: Math.round(waitedMinutes),

@@ -2,8 +2,9 @@ import { CATALOGUE } from '@/core/catalogue/catalogue';
 import { catalogueWith, type HouseholdCatalogue } from '@/core/catalogue/household-catalogue';
 import type { Mark } from '@/core/clean/marks';
 import type { HomeFacts } from '@/core/home/facts';
-import type { Room, WayRound } from '@/core/home/room';
+import type { Fixture, Room, WayRound } from '@/core/home/room';
 import { marksOf } from '@/core/scope/scope';
+import { countPlaces } from '@/core/work/single-places';
 import { type CleanTask, listTasks, type Work } from '@/core/work/tasks';
 
 /** What the estimates of one room depend on outside it, as plain data for the browser. */
@@ -25,6 +26,12 @@ export function tasksOfFixture(room: Room, around: RoomSurroundings, fixtureId: 
   return listTasks(workAround(room, around)).filter((task) => task.fixture.id === fixtureId);
 }
 
+/** How many single places of a fixture are gone through one by one; one where it is done as a whole. */
+export function placesOfFixture(room: Room, around: RoomSurroundings, fixture: Fixture): number {
+  const methods = catalogueWith(CATALOGUE, around.catalogue).for(fixture);
+  return Math.max(1, ...methods.map((method) => countPlaces(method, { fixture, room })));
+}
+
 function workAround(room: Room, around: RoomSurroundings): Work {
   // The room before matters only by being there.
   const before: Room = { ...room, id: 'the room before', stops: [], opensTo: [] };
@@ -40,6 +47,7 @@ function workAround(room: Room, around: RoomSurroundings): Work {
     estimates: around.estimates,
     school: around.school,
     uses: around.uses,
+    asOne: 'all',
     finish: around.finish,
     lastsOneDay: around.lastsOneDay,
   };

@@ -1,6 +1,7 @@
 import { taskOfStep } from '@/core/basics/ids';
 import { dayOf, formatDate, minutesOf, weekdayOf } from '@/core/basics/local-time';
 import type { Campaign } from '@/core/problem/campaign';
+import { jobName } from '@/core/work/single-places';
 import type { CleanTask } from '@/core/work/tasks';
 
 /** A week as one person sees it: each date with its free time and its sessions, piece by piece. */
@@ -56,7 +57,7 @@ export function weekOf(
           key: `${entry.step} ${entry.start}`,
           start: entry.start,
           end: entry.end,
-          title: step?.title ?? task?.method.title ?? id,
+          title: step?.title ?? (task ? jobName(task) : id),
           room: task?.room.name ?? '',
           with: entry.people.filter((other) => other !== person),
         };

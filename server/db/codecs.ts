@@ -38,6 +38,7 @@ export const FIXTURES = codec(fixtureSchema, {
   leave: flag('leave_it'),
   lastDone: plain('last_done'),
   mend: plain('mend'),
+  places: json('places'),
 });
 
 export const MEMBERS = codec(memberSchema, {

@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography';
 import type { Units } from '@/core/basics/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import type { Room } from '@/core/home/room';
+import { jobName } from '@/core/work/single-places';
 import { type CleanTask, handsRange } from '@/core/work/tasks';
 import { count, duration, hourRange, hours } from '@/present/words/words';
 import { TextLink } from '../parts/text-link';
@@ -80,7 +81,7 @@ function JobTitle({ task }: { task: CleanTask }) {
       sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, width: '100%', fontWeight: 450 }}
     >
       <span>
-        {task.method.title}
+        {jobName(task)}
         <Box component="span" sx={{ color: 'text.secondary', fontSize: '0.9rem', display: 'block' }}>
           {task.stop.shell ? 'all round' : task.stop.name}
           {task.fixture.count > 1 && `, ${task.fixture.count} of them`}

@@ -7,6 +7,7 @@ import type { HomeFacts } from '@/core/home/facts';
 import { productsOf } from '@/core/products/product-choice';
 import { homeCautions } from '@/core/safety/cautions';
 import { productCautions } from '@/core/safety/step-cautions';
+import { jobName } from '@/core/work/single-places';
 import type { CleanTask } from '@/core/work/tasks';
 import { sumOf } from '@/present/hours/parts-words';
 import { scopeWords } from '@/present/scope/scope-words';
@@ -25,10 +26,10 @@ type TaskEstimateProps = {
 export function TaskEstimateLines({ task, units, facts, children }: TaskEstimateProps) {
   const { method, byRates, scope } = task;
   return (
-    <Box component="section" aria-label={method.title}>
+    <Box component="section" aria-label={jobName(task)}>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, alignItems: 'baseline' }}>
         <Typography variant="h3" sx={{ color: scope.in ? 'text.primary' : 'text.secondary' }}>
-          {method.title}
+          {jobName(task)}
         </Typography>
         <Typography sx={{ flexShrink: 0, fontWeight: 650 }}>{duration(byRates.hands.minutes)}</Typography>
       </Box>

@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography';
 import type { Current } from '@/core/problem/campaign';
 import { suggestedCalls } from '@/core/safety/calls';
 import { type Finding, safetyFindings } from '@/core/safety/findings';
+import { jobName } from '@/core/work/single-places';
 import { HOURS_VIEWS } from '@/present/hours/hours-views';
 import { count } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
@@ -17,7 +18,7 @@ export function SafetyPage({ state, actions }: { state: Current; actions: Change
   const findings = safetyFindings(tasks, household);
   const forbidden = findings.filter((found) => found.forbidden);
   const cautions = findings.filter((found) => !found.forbidden);
-  const titles = new Map(tasks.map((task) => [task.id, `${task.method.title}, ${task.room.name}`]));
+  const titles = new Map(tasks.map((task) => [task.id, `${jobName(task)}, ${task.room.name}`]));
   return (
     <>
       <ViewSwitch label="Hours" views={HOURS_VIEWS} here="/safety" />

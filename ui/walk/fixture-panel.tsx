@@ -22,7 +22,7 @@ import {
   type Stop,
 } from '@/core/home/room';
 import { FULLNESS_WORDS, fixtureName, HEIGHT_WORDS, SOIL_WORDS } from '@/present/walk/fixture-words';
-import { type RoomSurroundings, tasksOfFixture } from '@/present/walk/room-work';
+import { placesOfFixture, type RoomSurroundings, tasksOfFixture } from '@/present/walk/room-work';
 import { TaskEstimateLines } from '../hours/task-estimate';
 import { ChoiceRow } from '../parts/choice-row';
 import { NativeSelect } from '../parts/native-select';
@@ -33,6 +33,7 @@ import { useStableEvents } from '../parts/use-stable-events';
 import { TaskScope } from '../scope/task-scope';
 import { CountStepper } from './count-stepper';
 import { MendField } from './mend-field';
+import { PlacesField } from './places-field';
 import { SizeFields } from './size-fields';
 
 export type PanelEvents = {
@@ -99,10 +100,11 @@ const Sums = memo(function Sums({ room, around, fixtureId, onMark }: SumsProps) 
   );
 });
 
-function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: PanelProps) {
+function Facts({ room, around, stop, stops, fixture, onChange, onMove, onDrop, onClose }: PanelProps) {
   const kind = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind] : undefined;
   // What is being typed belongs to one fixture; the rest of the panel stays for the next.
   const { id } = fixture;
+  const places = placesOfFixture(room, around, fixture);
   const say = useStableEvents(whatIsSaid(fixture, onChange));
   return (
     <Stack spacing={2}>
@@ -124,6 +126,14 @@ function Facts({ stop, stops, fixture, onChange, onMove, onDrop, onClose }: Pane
           words={FULLNESS_WORDS}
           value={fixture.fullness}
           onChange={say.fullness}
+        />
+      )}
+      {places > 1 && (
+        <PlacesField
+          key={`${id} places ${places}`}
+          count={places}
+          places={fixture.places}
+          onChange={say.places}
         />
       )}
       <SizeFields key={`${id} size`} kind={fixture.kind} size={fixture.size} onChange={say.size} />
@@ -157,6 +167,7 @@ function whatIsSaid(fixture: Fixture, onChange: PanelProps['onChange']) {
     size: (size: Fixture['size']) => change({ size }),
     surface: (surface: string) => change({ surface }),
     height: (height: string) => change({ height: height as Height }),
+    places: (places: Fixture['places']) => onChange(saying(fixture, 'places', places)),
     mend: (mend: string | undefined) => onChange(saying(fixture, 'mend', mend)),
     lastDone: (date: string) => onChange(saying(fixture, 'lastDone', date === '' ? undefined : date)),
     leave: (leave: boolean) => change({ leave }),
@@ -164,9 +175,13 @@ function whatIsSaid(fixture: Fixture, onChange: PanelProps['onChange']) {
 }
 
 /** A fixture with something said of it, or no longer said. */
-function saying(fixture: Fixture, key: 'mend' | 'lastDone', value: string | undefined): Fixture {
+function saying<Key extends 'mend' | 'lastDone' | 'places'>(
+  fixture: Fixture,
+  key: Key,
+  value: Fixture[Key],
+): Fixture {
   const { [key]: _known, ...rest } = fixture;
-  return value === undefined ? rest : { ...rest, [key]: value };
+  return value === undefined ? (rest as Fixture) : { ...fixture, [key]: value };
 }
 
 type HeadingProps = { readonly name: string; readonly stop: string; readonly onClose: () => void };

@@ -5,6 +5,7 @@ import type { Campaign, Current } from '@/core/problem/campaign';
 import { outcomeOf } from '@/core/what-if/outcome';
 import { fits, laddersFor } from '@/core/what-if/smallest';
 import { whatIfsFor } from '@/core/what-if/what-if';
+import { jobName } from '@/core/work/single-places';
 import type { ActionResult } from '@/present/forms/result';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
@@ -66,7 +67,7 @@ function boardOf(
       rooms={roomsOf(household.home).map((room) => [room.id, room.name] as const)}
       jobs={
         ladders.length > 0
-          ? tasks.map((task) => [task.id, `${task.method.title}, ${task.room.name}`] as const)
+          ? tasks.map((task) => [task.id, `${jobName(task)}, ${task.room.name}`] as const)
           : []
       }
       take={take}

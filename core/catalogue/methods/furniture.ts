@@ -10,6 +10,7 @@ export const FURNITURE: readonly MethodEntry[] = [
     title: 'Clear, wipe and refill the shelves',
     kind: 'belongings',
     layer: 2,
+    places: 'shelfM',
     steps: [
       hands('clear', 'Take everything down and decide about each thing', {
         setUpMinutes: 2,
@@ -88,6 +89,7 @@ export const FURNITURE: readonly MethodEntry[] = [
     title: 'Empty, wipe and refold the drawers',
     kind: 'belongings',
     layer: 5,
+    places: 'drawers',
     steps: [
       hands('empty', 'Drawer by drawer: out, decide, refold', {
         setUpMinutes: 2,
@@ -172,6 +174,7 @@ export const FURNITURE: readonly MethodEntry[] = [
     title: 'Empty and clean the display cabinet',
     kind: 'belongings',
     layer: 2,
+    places: 'each',
     steps: [
       hands('empty', 'Take out onto a towel; decide', {
         setUpMinutes: 3,

@@ -35,6 +35,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     title: 'Empty, check dates and wipe the cupboard',
     kind: 'belongings',
     layer: 2,
+    places: 'each',
     steps: [
       hands('empty', 'Out; decide, check dates', {
         setUpMinutes: 1,
@@ -74,6 +75,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     title: 'Empty and wipe the kitchen drawers',
     kind: 'belongings',
     layer: 4,
+    places: 'drawers',
     steps: [
       hands('empty', 'Drawer by drawer: out, decide, back', {
         setUpMinutes: 1,
@@ -299,6 +301,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     title: 'Empty, check and clean the pantry',
     kind: 'belongings',
     layer: 2,
+    places: 'shelfM',
     steps: [
       hands('empty', 'Out shelf by shelf; decide, check dates', {
         setUpMinutes: 3,

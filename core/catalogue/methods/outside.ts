@@ -262,6 +262,7 @@ export const OUTSIDE: readonly MethodEntry[] = [
     title: 'Sort the shelves of garage, shed or store',
     kind: 'belongings',
     layer: 3,
+    places: 'shelfM',
     steps: [
       hands('sort', 'Out by kind; decide, check lids and dates', {
         setUpMinutes: 5,

@@ -108,6 +108,7 @@ export const WAYS_IN: readonly MethodEntry[] = [
     title: 'Clear and clean the shoe rack',
     kind: 'belongings',
     layer: 5,
+    places: 'each',
     steps: [
       hands('clear', 'Pairs out; what nobody wore goes', {
         setUpMinutes: 1,
@@ -191,6 +192,7 @@ export const WAYS_IN: readonly MethodEntry[] = [
     title: 'Empty the drawer by the door',
     kind: 'belongings',
     layer: 4,
+    places: 'each',
     steps: [
       hands('empty', 'Tip out, decide, wipe, back what belongs here', {
         setUpMinutes: 2,

@@ -17,6 +17,7 @@ import { step015 } from './015-what-matters';
 import { step016 } from './016-at-home';
 import { step017 } from './017-what-a-machine-takes';
 import { step018 } from './018-sweeps';
+import { step019 } from './019-single-places';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -39,6 +40,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step016,
   step017,
   step018,
+  step019,
 ];
 
 /** A database that knows migrations which this version does not. */

@@ -1,0 +1,11 @@
+import { addColumns, type Migration } from './tables';
+
+/** What the single cupboards, drawers and shelves of a fixture are called. */
+export const step019: Migration = {
+  name: '019-single-places',
+  up: async (db) => {
+    await addColumns(db, 'fixtures', 'places', (table) => {
+      table.text('places').nullable();
+    });
+  },
+};
