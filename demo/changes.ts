@@ -1,5 +1,6 @@
 import type { OwnProduct } from '../core/catalogue/own-products';
 import type { Call } from '../core/clean/call';
+import type { DropOff, OwnPile } from '../core/clean/leaving';
 import type { OrderRule } from '../core/clean/rule';
 import type { Stock } from '../core/clean/supplies';
 import { applyChange, type HouseholdChange } from '../core/household/change';
@@ -8,8 +9,21 @@ import { juniperRow } from './juniper-row';
 
 /** What can be changed by hand in the demo household, and small things to change in it. */
 
-const { home, marks, catalogue, units, rules, supplies, calls, steering, people, machines, clean, weather } =
-  juniperRow('2027-03-01');
+const {
+  home,
+  marks,
+  catalogue,
+  units,
+  rules,
+  supplies,
+  leaving,
+  calls,
+  steering,
+  people,
+  machines,
+  clean,
+  weather,
+} = juniperRow('2027-03-01');
 export const BEFORE: Editable = {
   home,
   marks,
@@ -17,6 +31,7 @@ export const BEFORE: Editable = {
   units,
   rules,
   supplies,
+  leaving,
   calls,
   steering,
   people,
@@ -25,6 +40,18 @@ export const BEFORE: Editable = {
   weather,
 };
 
+export const pile: OwnPile = {
+  id: '6f0d3c1e-6a0b-4b53-9d0e-0a4a8c0f2b11',
+  name: 'For the neighbours',
+  leaves: true,
+};
+export const dropOff: DropOff = {
+  id: 'market-hall',
+  name: 'Market hall',
+  address: 'Well Street 4',
+  takes: [],
+  opens: [{ weekday: 5, from: '10:00', to: '17:00' }],
+};
 export const rule = (id: string): OrderRule => ({
   id,
   name: id,

@@ -1,6 +1,7 @@
 import { dayOf, formatDate } from '../core/basics/local-time';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
 import { type Clean, USUAL_SWEEP } from '../core/clean/clean';
+import { NOTHING_LEAVING } from '../core/clean/leaving';
 import { UNCHANGED_RULES } from '../core/clean/rule';
 import { UNSTEERED } from '../core/clean/steering';
 import { NO_SUPPLIES } from '../core/clean/supplies';
@@ -219,6 +220,7 @@ function householdOf(name: string, sketch: Sketch): Household {
     catalogue: structuredClone(UNCHANGED_CATALOGUE),
     rules: structuredClone(UNCHANGED_RULES),
     supplies: NO_SUPPLIES,
+    leaving: NOTHING_LEAVING,
     steering: UNSTEERED,
     calls: [],
     weather: [],

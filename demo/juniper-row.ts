@@ -2,6 +2,7 @@ import { dayOf, formatDate, weekdayOf } from '../core/basics/local-time';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
 import { USUAL_SWEEP } from '../core/clean/clean';
+import type { Leaving } from '../core/clean/leaving';
 import { UNCHANGED_RULES } from '../core/clean/rule';
 import { UNSTEERED } from '../core/clean/steering';
 import type { Supplies } from '../core/clean/supplies';
@@ -90,6 +91,42 @@ const PEOPLE: readonly Member[] = [
   },
 ];
 
+const PHARMACY_PILE = '4b3d7a52-0a0f-4c39-8f6e-5a1f7de2c914';
+
+/** Where things go that are not to stay, and one that gets another place in the kitchen. */
+const LEAVING: Leaving = {
+  piles: [{ id: PHARMACY_PILE, name: 'Pharmacy', leaves: true }],
+  places: [
+    {
+      id: 'old-station',
+      name: 'The Old Station',
+      address: 'Station Road 2',
+      takes: ['give', 'sell', 'recycle', 'bin'],
+      opens: [
+        { weekday: 2, from: '16:00', to: '19:00' },
+        { weekday: 4, from: '16:00', to: '19:00' },
+        { weekday: 6, from: '09:00', to: '14:00' },
+      ],
+    },
+    {
+      id: 'corner-pharmacy',
+      name: 'Pharmacy at the corner',
+      address: 'Juniper Row 31',
+      takes: [PHARMACY_PILE],
+      opens: [1, 2, 3, 4, 5].map((weekday) => ({ weekday, from: '08:30', to: '18:30' })),
+    },
+  ],
+  homes: [
+    {
+      id: 'muesli-bowls',
+      what: 'Muesli bowls',
+      from: { fixture: 'kitchen-5-cupboard', place: 4 },
+      to: { fixture: 'kitchen-5-cupboard', place: 3 },
+      why: 'use',
+    },
+  ],
+};
+
 /** What stands in the cupboard under the stairs: some of it enough, some of it old. */
 function cupboard(start: string): Supplies {
   const counted = `${start}T08:00`;
@@ -158,6 +195,7 @@ export function juniperRow(today: string): Household {
     marks: [],
     rules: structuredClone(UNCHANGED_RULES),
     supplies: cupboard(start),
+    leaving: structuredClone(LEAVING),
     steering: UNSTEERED,
     calls: [],
     catalogue: structuredClone(UNCHANGED_CATALOGUE),

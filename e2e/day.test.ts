@@ -223,7 +223,7 @@ describe('the day', () => {
         expect(await findings(browser), scheme).toEqual([]);
       }
       await browser.see('1 bag to give.');
-      await browser.press('button', 'Plan the trip to the drop-off place');
+      await browser.press('button', 'Plan the trip to The Old Station');
       await browser.see(/The trip to .* is planned for/);
       await browser.kept('All is sent.');
       await browser.goTo('/supplies');

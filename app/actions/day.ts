@@ -12,7 +12,7 @@ import { nowIn, secondIn } from '@/server/process/clock';
 import { makeHelperLink, revokeHelperLink } from '@/server/repositories/helpers';
 import { act } from './act';
 
-const tripSchema = z.strictObject({ bags: z.int().min(1).max(200) });
+const tripSchema = z.strictObject({ bags: z.int().min(1).max(200), place: idSchema.optional() });
 
 /** Plans the trip with what leaves the house, by the opening hours of the drop-off place. */
 export async function planTrip(sent: unknown): Promise<ActionResult<string>> {
@@ -21,7 +21,7 @@ export async function planTrip(sent: unknown): Promise<ActionResult<string>> {
     const { answer, wish: plan } = await addTrip(scope, { id, ...wish }, now);
     if (!answer.ok)
       return refused(
-        'Nobody who may is free while the drop-off place is open. Offer an hour more, and try again.',
+        'Nobody who may is free while that place is open before the finish. Offer an hour more, and try again.',
       );
     if (plan !== undefined) await planned(scope, plan);
     const trip = answer.value;

@@ -4,8 +4,8 @@
  */
 
 /**
- * `fixture:method`, such as `hall-1-door:door-wash`, with the number of a single place where there are several, such as
- * `kitchen-2-drawers:drawers-clear.3`: in tasks, marks, steering, problems and plans.
+ * `fixture:method`, such as `hall-1-door:door-wash`, with a number where its places are several jobs, such as
+ * `kitchen-2-drawers:drawers-clear.2`: in tasks, marks, steering, problems and plans.
  */
 export type TaskId = string & { readonly brand: 'TaskId' };
 
@@ -16,7 +16,7 @@ export function taskIdOf(fixtureId: string, methodId: string): TaskId {
   return `${fixtureId}:${methodId}` as TaskId;
 }
 
-/** The task of one of several places of a fixture, by its number. */
+/** One of several jobs at the places of a fixture, by its number. */
 export function placeTaskId(whole: TaskId, number: number): TaskId {
   return `${whole}.${number}` as TaskId;
 }
@@ -30,7 +30,7 @@ export function stepIdIn(taskId: string, key: string): StepId {
   return `${taskId}/${key}` as StepId;
 }
 
-const STEP_ID = /^((.+):[a-z0-9-]+(?:\.\d+)?)\/([a-z-]+)$/s;
+const STEP_ID = /^((.+):[a-z0-9-]+(?:\.\d+)?)\/([a-z0-9-]+)$/s;
 
 /**
  * What a step id names; undefined for text of another shape.

@@ -44,3 +44,14 @@ export const clockSchema = z.string().regex(CLOCK_PATTERN, 'a time of day as HH:
 
 const ZONE = 'an IANA time zone name such as "Europe/Berlin"';
 export const timezoneSchema = z.string().max(64, ZONE).refine(isTimezone, ZONE);
+
+/** A stretch of one weekday in every week. */
+export const weeklyHoursSchema = z
+  .strictObject({
+    /** 1 Monday … 7 Sunday. */
+    weekday: z.int().min(1).max(7),
+    from: clockSchema,
+    to: clockSchema,
+  })
+  .refine((hours) => hours.from < hours.to, 'a time after the one it starts at');
+export type WeeklyHours = z.infer<typeof weeklyHoursSchema>;

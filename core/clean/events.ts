@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { dateSchema, idSchema, lineSchema, stepIdSchema } from '../basics/scalars';
 import { productSchema } from '../catalogue/products';
-import { FINDS, HINDRANCES, MOST_AT_ONCE, PILES } from './names';
+import { pileSchema } from './leaving';
+import { FINDS, HINDRANCES, MOST_AT_ONCE } from './names';
 
 /** What happens while a day is carried out, as it is kept on a phone, sent, and told to the others. */
 
@@ -35,11 +36,11 @@ export const dayActSchema = z.discriminatedUnion('do', [
   }),
   /** Something that was found has been put away, written on, or thought better of. */
   z.strictObject({ do: z.literal('settle'), found: idSchema }),
-  z.strictObject({ do: z.literal('pile'), pile: z.enum(PILES), count: z.int().min(-50).max(50) }),
+  z.strictObject({ do: z.literal('pile'), pile: pileSchema, count: z.int().min(-50).max(50) }),
   z.strictObject({
     do: z.literal('bag'),
     kind: z.enum(['bag', 'box']),
-    pile: z.enum(PILES),
+    pile: pileSchema,
     count: z.int().min(-20).max(20),
   }),
   /** A load came out dirty: what set the wait going is to be done again, and all that came after it. */

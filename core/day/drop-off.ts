@@ -1,14 +1,13 @@
 import { dayOf, formatDate, weekdayOf } from '../basics/local-time';
 
-/** Where what leaves the house can be taken. Made up, and a stand-in for the places that a household really has. */
-export type DropOff = {
-  readonly name: string;
-  /** By weekday, 1 Monday … 7 Sunday. */
-  readonly opens: readonly { readonly weekday: number; readonly from: string; readonly to: string }[];
-};
+import type { DropOff } from '../clean/leaving';
 
+/** Made up, and a stand-in for the places that a household really has, until it names them. */
 export const THE_OLD_STATION: DropOff = {
+  id: 'old-station',
   name: 'The Old Station, drop-off',
+  address: '',
+  takes: [],
   opens: [
     { weekday: 2, from: '16:00', to: '19:00' },
     { weekday: 4, from: '16:00', to: '19:00' },
@@ -18,7 +17,7 @@ export const THE_OLD_STATION: DropOff = {
 
 /** Opening times from a date up to another, both included, in their order. */
 export function openingsOf(
-  { opens }: DropOff,
+  { opens }: Pick<DropOff, 'opens'>,
   from: string,
   to: string,
 ): readonly { readonly date: string; readonly from: string; readonly to: string }[] {

@@ -1,5 +1,6 @@
 import type { DayAct, DayEvent } from '../clean/events';
-import type { Find, Hindrance, Pile } from '../clean/names';
+import type { PileId } from '../clean/leaving';
+import type { Find, Hindrance } from '../clean/names';
 import { type Second, secondOf } from './seconds';
 
 /** A step somebody has begun: how long they have been at it, and since when, while it is not paused. */
@@ -43,7 +44,7 @@ export type Run = {
   /** Steps that are off for today, and why. */
   readonly off: ReadonlyMap<string, 'not-today' | Hindrance>;
   readonly found: readonly FoundThing[];
-  readonly piles: ReadonlyMap<Pile, number>;
+  readonly piles: ReadonlyMap<PileId, number>;
   /** Bags and boxes by what they are and which pile is in them, such as `bag/give`. */
   readonly bags: ReadonlyMap<string, number>;
   readonly machines: ReadonlyMap<string, MachineWord>;

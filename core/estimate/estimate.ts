@@ -98,7 +98,12 @@ export type Parts = {
   readonly pace: number;
 };
 
-export type StepEstimate = Range & { readonly step: MethodStep; readonly parts?: Parts };
+export type StepEstimate = Range & {
+  readonly step: MethodStep;
+  readonly parts?: Parts;
+  /** What is done in it one after the other, at one of several places. */
+  readonly of?: readonly StepEstimate[];
+};
 
 export type TaskEstimate = {
   readonly steps: readonly StepEstimate[];

@@ -43,6 +43,9 @@ const UNIQUE: readonly (readonly [path: string, ids: Ids])[] = [
   ['catalogue.products', ({ catalogue }) => catalogue.products.map(({ id }) => id)],
   ['rules.own', ({ rules }) => rules.own.map(({ id }) => id)],
   ['supplies.stock', ({ supplies }) => supplies.stock.map(({ product }) => product)],
+  ['leaving.piles', ({ leaving }) => leaving.piles.map(({ id }) => id)],
+  ['leaving.places', ({ leaving }) => leaving.places.map(({ id }) => id)],
+  ['leaving.homes', ({ leaving }) => leaving.homes.map(({ id }) => id)],
   ['supplies.things', ({ supplies }) => supplies.things.map(({ thing }) => thing)],
   ['calls', ({ calls }) => calls.map(({ id }) => id)],
 ];

@@ -3,6 +3,7 @@ import { type AnyRow, type ChangeOf, type ChangeRow, type Made, made, schemaOf }
 import { CLEAN_CHANGES } from './clean-changes';
 import type { Editable } from './editable';
 import { HOME_CHANGES } from './home-changes';
+import { LEAVING_CHANGES } from './leaving-changes';
 import { OWN_PRODUCT_CHANGES } from './own-product-changes';
 import { outgrows } from './size';
 import { STEERING_CHANGES } from './steering-changes';
@@ -17,6 +18,7 @@ const CHANGES = {
   ...OWN_PRODUCT_CHANGES,
   ...CLEAN_CHANGES,
   ...SUPPLY_CHANGES,
+  ...LEAVING_CHANGES,
 };
 
 type OneChange = ChangeOf<typeof CHANGES>;

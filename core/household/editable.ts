@@ -10,6 +10,7 @@ export type Editable = Pick<
   | 'units'
   | 'rules'
   | 'supplies'
+  | 'leaving'
   | 'calls'
   | 'steering'
   | 'people'

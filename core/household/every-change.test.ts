@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { call, rule, stock, windowSpray } from '../../demo/changes';
+import { call, dropOff, pile, rule, stock, windowSpray } from '../../demo/changes';
 import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
@@ -165,6 +165,35 @@ const EXAMPLES: { readonly [K in Kind]: Example<K> } = {
   'put-thing': {
     change: () => ({ do: 'put-thing', stock: { thing: 'gloves', count: 2 } }),
     part: 'supplies',
+    planless: true,
+  },
+  'put-pile': {
+    change: () => ({ do: 'put-pile', pile: { ...pile, name: 'The food bank' } }),
+    part: 'leaving',
+    planless: true,
+  },
+  'drop-pile': { change: () => ({ do: 'drop-pile', id: pile.id }), part: 'leaving', planless: true },
+  'put-drop-off': {
+    change: () => ({ do: 'put-drop-off', place: { ...dropOff, takes: [pile.id] } }),
+    part: 'leaving',
+    planless: true,
+  },
+  'drop-drop-off': {
+    change: () => ({ do: 'drop-drop-off', id: dropOff.id }),
+    part: 'leaving',
+    planless: true,
+  },
+  'put-new-home': {
+    change: (before) => {
+      const spot = { fixture: fixtureOf(before).id };
+      return { do: 'put-new-home', home: { id: 'bowls', what: 'Bowls', from: spot, to: spot, why: 'use' } };
+    },
+    part: 'leaving',
+    planless: true,
+  },
+  'drop-new-home': {
+    change: () => ({ do: 'drop-new-home', id: 'bowls' }),
+    part: 'leaving',
     planless: true,
   },
   vessels: {

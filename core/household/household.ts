@@ -6,6 +6,7 @@ import { householdCatalogueSchema, UNCHANGED_CATALOGUE } from '../catalogue/hous
 import { callSchema } from '../clean/call';
 import { cleanSchema } from '../clean/clean';
 import { dayEventSchema } from '../clean/events';
+import { leavingSchema, NOTHING_LEAVING } from '../clean/leaving';
 import { markSchema } from '../clean/mark-schema';
 import { householdRulesSchema, UNCHANGED_RULES } from '../clean/rule';
 import { steeringSchema, UNSTEERED } from '../clean/steering';
@@ -35,6 +36,8 @@ export const householdSchema = z.strictObject({
   /** Rules of order that are switched off, and those of the household's own. */
   rules: householdRulesSchema.default(UNCHANGED_RULES),
   supplies: suppliesSchema.default(NO_SUPPLIES),
+  /** What leaves the house, where it is taken, and what gets another place in it. */
+  leaving: leavingSchema.default(NOTHING_LEAVING),
   /** What was placed by hand. */
   steering: steeringSchema.default(UNSTEERED),
   /** Work for licensed trades. */

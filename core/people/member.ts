@@ -8,6 +8,7 @@ import {
   minutesSchema,
   nameSchema,
   positiveMinutesSchema,
+  weeklyHoursSchema,
 } from '../basics/scalars';
 import { PACES, type Pace } from '../home/scales';
 import { AT_HOME_NAMES } from './at-home';
@@ -18,15 +19,7 @@ const hoursSchema = z
   .strictObject({ from: clockSchema, to: clockSchema })
   .refine((hours) => hours.from < hours.to, 'a time after the one it starts at');
 
-const weeklyHoursSchema = z
-  .strictObject({
-    /** 1 Monday … 7 Sunday. */
-    weekday: z.int().min(1).max(7),
-    from: clockSchema,
-    to: clockSchema,
-  })
-  .refine((hours) => hours.from < hours.to, 'a time after the one it starts at');
-export type WeeklyHours = z.infer<typeof weeklyHoursSchema>;
+export type { WeeklyHours } from '../basics/scalars';
 
 export const memberSchema = z.strictObject({
   id: idSchema,

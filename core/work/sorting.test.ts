@@ -32,7 +32,8 @@ function tasksIn(rooms: Room[], belongings: BelongingsSchool): CleanTask[] {
 const minutesOf = (tasks: CleanTask[], id: string, step: string) =>
   tasks
     .filter((task) => wholeTaskOf(task.id) === id)
-    .flatMap(({ estimate }) => estimate.steps.filter((one) => one.step.key === step))
+    .flatMap(({ estimate }) => estimate.steps.flatMap((one) => one.of ?? [one]))
+    .filter((one) => one.step.key === step)
     .reduce((sum, { minutes }) => sum + minutes, 0);
 
 describe('belongings sorted through first', () => {

@@ -58,7 +58,7 @@ function decisions(tasks: readonly CleanTask[]): { things: number; minutes: numb
   let things = 0;
   let minutes = 0;
   for (const task of tasks.filter((one) => one.scope.in)) {
-    for (const { step, parts } of task.byRates.steps) {
+    for (const { step, parts } of task.byRates.steps.flatMap((one) => one.of ?? [one])) {
       if (step.mode !== 'hands' || step.belongings?.does !== 'decide' || !parts?.belongings) continue;
       things += parts.belongings.things;
       minutes += (parts.belongings.minutes / HANDLING_SHARE) * (1 - HANDLING_SHARE);

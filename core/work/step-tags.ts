@@ -35,7 +35,7 @@ export function leastAgeFor(tags: readonly string[]): number {
 /** Products are used where the method says so; where it does not say, in all work but with belongings. */
 export function touchesProducts({ method }: CleanTask, step: HandsStep): boolean {
   const said = method.steps.some((known) => known.mode === 'hands' && known.tags.includes('chemical'));
-  return said ? step.tags.includes('chemical') : step.belongings === undefined;
+  return said ? step.tags.includes('chemical') : step.belongings === undefined || step.rate !== undefined;
 }
 
 export const ADULT = 18;

@@ -8,7 +8,7 @@ import { begunWith, chooseProducts, type ProductChoice } from '../products/produ
 import { aloneFor, schoolFor } from '../scope/scope';
 import { keepApart } from './apart';
 import { joinedRooms } from './floor-runs';
-import { type SinglePlace, singlePlaces } from './single-places';
+import { jobsOfPlaces, type PlacesOfJob, placeByPlace } from './single-places';
 import { sortingTasks } from './sorting';
 import { sweepTasks } from './sweep';
 import { type CleanTask, scopedTask, taskId, type Work } from './task';
@@ -76,15 +76,12 @@ function circumstancesOf(work: Work, method: Method, joined: boolean): Circumsta
   };
 }
 
-/** What a method comes to at a fixture: one job, or one for each of its places. */
+/** What a method comes to at a fixture: one job, or several where it has many places. */
 function tasksAt(place: Place, method: Method, work: Work, circumstances: Circumstances): CleanTask[] {
   const isOne = work.asOne === 'all' || work.asOne.has(taskId(place, method));
-  const parts = isOne ? [] : singlePlaces(method, place);
+  const parts = isOne ? [] : jobsOfPlaces(method, place);
   if (parts.length === 0) return [taskAt(place, method, work, circumstances)];
-  return parts.map((part) => {
-    const ready = part.number > 1 ? ({ setUpShared: 'place' } as const) : {};
-    return taskAt(place, method, work, { ...circumstances, ...ready, share: 1 / part.of }, part);
-  });
+  return parts.map((part) => taskAt(place, method, work, circumstances, part));
 }
 
 function taskAt(
@@ -92,16 +89,25 @@ function taskAt(
   method: Method,
   work: Work,
   circumstances: Circumstances,
-  part?: SinglePlace,
+  part?: PlacesOfJob,
 ): CleanTask {
   const { fixture, room } = place;
   const products = productsAt(place, method, work, part);
   const way = products.school === 'steam' ? steaming(method) : method;
   const done = products.disinfectant ? disinfecting(way, products.disinfectant) : way;
-  return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work, part);
+  if (!part) return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work);
+  const atOne = (index: number) =>
+    estimateTask(done, fixture, room, {
+      ...circumstances,
+      share: 1 / part.of,
+      ...(index > 0 && { setUpShared: 'place' }),
+    });
+  const estimate = part.names.length === 1 ? atOne(part.first - 1) : placeByPlace(atOne, part);
+  const steps = estimate.steps.map(({ step }) => step);
+  return scopedTask(place, { ...done, steps }, estimate, products, work, part);
 }
 
-function productsAt(place: Place, method: Method, work: Work, part?: SinglePlace): ProductChoice {
+function productsAt(place: Place, method: Method, work: Work, part?: PlacesOfJob): ProductChoice {
   const { fixture, room } = place;
   const id = taskId(place, method, part);
   const wanted = schoolFor({ id, method, room }, work.marks, work.school);

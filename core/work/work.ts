@@ -1,4 +1,4 @@
-import { taskOfStep } from '../basics/ids';
+import { partsOfStepId } from '../basics/ids';
 import { clockMinutes } from '../basics/local-time';
 import type { AtHand } from '../catalogue/at-hand';
 import type { Catalogue } from '../catalogue/catalogue';
@@ -10,6 +10,7 @@ import { USUAL_MACHINE_KG } from '../laundry/loads';
 import type { Member } from '../people/member';
 import { areEverTogether } from '../people/together';
 import { marksOf } from '../scope/scope';
+import { isAtPlace } from './single-places';
 import type { Work } from './task';
 import { usesOf } from './uses';
 
@@ -36,7 +37,12 @@ export function workOf(
     estimates: clean?.estimates ?? 'rates',
     school: clean?.products ?? USUAL_SCHOOL,
     uses: usesOf(household.ticks),
-    asOne: new Set(household.ticks.map(({ step }) => taskOfStep(step))),
+    asOne: new Set(
+      household.ticks.flatMap(({ step }) => {
+        const known = partsOfStepId(step);
+        return known && !isAtPlace(known.key) ? [known.taskId] : [];
+      }),
+    ),
     finish: clean?.finish,
     lastsOneDay: lastsOneDay(clean),
   };

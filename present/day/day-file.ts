@@ -3,6 +3,7 @@ import { type ProductName, productName } from '@/core/catalogue/products';
 import { MACHINE_KINDS } from '@/core/catalogue/work-kinds';
 import type { Call } from '@/core/clean/call';
 import type { ToldEvent } from '@/core/clean/events';
+import { type Leaving, NOTHING_LEAVING } from '@/core/clean/leaving';
 import { helperHears, packOfHelper } from '@/core/day/helper';
 import { type DayPack, packFor } from '@/core/day/pack';
 import type { HomeFacts } from '@/core/home/facts';
@@ -16,6 +17,7 @@ import type { Vessels } from '@/core/supplies/amounts';
 import { jobName } from '@/core/work/single-places';
 import { cannotDo } from '@/core/work/step-tags';
 import type { CleanTask } from '@/core/work/tasks';
+import { movesAtStep } from './move-words';
 import { doseWords, type Stretch, watersOn } from './water-words';
 
 /** The day as plain data that a phone can keep: it carries the day by it, whether the server answers or not. */
@@ -34,6 +36,8 @@ export type StepWords = {
   readonly kit: readonly string[];
   /** What to mix before it, and when to change the water; only the first step of a task has it. */
   readonly waters: readonly string[];
+  /** What gets another place in the house, from here or to here; only the first step of a task has it. */
+  readonly moves: readonly string[];
 };
 
 export type DayPerson = {
@@ -74,6 +78,8 @@ export type DayFile = {
   readonly machines: readonly { readonly id: string; readonly name: string }[];
   readonly todaysRooms: readonly RoomToday[];
   readonly sessions: readonly { readonly person: string; readonly start: string; readonly end: string }[];
+  /** Piles of the household's own, and where things can be taken. */
+  readonly leaving: Pick<Leaving, 'piles' | 'places'>;
   /** Licensed trades that come on this day. */
   readonly calls: readonly Call[];
   /** The nearest later date on which something is planned. */
@@ -145,6 +151,7 @@ export function dayFile(state: Current, campaign: Campaign, wanted: FileFor): Da
     sessions: plan.sessions
       .filter((session) => session.date === date && ofPerson(session.person))
       .map(({ person: who, start, end }) => ({ person: who, start, end })),
+    leaving: helper ? NOTHING_LEAVING : household.leaving,
     calls: helper ? [] : household.calls.filter((call) => call.date === date),
     nextDate: plan.sessions
       .filter((session) => session.date > date && ofPerson(session.person))
@@ -196,7 +203,7 @@ function roomsToday({ problem }: Campaign, pack: DayPack, { household }: Current
 function wordsFor(
   pack: DayPack,
   tasks: ReadonlyMap<string, CleanTask>,
-  { home, supplies }: Current['household'],
+  { home, supplies, leaving }: Current['household'],
   sessions: Plan['sessions'],
 ): Record<string, StepWords> {
   const cautions = cautionsOf(pack, tasks, home.facts);
@@ -215,6 +222,7 @@ function wordsFor(
       cautions: cautions.get(id) ?? [],
       kit: kitOf(task, supplies),
       waters: isFirstStep(id, task) ? (waters.get(task.id) ?? []) : [],
+      moves: movesAtStep(task, id, { home, leaving }),
     };
   }
   return words;

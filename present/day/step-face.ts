@@ -20,6 +20,7 @@ const NO_WORDS: StepWords = {
   cautions: [],
   kit: [],
   waters: [],
+  moves: [],
 };
 
 export type Faces = (item: DayItem) => StepFace;

@@ -10,6 +10,7 @@ import { PRODUCT_NAMES, productSchema } from '@/core/catalogue/products';
 import { TAGS, type Tag } from '@/core/catalogue/tags';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { cleanSchema } from '@/core/clean/clean';
+import { dropOffSchema, NEW_HOME_REASONS } from '@/core/clean/leaving';
 import { homeFactsSchema } from '@/core/home/facts';
 import { PACES, type Pace } from '@/core/home/room';
 import { roomFactsSchema, roomSchema } from '@/core/home/room-schema';
@@ -194,6 +195,27 @@ export const ownMethodSchema = z
   });
 
 /** A product or mixture of one's own, as a form asks for it. */
+export const pileFormSchema = z.object({
+  name: textField('Please say what the pile is called.', 80),
+  way: z.enum(['leaves', 'stays']),
+});
+
+export const dropOffFormSchema = z.object({
+  name: textField('Please say what the place is called.', 80),
+  address: dropOffSchema.shape.address,
+  takes: dropOffSchema.shape.takes,
+  hours: dropOffSchema.shape.opens,
+});
+
+export const newHomeFormSchema = z
+  .object({
+    what: textField('Please say what moves.', 120),
+    from: z.string().min(1, 'Please choose from where. Nothing on the walk holds things yet.'),
+    to: z.string().min(1, 'Please choose where to.'),
+    why: z.enum(NEW_HOME_REASONS),
+  })
+  .refine(({ from, to }) => from !== to, { message: 'It lives there already.', path: ['to'] });
+
 export const ownProductFormSchema = z
   .object({
     name: textField('Please say what you call it.', MOST_OWN_NAME),
@@ -226,6 +248,9 @@ export const FORMS = {
   methodNumbers: methodNumbersSchema,
   ownMethod: ownMethodSchema,
   ownProduct: ownProductFormSchema,
+  pile: pileFormSchema,
+  dropOff: dropOffFormSchema,
+  newHome: newHomeFormSchema,
   floor: floorFormSchema,
   member: memberFormSchema,
   clean: cleanFormSchema,

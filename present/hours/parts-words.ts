@@ -10,6 +10,7 @@ import { amount } from '../words/words';
  * `2 min to set up + 13.2 m ÷ 120 m an hour × 1.1 (low down) = 9 min`.
  */
 export function sumOf(estimate: StepEstimate, units: Units): string {
+  if (estimate.of) return estimate.of.map((one) => sumOf(one, units)).join('; then ');
   const { parts } = estimate;
   if (!parts) return '';
   const terms = [setUp(parts), rate(parts, units), belongings(parts)].filter(Boolean);

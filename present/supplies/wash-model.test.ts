@@ -121,7 +121,8 @@ describe('the wash of other homes', () => {
     const screen = washScreen(state);
     expect(screen.runs).toEqual([]);
     expect(screen.waiting.length).toBeGreaterThan(3);
-    const drums = wash.runs.flatMap((run) => run.drums).length;
+    // What the plan has no place for is washed besides.
+    const drums = wash.runs.flatMap((run) => run.drums).length + wash.waiting.length;
     expect(screen.waiting.length).toBeLessThanOrEqual(drums);
     expect(washLead(screen)).toContain('once the work is spread');
   });

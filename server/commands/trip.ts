@@ -1,3 +1,4 @@
+import { MOST_NAME } from '../../core/basics/limits';
 import { dayOf, formatDate } from '../../core/basics/local-time';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import { openingsOf, THE_OLD_STATION } from '../../core/day/drop-off';
@@ -13,7 +14,12 @@ import { changeBy, type Outcome, type Wanted } from './change';
 
 export type Trip = { readonly place: string; readonly date: string; readonly from: string };
 
-type TripWish = { readonly id: string; readonly bags: number };
+type TripWish = {
+  readonly id: string;
+  readonly bags: number;
+  /** Which drop-off place of the household; absent: the first of them, or the made-up one where it has none. */
+  readonly place?: string | undefined;
+};
 
 /**
  * Puts a trip with what leaves the house into the clean, at the first time at which the drop-off place is open and
@@ -27,18 +33,21 @@ export function addTrip(
   return changeBy<Trip, 'no-time'>(scope, wish.id, (kept) => tripIn(kept, wish, now));
 }
 
-function tripIn({ household, plans }: Kept, { id, bags }: TripWish, now: string): Wanted<Trip, 'no-time'> {
+function tripIn({ household, plans }: Kept, wish: TripWish, now: string): Wanted<Trip, 'no-time'> {
+  const { id } = wish;
   const { clean } = household;
   const rooms = roomsOf(household.home);
   const room = rooms.find(({ kind }) => kind === 'hall') ?? rooms[0];
   if (!clean || !plans || !room) return { ok: false, why: 'no-time' };
-  const added = tripFrom(room.id, id, bags);
+  const { places } = household.leaving;
+  const place = places.find((known) => known.id === wish.place) ?? places[0] ?? THE_OLD_STATION;
+  const added = tripFrom(room.id, wish, place.name);
   const changed = applyChange(household, added);
   if (!changed.ok) return { ok: false, why: 'no-time' };
   const problem = expand({ ...household, ...changed.value, clean }, CATALOGUE, now);
   const task = `trip-${id}-load:leaving-trip`;
   const tomorrow = formatDate(dayOf(now.slice(0, 10)) + 1);
-  for (const opening of openingsOf(THE_OLD_STATION, tomorrow, clean.finish)) {
+  for (const opening of openingsOf(place, tomorrow, clean.finish)) {
     const placed = placeByHand(problem, plans.latest.plan, { task, date: opening.date, time: opening.from });
     const [first, last] = placed.ok ? [placed.pins[0], placed.pins.at(-1)] : [];
     if (!placed.ok || !first || !last || last.end > `${opening.date}T${opening.to}`) continue;
@@ -47,18 +56,18 @@ function tripIn({ household, plans }: Kept, { id, bags }: TripWish, now: string)
     return {
       ok: true,
       change: { do: 'several', changes },
-      words: 'A trip to the drop-off place',
-      value: { place: THE_OLD_STATION.name, date: opening.date, from: first.start },
+      words: `A trip to ${place.name}`,
+      value: { place: place.name, date: opening.date, from: first.start },
     };
   }
   return { ok: false, why: 'no-time' };
 }
 
-function tripFrom(roomId: string, id: string, bags: number): HouseholdChange {
+function tripFrom(roomId: string, { id, bags }: TripWish, place: string): HouseholdChange {
   return {
     do: 'several',
     changes: [
-      { do: 'add-stop', roomId, id: `trip-${id}`, name: 'What leaves the house' },
+      { do: 'add-stop', roomId, id: `trip-${id}`, name: `To ${place}`.slice(0, MOST_NAME) },
       {
         do: 'put-fixture',
         stopId: `trip-${id}`,

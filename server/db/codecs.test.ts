@@ -58,8 +58,17 @@ describe('a table', () => {
   it('keeps settings and methods that were changed, and has defaults for what was never said', () => {
     const valued = (rows: ReadonlyMap<string, Row>) => [...rows.values()] as { id: string; value: string }[];
     const { facts, wayRound } = home;
-    const { units, rules, supplies, calls, steering, weather, forecastSeed } = held;
-    const settings = { units, rules, supplies, calls, steering, weather, home: { facts, wayRound } };
+    const { units, rules, supplies, leaving, calls, steering, weather, forecastSeed } = held;
+    const settings = {
+      units,
+      rules,
+      supplies,
+      leaving,
+      calls,
+      steering,
+      weather,
+      home: { facts, wayRound },
+    };
     const drawn = { ...settings, ...(forecastSeed !== undefined && { forecastSeed }) };
     expect(settingsOf(valued(settingRows(drawn)))).toEqual(drawn);
     expect(settingsOf([])).toMatchObject({ units: 'metric', calls: [], home: { wayRound: 'clockwise' } });

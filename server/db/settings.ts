@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { UNITS } from '../../core/basics/choices';
 import { callSchema } from '../../core/clean/call';
+import { leavingSchema, NOTHING_LEAVING } from '../../core/clean/leaving';
 import { householdRulesSchema, UNCHANGED_RULES } from '../../core/clean/rule';
 import { steeringSchema, UNSTEERED } from '../../core/clean/steering';
 import { NO_SUPPLIES, suppliesSchema } from '../../core/clean/supplies';
@@ -20,6 +21,7 @@ const SETTINGS = {
   units: z.enum(UNITS).default('metric'),
   rules: householdRulesSchema.default(UNCHANGED_RULES),
   supplies: suppliesSchema.default(NO_SUPPLIES),
+  leaving: leavingSchema.default(NOTHING_LEAVING),
   calls: z.array(callSchema).default([]),
   steering: steeringSchema.default(UNSTEERED),
   weather: z.array(weatherSchema).default([]),
@@ -30,17 +32,18 @@ type Settings = z.infer<typeof settingsSchema>;
 
 type Held = Pick<
   Editable,
-  'units' | 'rules' | 'supplies' | 'calls' | 'steering' | 'weather' | 'forecastSeed'
+  'units' | 'rules' | 'supplies' | 'leaving' | 'calls' | 'steering' | 'weather' | 'forecastSeed'
 > & { readonly home: Pick<Editable['home'], 'facts' | 'wayRound'> };
 
 export function settingRows({ home, forecastSeed, ...held }: Held): Map<string, Row> {
-  const { units, rules, supplies, calls, steering, weather } = held;
+  const { units, rules, supplies, leaving, calls, steering, weather } = held;
   const settings: Settings = {
     facts: home.facts,
     way: home.wayRound,
     units,
     rules,
     supplies,
+    leaving,
     calls,
     steering,
     weather,

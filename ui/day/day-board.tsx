@@ -64,7 +64,13 @@ function Sections() {
       <OffSteps />
       {isToday && <Found things={run.found} file={file} room={roomNow(day)} store={store} />}
       {isToday && !file.helper && (
-        <Piles piles={run.piles} bags={run.bags} store={store} planTrip={asks?.planTrip} />
+        <Piles
+          piles={run.piles}
+          bags={run.bags}
+          leaving={file.leaving}
+          store={store}
+          planTrip={asks?.planTrip}
+        />
       )}
       {isToday && <Mishaps file={file} store={store} />}
       <DoneSteps onUndo={ticking.undo} />

@@ -89,6 +89,9 @@ function HowItGoes({ step }: { step: StepFace }) {
           {water}
         </Box>
       ))}
+      {step.moves.map((move) => (
+        <div key={move}>{move}</div>
+      ))}
       <div>{step.how}</div>
       {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
       {step.doneWhen && <div>Done when: {step.doneWhen}</div>}

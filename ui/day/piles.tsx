@@ -3,38 +3,32 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import type { DayAct } from '@/core/clean/events';
-import { PILES, type Pile } from '@/core/clean/names';
+import { type DropOff, takesAny } from '@/core/clean/leaving';
 import type { Run } from '@/core/day/run';
+import type { DayFile } from '@/present/day/day-file';
+import { type NamedPile, pilesOf } from '@/present/supplies/leaving-words';
 import { count } from '@/present/words/words';
 import { Unfold } from '../parts/unfold';
 import { ActRow } from './act-row';
 import { type AskAct, AskButton } from './ask-button';
 import type { DayStore } from './run/day-store';
 
-const PILE_WORDS: Record<Pile, string> = {
-  stays: 'Stays',
-  elsewhere: 'Elsewhere',
-  give: 'Give',
-  sell: 'Sell',
-  mend: 'Mend',
-  recycle: 'Recycle',
-  bin: 'Bin',
-};
-
-/** Piles that are carried out of the house on a trip. */
-const LEAVING: readonly Pile[] = ['give', 'sell', 'recycle', 'bin'];
-
 type PilesProps = {
   readonly piles: Run['piles'];
   readonly bags: Run['bags'];
+  readonly leaving: DayFile['leaving'];
   readonly store: DayStore;
   readonly planTrip: AskAct | undefined;
 };
 
-type Section = Pick<PilesProps, 'piles'> & { readonly carry: (act: DayAct) => void };
+type Section = Pick<PilesProps, 'piles'> & {
+  readonly named: readonly NamedPile[];
+  readonly carry: (act: DayAct) => void;
+};
 
 /** While something is emptied: one press for each thing, by where it goes. */
-export const Piles = memo(function Piles({ piles, bags: packed, store, planTrip }: PilesProps) {
+export const Piles = memo(function Piles({ piles, bags: packed, leaving, store, planTrip }: PilesProps) {
+  const named = pilesOf(leaving);
   const total = sum([...piles.values()]);
   const carry = (act: DayAct) => void store.carry(act);
   const bags = [...packed].filter(([, number]) => number > 0);
@@ -43,17 +37,14 @@ export const Piles = memo(function Piles({ piles, bags: packed, store, planTrip 
   return (
     <Unfold title={title}>
       <Box sx={{ display: 'grid', gap: 2 }}>
-        <WhereTo piles={piles} carry={carry} />
-        <OneTooMany piles={piles} carry={carry} />
-        <ActRow title="Full and ready to leave" presses={packing(carry)} />
-        {bags.length > 0 && <Box>{bags.map(bagWords).join(', ')}.</Box>}
-        {planTrip && (
-          <AskButton
-            words="Plan the trip to the drop-off place"
-            act={planTrip}
-            wish={{ bags: Math.max(1, sum(bags.map(([, number]) => number))) }}
-          />
-        )}
+        <WhereTo piles={piles} named={named} carry={carry} />
+        <OneTooMany piles={piles} named={named} carry={carry} />
+        <ActRow title="Full and ready to leave" presses={packing(named, carry)} />
+        {bags.length > 0 && <Box>{bags.map((bag) => bagWords(bag, named)).join(', ')}.</Box>}
+        {planTrip &&
+          tripsFor(bags, leaving.places).map((trip) => (
+            <AskButton key={trip.words} words={trip.words} act={planTrip} wish={trip.wish} />
+          ))}
       </Box>
     </Unfold>
   );
@@ -63,56 +54,84 @@ function sum(numbers: readonly number[]): number {
   return numbers.reduce((total, number) => total + number, 0);
 }
 
-function WhereTo({ piles, carry }: Section) {
+function WhereTo({ piles, named, carry }: Section) {
   return (
     <Box
       role="group"
       aria-label="Where does it go?"
       sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(104px, 1fr))' }}
     >
-      {PILES.map((pile) => (
+      {named.map(({ id: pile, name }) => (
         <Button
           key={pile}
           variant="outlined"
           color="inherit"
           onClick={() => carry({ do: 'pile', pile, count: 1 })}
-          aria-label={`${PILE_WORDS[pile]}: ${piles.get(pile) ?? 0}`}
+          aria-label={`${name}: ${piles.get(pile) ?? 0}`}
           sx={{ minHeight: 72, flexDirection: 'column', bgcolor: 'background.paper' }}
         >
           <Box component="span" sx={{ fontSize: '1.4rem', fontWeight: 600 }}>
             {piles.get(pile) ?? 0}
           </Box>
-          {PILE_WORDS[pile]}
+          {name}
         </Button>
       ))}
     </Box>
   );
 }
 
-function OneTooMany({ piles, carry }: Section) {
-  const counted = PILES.filter((pile) => (piles.get(pile) ?? 0) > 0);
+function OneTooMany({ piles, named, carry }: Section) {
+  const counted = named.filter(({ id }) => (piles.get(id) ?? 0) > 0);
+  if (counted.length === 0) return null;
   return (
     <ActRow
       title="One too many"
-      presses={counted.map((pile) => ({
-        words: `${PILE_WORDS[pile]} −1`,
-        press: () => carry({ do: 'pile', pile, count: -1 }),
+      presses={counted.map(({ id, name }) => ({
+        words: `${name} −1`,
+        press: () => carry({ do: 'pile', pile: id, count: -1 }),
       }))}
     />
   );
 }
 
-function packing(carry: Section['carry']) {
-  return LEAVING.flatMap((pile) =>
-    (['bag', 'box'] as const).map((kind) => ({
-      words: `${kind === 'bag' ? 'Bag' : 'Box'}: ${PILE_WORDS[pile].toLowerCase()}`,
-      press: () => carry({ do: 'bag', kind, pile, count: 1 }),
-    })),
-  );
+function packing(named: Section['named'], carry: Section['carry']) {
+  return named
+    .filter(({ leaves }) => leaves)
+    .flatMap(({ id, name }) =>
+      (['bag', 'box'] as const).map((kind) => ({
+        words: `${kind === 'bag' ? 'Bag' : 'Box'}: ${name.toLowerCase()}`,
+        press: () => carry({ do: 'bag', kind, pile: id, count: 1 }),
+      })),
+    );
 }
 
-function bagWords([key, number]: readonly [string, number]): string {
-  const [kind, pile] = key.split('/') as ['bag' | 'box', Pile];
+type Packed = readonly [key: string, number: number];
+
+function bagWords([key, number]: Packed, named: Section['named']): string {
+  const [kind, pile] = key.split('/');
   const words = kind === 'bag' ? count(number, 'bag', 'bags') : count(number, 'box', 'boxes');
-  return `${words} to ${PILE_WORDS[pile].toLowerCase()}`;
+  return `${words} to ${(named.find(({ id }) => id === pile)?.name ?? 'a pile that is gone').toLowerCase()}`;
+}
+
+type AskedTrip = { readonly words: string; readonly wish: object };
+
+/** The trips that can be planned: to each place that takes any of what is packed. */
+function tripsFor(bags: readonly Packed[], places: DayFile['leaving']['places']): AskedTrip[] {
+  const packedFor = (place: Pick<DropOff, 'takes'>) =>
+    sum(
+      bags.filter(([key]) => takesAny(place, [key.slice(key.indexOf('/') + 1)])).map(([, number]) => number),
+    );
+  if (places.length === 0)
+    return [
+      {
+        words: 'Plan the trip to the drop-off place',
+        wish: { bags: Math.max(1, packedFor({ takes: [] })) },
+      },
+    ];
+  return places
+    .filter((place) => bags.length === 0 || packedFor(place) > 0)
+    .map((place) => ({
+      words: `Plan the trip to ${place.name}`,
+      wish: { bags: Math.max(1, packedFor(place)), place: place.id },
+    }));
 }

@@ -1,20 +1,17 @@
 'use client';
-import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
 import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { Controller, type UseFormReturn, useFieldArray } from 'react-hook-form';
+import { Controller, type UseFormReturn } from 'react-hook-form';
 import { TAGS } from '@/core/catalogue/tags';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { PACES } from '@/core/home/scales';
 import { AT_HOME_NAMES } from '@/core/people/at-home';
 import type { Member } from '@/core/people/member';
 import type { MemberForm as Values } from '@/present/forms/schemas';
-import { WEEKDAYS } from '@/present/people/weekdays';
 import { Field } from '../forms/field';
+import { HoursFields } from '../forms/hours-fields';
 import { TickList } from '../forms/tick-list';
 import { useActionForm } from '../forms/use-action-form';
 import { Sentence } from '../parts/sentence';
@@ -64,7 +61,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
     >
       <Sentence>{sentence ?? command.fault}</Sentence>
       <WhoItIs form={form} />
-      <Hours form={form} />
+      <HoursFields form={form} legend="Hours in a usual week" usual={{ from: '18:30', to: '20:30' }} />
       <AtHome form={form} />
       <HowMuch form={form} />
       <TickList form={form} name="cannot" legend="Never gives this person" options={Object.entries(TAGS)} />
@@ -182,48 +179,4 @@ function ratherNotWords(dislikes: Values['dislikes']): string {
   return kinds.length === 0
     ? 'Would rather not do: nothing said'
     : `Would rather not do: ${kinds.join(', ')}`;
-}
-
-function Hours({ form }: MemberSection) {
-  const { fields, append, remove } = useFieldArray({ control: form.control, name: 'hours' });
-  return (
-    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-      <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem', mb: 1.5 }}>
-        Hours in a usual week
-      </Typography>
-      <Stack spacing={1.5}>
-        {fields.map((row, i) => (
-          <OneTime key={row.id} form={form} i={i} onRemove={() => remove(i)} />
-        ))}
-      </Stack>
-      <Button
-        onClick={() =>
-          append({ weekday: ((fields.at(-1)?.weekday ?? 0) % 7) + 1, from: '18:30', to: '20:30' })
-        }
-        sx={{ mt: 1 }}
-      >
-        Add hours
-      </Button>
-    </Box>
-  );
-}
-
-function OneTime({ form, i, onRemove }: MemberSection & { i: number; onRemove: () => void }) {
-  const time = { form, type: 'time', size: 'small', slotProps: { inputLabel: { shrink: true } } } as const;
-  return (
-    <Stack direction="row" spacing={1} role="group" aria-label={`Hours ${i + 1}`}>
-      <Field form={form} name={`hours.${i}.weekday`} label="Day" size="small" select number>
-        {WEEKDAYS.map((day, weekday) => (
-          <option key={day} value={weekday + 1}>
-            {day}
-          </option>
-        ))}
-      </Field>
-      <Field {...time} name={`hours.${i}.from`} label="From" />
-      <Field {...time} name={`hours.${i}.to`} label="To" />
-      <IconButton aria-label={`Remove hours ${i + 1}`} onClick={onRemove}>
-        <Close />
-      </IconButton>
-    </Stack>
-  );
 }

@@ -13,6 +13,7 @@ import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
 import { Cupboard } from './cupboard';
 import { FoundThings, type SettleAct } from './found-things';
+import { LeavingPage } from './leaving-page';
 import { MixingCards } from './mixing-cards';
 import { OwnProducts } from './own-products';
 import { ShoppingList } from './shopping-list';
@@ -24,6 +25,7 @@ const VIEWS = {
   mix: { href: '/supplies/mix', name: 'To mix' },
   wash: { href: '/supplies/wash', name: 'The wash' },
   own: { href: '/supplies/own', name: 'Your own' },
+  leaving: { href: '/supplies/leaving', name: 'What leaves' },
 } as const;
 type View = keyof typeof VIEWS;
 
@@ -56,6 +58,15 @@ export function SuppliesPage(props: SuppliesPageProps) {
       {view === 'cupboard' && <Cupboard screen={screen} edits={state.edits} actions={props.actions} />}
       {view === 'mix' && <MixingCards screen={screen} />}
       {view === 'wash' && <Wash screen={washed} />}
+      {view === 'leaving' && (
+        <LeavingPage
+          leaving={state.household.leaving}
+          home={state.household.home}
+          people={state.household.people}
+          edits={state.edits}
+          actions={props.actions}
+        />
+      )}
       {view === 'own' && (
         <OwnProducts
           products={state.household.catalogue.products}
@@ -120,6 +131,7 @@ const TITLES: Record<View, (screen: SuppliesScreen, found: number) => string> = 
   mix: () => 'To mix',
   wash: () => 'The wash',
   own: () => 'Products of your own',
+  leaving: () => 'What leaves, and what moves',
 };
 
 const LEADS: Record<View, (screen: SuppliesScreen, wash: WashScreen) => string> = {
@@ -130,6 +142,8 @@ const LEADS: Record<View, (screen: SuppliesScreen, wash: WashScreen) => string> 
   cupboard: () => 'What is there, and how much is left by now. What is past its date does not count.',
   mix: () => 'Exactly so much for the bucket and the bottle you have. The label of the product comes first.',
   wash: (_screen, wash) => washLead(wash),
+  leaving: () =>
+    'Where things go that are not to stay, when those places are open, and what gets another place in the house.',
   own: () =>
     'What you mix yourself, and bottles that the list does not know. They are chosen, measured, mixed, bought and kept apart from what they must not meet like all others.',
 };

@@ -35,7 +35,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     title: 'Empty, check dates and wipe the cupboard',
     kind: 'belongings',
     layer: 2,
-    places: 'each',
+    places: { by: 'each', together: 2 },
     steps: [
       hands('empty', 'Out; decide, check dates', {
         setUpMinutes: 1,
@@ -75,7 +75,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     title: 'Empty and wipe the kitchen drawers',
     kind: 'belongings',
     layer: 4,
-    places: 'drawers',
+    places: { by: 'drawers', together: 4 },
     steps: [
       hands('empty', 'Drawer by drawer: out, decide, back', {
         setUpMinutes: 1,
@@ -301,7 +301,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     title: 'Empty, check and clean the pantry',
     kind: 'belongings',
     layer: 2,
-    places: 'shelfM',
+    places: { by: 'shelfM', together: 3 },
     steps: [
       hands('empty', 'Out shelf by shelf; decide, check dates', {
         setUpMinutes: 3,
