@@ -9,9 +9,9 @@ import { expand } from '../problem/expand';
 import { suggestedCalls } from '../safety/calls';
 import { safetyFindings } from '../safety/findings';
 import { plan } from '../spread';
-import { inSpoons, type Mixture, mixingCard, mixturesFor, volumeMl } from '../supplies/amounts';
+import { inSpoons, type Mixture, mergedMixtures, mixingCard, volumeMl } from '../supplies/amounts';
 import { MADE_UP_PRICES } from '../supplies/price-list';
-import { consumedSince, sessionsOf, shoppingList } from '../supplies/shopping';
+import { consumedSince, mixturesOf, sessionsOf, shoppingList } from '../supplies/shopping';
 import { clothsFor } from '../supplies/things';
 import { jobName } from '../work/single-places';
 import { type CleanTask, tasksOf } from '../work/tasks';
@@ -98,7 +98,9 @@ export function suppliesDocument(household: HouseholdFile, catalogue: Catalogue)
       }),
     ),
     totalCents: cents,
-    mixtures: mixturesFor(open, household.supplies).map((mixture) => mixtureEntry(mixture, household)),
+    mixtures: mergedMixtures(sessions.flatMap((session) => mixturesOf(session, household.supplies))).map(
+      (mixture) => mixtureEntry(mixture, household),
+    ),
     cloths: clothsFor(open),
   };
 }

@@ -1,3 +1,4 @@
+import { groupBy } from '../basics/group-by';
 import type { Dose, HandsStep } from '../catalogue/method';
 import { factsOf } from '../catalogue/product-facts';
 import { isFromTap, type ProductName } from '../catalogue/products';
@@ -42,23 +43,61 @@ export type Mixture = {
 };
 
 /**
- * What the tasks of one session take, filled for the bottle or the bucket that one has: one does for all that is washed
- * with the same mixture in rooms that may share it, and is filled again when its water has done what one fill does.
- * What fits the bottle is mixed for a whole bottle, the rest in the bucket, as full as the recipe wants it or the bucket
- * holds. `amount` is in the unit of the dose.
+ * What some tasks take in no order that is known: all that is washed with one mixture comes together. `amount` is in the
+ * unit of the dose.
  */
 export function mixturesFor(tasks: readonly CleanTask[], vessels: Vessels): Mixture[] {
-  const groups = new Map<string, { dose: Dose; share: number; tasks: CleanTask[] }>();
-  for (const task of tasks)
-    for (const dose of dosesOf(task.products)) {
+  return mixturesOf(
+    usesIn(tasks).toSorted((a, b) => a.key.localeCompare(b.key)),
+    vessels,
+  );
+}
+
+/** What the tasks of one session take, in the order in which somebody begins them. */
+export function mixturesInTurn(tasks: readonly CleanTask[], vessels: Vessels): Mixture[] {
+  return mixturesOf(usesIn(tasks), vessels);
+}
+
+/** One dose of a task. */
+type DoseUse = {
+  readonly task: CleanTask;
+  readonly dose: Dose;
+  /** The same for what may come out of one bottle or bucket. */
+  readonly key: string;
+};
+
+function usesIn(tasks: readonly CleanTask[]): DoseUse[] {
+  return tasks.flatMap((task) =>
+    dosesOf(task.products).map((dose) => {
       const sharedBy = dose.inMl === undefined ? '' : zoneOf(task);
-      const key = [dose.product, dose.amount, dose.inMl ?? 'neat', sharedBy].join();
-      const known = groups.get(key) ?? { dose, share: 0, tasks: [] };
-      known.share += shareOf(dose, task);
-      known.tasks.push(task);
-      groups.set(key, known);
-    }
-  return mergedMixtures([...groups.values()].map((group) => mixtureOf(group, vessels)));
+      return { task, dose, key: [dose.product, dose.amount, dose.inMl ?? 'neat', sharedBy].join() };
+    }),
+  );
+}
+
+function mixturesOf(uses: readonly DoseUse[], vessels: Vessels): Mixture[] {
+  const neat = groupBy(
+    uses.filter(({ dose }) => dose.inMl === undefined),
+    ({ key }) => key,
+  );
+  const filled = groupBy(fillsIn(uses, vessels), ({ use }) => use.key);
+  return mergedMixtures([
+    ...[...neat.values()].map(neatMixture),
+    ...[...filled.values()].map((fills): Mixture => {
+      const [{ product, unit, perFill, fillMl }] = fills as [Fill];
+      const often = fills.reduce((sum, { before, changes }) => sum + changes + Number(before !== 'go-on'), 0);
+      const tasks = fills.map(({ use }) => use.task);
+      return { product, unit, perFill, fillMl, fills: often, amount: perFill * often, tasks };
+    }),
+  ]);
+}
+
+function neatMixture(uses: readonly DoseUse[]): Mixture {
+  const [{ dose }] = uses as [DoseUse];
+  const share = uses.reduce((sum, use) => sum + shareOf(use.dose, use.task), 0);
+  const amount = dose.amount * Math.max(share, 1);
+  const tasks = uses.map(({ task }) => task);
+  return { product: dose.product, unit: dose.unit, perFill: amount, fills: 1, amount, tasks };
 }
 
 /** How many doses, or what part of one, a task takes. */
@@ -80,19 +119,6 @@ function quantityFor({ method }: CleanTask): QuantityName {
 /** Shares add up with tiny errors; a fill too many is not mixed for them. */
 const ALMOST_NOTHING = 1e-6;
 
-type Group = { readonly dose: Dose; readonly share: number; readonly tasks: CleanTask[] };
-
-function mixtureOf({ dose, share, tasks }: Group, vessels: Vessels): Mixture {
-  const { product, unit, amount, inMl } = dose;
-  if (inMl === undefined) {
-    const whole = amount * Math.max(share, 1);
-    return { product, unit, perFill: whole, fills: 1, amount: whole, tasks };
-  }
-  const { fillMl, perFill } = fillOf({ amount, inMl }, vessels);
-  const fills = Math.max(1, Math.ceil((share * inMl) / fillMl - ALMOST_NOTHING));
-  return { product, unit, perFill, fillMl, fills, amount: perFill * fills, tasks };
-}
-
 /** What fits the bottle is mixed for a whole bottle, the rest in the bucket, as full as the recipe wants it or it holds. */
 export function fillOf(
   { amount, inMl }: { readonly amount: number; readonly inMl: number },
@@ -108,40 +134,46 @@ export type Filling = {
   readonly unit: Dose['unit'];
   readonly perFill: number;
   readonly fillMl: number;
-  /** Nothing to fill: the water of the task before still does. */
-  readonly before: 'mix' | 'change' | 'go-on';
+  /** The water of the task before still does; or it is used up; or another mixture is in the bucket. */
+  readonly before: 'mix' | 'change' | 'pour' | 'go-on';
   readonly changes: number;
 };
 
-/** The fillings of the tasks of one session, in the order in which they are begun; together they are those of `mixturesFor`. */
+type Fill = Filling & { readonly use: DoseUse };
+
+/** The fillings of the tasks of one session, in the order in which they are begun; together they are those of `mixturesInTurn`. */
 export function fillingsOf(tasks: readonly CleanTask[], vessels: Vessels): Map<CleanTask, Filling[]> {
-  const used = new Map<string, number>();
-  const fillings = new Map<CleanTask, Filling[]>();
-  for (const task of tasks)
-    for (const dose of dosesOf(task.products)) {
-      if (dose.inMl === undefined || isFromTap(dose.product)) continue;
-      const key = [dose.product, dose.amount, dose.inMl, zoneOf(task)].join();
-      const { fillMl, perFill } = fillOf({ amount: dose.amount, inMl: dose.inMl }, vessels);
-      const start = used.get(key);
-      const end = (start ?? 0) + (shareOf(dose, task) * dose.inMl) / fillMl;
-      used.set(key, end);
-      const known = Math.max(1, Math.ceil((start ?? 0) - ALMOST_NOTHING));
-      const isUsedUp = start !== undefined && start > known - ALMOST_NOTHING;
-      const first = start === undefined ? 1 : known + Number(isUsedUp);
-      const { product, unit } = dose;
-      fillings.set(task, [
-        ...(fillings.get(task) ?? []),
-        {
-          product,
-          unit,
-          perFill,
-          fillMl,
-          before: start === undefined ? 'mix' : isUsedUp ? 'change' : 'go-on',
-          changes: Math.max(0, Math.ceil(end - ALMOST_NOTHING) - first),
-        },
-      ]);
-    }
-  return fillings;
+  const fills = fillsIn(usesIn(tasks), vessels).filter(({ product }) => !isFromTap(product));
+  return groupBy(fills, ({ use }) => use.task);
+}
+
+/**
+ * What is filled for one use after the other. A bottle keeps what is in it; of buckets there is one in somebody's hand,
+ * which is poured out before something else goes in. Each is filled again when its water has done what one fill does.
+ */
+function fillsIn(uses: readonly DoseUse[], vessels: Vessels): Fill[] {
+  /** How many fills each mixture has had, by those that still stand there. */
+  const standing = new Map<string, number>();
+  let inHand: string | undefined;
+  return uses.flatMap((use): Fill[] => {
+    const { dose, task, key } = use;
+    const { product, unit, amount, inMl } = dose;
+    if (inMl === undefined) return [];
+    const { fillMl, perFill } = fillOf({ amount, inMl }, vessels);
+    const isBucket = fillMl > vessels.bottleMl && !isFromTap(product);
+    const poured = isBucket && inHand !== undefined && inHand !== key;
+    if (poured) standing.delete(inHand as string);
+    if (isBucket) inHand = key;
+    const start = standing.get(key);
+    const end = (start ?? 0) + (shareOf(dose, task) * inMl) / fillMl;
+    standing.set(key, end);
+    const known = Math.max(1, Math.ceil((start ?? 0) - ALMOST_NOTHING));
+    const isUsedUp = start !== undefined && start > known - ALMOST_NOTHING;
+    const first = start === undefined ? 1 : known + Number(isUsedUp);
+    const changes = Math.max(0, Math.ceil(end - ALMOST_NOTHING) - first);
+    const before = start === undefined ? (poured ? 'pour' : 'mix') : isUsedUp ? 'change' : 'go-on';
+    return [{ use, product, unit, perFill, fillMl, before, changes }];
+  });
 }
 
 /** The same mixture in several rooms, or sessions, is one line. */

@@ -1,7 +1,7 @@
 import { isFromTap } from '../catalogue/products';
 import type { ThingName } from '../clean/thing-names';
 import type { CleanTask } from '../work/task';
-import { type MixingCard, type Mixture, mixingCard, mixturesFor, type Vessels } from './amounts';
+import { type MixingCard, type Mixture, mixingCard, mixturesInTurn, type Vessels } from './amounts';
 import { clothsFor, thingsFor, type Zone } from './things';
 
 /** What is carried into the room before a session, so that nobody has to leave it. */
@@ -17,8 +17,9 @@ export type Kit = {
 /** Counted among the things already. */
 const COUNTED = /cloth|glove|mask|sponge|^pads?$|^bags?( |$)/;
 
+/** For the tasks of one session, in the order in which they are begun. */
 export function kitFor(tasks: readonly CleanTask[], vessels: Vessels): Kit {
-  const mixtures = mixturesFor(tasks, vessels);
+  const mixtures = mixturesInTurn(tasks, vessels);
   return {
     tools: [...new Set(tasks.flatMap((task) => task.method.tools))]
       .filter((tool) => !COUNTED.test(tool))

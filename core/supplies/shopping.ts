@@ -5,7 +5,7 @@ import type { Stock, Supplies } from '../clean/supplies';
 import { THING_NAMES, type ThingName } from '../clean/thing-names';
 import type { Plan } from '../plan/plan';
 import type { CleanTask } from '../work/task';
-import { type Mixture, mixturesFor } from './amounts';
+import { type Mixture, mixturesFor, mixturesInTurn } from './amounts';
 import type { Pack, PriceList } from './price-list';
 import { type Lasting, lastingOf, thingsFor } from './things';
 
@@ -65,16 +65,22 @@ export function sessionsOf(
       start: session.start,
       end: session.end,
       people: [session.person],
-      tasks: open.filter((task) => {
-        const start = starts.get(task.id);
-        return start?.person === session.person && start.at >= session.start && start.at < session.end;
-      }),
+      tasks: open
+        .filter((task) => {
+          const start = starts.get(task.id);
+          return start?.person === session.person && start.at >= session.start && start.at < session.end;
+        })
+        .sort((a, b) => startOf(a, starts).localeCompare(startOf(b, starts))),
     }))
     .filter((session) => session.tasks.length > 0)
     .sort((a, b) => a.start.localeCompare(b.start));
   const planned = new Set(sessions.flatMap((session) => session.tasks));
   const rest = open.filter((task) => !planned.has(task));
   return rest.length === 0 ? sessions : [...sessions, unplanned(rest)];
+}
+
+function startOf(task: CleanTask, starts: ReturnType<typeof firstStarts>): string {
+  return starts.get(task.id)?.at ?? '';
 }
 
 function unplanned(tasks: readonly CleanTask[]): WorkSession {
@@ -117,6 +123,11 @@ export function shoppingList(
   return { lines, cents: lines.reduce((sum, line) => sum + line.cents, 0) };
 }
 
+/** What a session mixes, in its order; of what has no date yet no order is known. */
+export function mixturesOf({ date, tasks }: WorkSession, supplies: Supplies): Mixture[] {
+  return date === '' ? mixturesFor(tasks, supplies) : mixturesInTurn(tasks, supplies);
+}
+
 function productLines(
   sessions: readonly WorkSession[],
   supplies: Supplies,
@@ -126,7 +137,7 @@ function productLines(
 ): SupplyLine[] {
   const needs = new Map<ProductName, { unit: Mixture['unit']; uses: Use[] }>();
   for (const session of sessions)
-    for (const { product, unit, amount, tasks } of mixturesFor(session.tasks, supplies)) {
+    for (const { product, unit, amount, tasks } of mixturesOf(session, supplies)) {
       if (isFromTap(product)) continue;
       const known = needs.get(product) ?? { unit, uses: [] };
       known.uses.push({ session, amount, tasks });

@@ -11,7 +11,15 @@ import { expand } from '../problem/expand';
 import { plan } from '../spread';
 import { type CleanTask, tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
-import { fillingsOf, inSpoons, type Mixture, mixingCard, mixturesFor, volumeMl } from './amounts';
+import {
+  fillingsOf,
+  inSpoons,
+  type Mixture,
+  mixingCard,
+  mixturesFor,
+  mixturesInTurn,
+  volumeMl,
+} from './amounts';
 import { kitFor } from './kit';
 import { MADE_UP_PRICES } from './price-list';
 import { consumedSince, isExpired, sessionsOf, shoppingList, type WorkSession } from './shopping';
@@ -88,6 +96,23 @@ describe('the water of a session', () => {
     expect(fillings([times(first, 13)])).toEqual([['mix', 2]]);
   });
 
+  it('is in one bucket: what goes in next finds it empty, and so does what comes back', () => {
+    const other = tasks.find(
+      ({ products: { doses } }) => doses[0]?.product === 'soft-soap' && (doses[0].inMl ?? 0) > 500,
+    )!;
+    const session = [times(first, 2), other, times(second, 2)];
+    expect(fillings(session)).toEqual([
+      ['mix', 0],
+      ['pour', expect.any(Number)],
+      ['pour', 0],
+    ]);
+    const doorsMixed = (some: typeof mixturesFor) =>
+      some(session, VESSELS).find(({ product }) => product === first.products.doses[0]?.product)?.fills;
+    expect(doorsMixed(mixturesInTurn)).toBe(2);
+    // Where no order is known, what is washed with one mixture comes together.
+    expect(doorsMixed(mixturesFor)).toBe(1);
+  });
+
   it.each([juniperRow('2027-03-01'), ...DOZEN_HOMES].map((home) => [home.name, home] as const))(
     'is filled as often as the mixing cards say: %s',
     (_name, home) => {
@@ -98,7 +123,7 @@ describe('the water of a session', () => {
         const key = [product, perFill, fillMl].join();
         fills.set(key, (fills.get(key) ?? 0) + changes + Number(filling.before !== 'go-on'));
       }
-      for (const { product, perFill, fillMl, fills: often } of mixturesFor(all, home.supplies))
+      for (const { product, perFill, fillMl, fills: often } of mixturesInTurn(all, home.supplies))
         if (fillMl !== undefined && !isFromTap(product))
           expect(fills.get([product, perFill, fillMl].join()), product).toBe(often);
     },

@@ -15,7 +15,11 @@ export function watersOn(stretches: readonly Stretch[], vessels: Vessels): Map<s
   return said;
 }
 
-const BEFORE = { mix: 'Mix first', change: 'Fresh water first' } as const;
+const BEFORE = {
+  mix: 'Mix first',
+  change: 'Fresh water first',
+  pour: 'Pour the bucket out and mix',
+} as const;
 
 function fillingWords({ product, unit, perFill, fillMl, before, changes }: Filling): string[] {
   const mixture = `${rounded(perFill)} ${unit} of ${productInText(product)} in ${litres(fillMl)} of water`;

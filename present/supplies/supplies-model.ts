@@ -5,18 +5,13 @@ import { isFromTap, PRODUCT_NAMES, type ProductName } from '@/core/catalogue/pro
 import type { Stock, Supplies } from '@/core/clean/supplies';
 import { THING_NAMES, type ThingName } from '@/core/clean/thing-names';
 import type { Current } from '@/core/problem/campaign';
-import {
-  type MixingCard,
-  type Mixture,
-  mergedMixtures,
-  mixingCard,
-  mixturesFor,
-} from '@/core/supplies/amounts';
+import { type MixingCard, type Mixture, mergedMixtures, mixingCard } from '@/core/supplies/amounts';
 import { type Kit, kitFor } from '@/core/supplies/kit';
 import { MADE_UP_PRICES } from '@/core/supplies/price-list';
 import {
   consumedSince,
   isExpired,
+  mixturesOf,
   type SupplyLine,
   sessionsOf,
   shoppingList,
@@ -97,7 +92,7 @@ export function suppliesScreen(state: Current): SuppliesScreen {
   const consumed = consumedSince(supplies, state.tasks, household.ticks);
   const { lines, cents } = shoppingList(sessions, supplies, consumed, MADE_UP_PRICES, today);
   const open = sessions.flatMap((session) => session.tasks);
-  const mixtures = mergedMixtures(sessions.flatMap((session) => mixturesFor(session.tasks, supplies)));
+  const mixtures = mergedMixtures(sessions.flatMap((session) => mixturesOf(session, supplies)));
   const names = new Map(household.people.map((person) => [person.id, person.name]));
   const byDate = (a: SupplyLine, b: SupplyLine) =>
     (a.session?.start ?? '9').localeCompare(b.session?.start ?? '9') || b.cents - a.cents;
