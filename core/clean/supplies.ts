@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { dateSchema, dateTimeSchema } from '../basics/scalars';
 import { unitFor } from '../catalogue/product-facts';
 import { productSchema } from '../catalogue/products';
-import { THING_NAMES } from './thing-names';
+import { THING_NAMES } from '../home/thing-names';
 
 /** What a household has in the cupboard, and what it mixes in. */
 

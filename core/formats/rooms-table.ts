@@ -45,6 +45,7 @@ const COLUMNS = {
   leave: ({ fixture }) => fixture && yesNo(fixture.leave),
   last_done: ({ fixture }) => fixture?.lastDone,
   mend: ({ fixture }) => fixture?.mend,
+  needs: ({ fixture }) => fixture?.needs,
   places: ({ fixture }) => fixture?.places?.join(BETWEEN_PLACES),
   fixture_id: ({ fixture }) => fixture?.id,
 } as const satisfies Record<string, (line: Line) => string | number | undefined>;
@@ -261,6 +262,7 @@ class Reader {
       leave: isYes(cells.leave),
       ...(cells.last_done && { lastDone: cells.last_done }),
       ...(cells.mend && { mend: cells.mend }),
+      ...(cells.needs && { needs: cells.needs }),
       ...(cells.places && { places: cells.places.split('|').map(oneLine) }),
     });
     return fixture.success ? fixture.data : sentenceOf(fixture.error.issues[0], cells);

@@ -15,6 +15,7 @@ import {
   WAYS_ROUND,
 } from './scales';
 import { SURFACES } from './surfaces';
+import { THING_NAMES } from './thing-names';
 
 /** What a home has to look like to be taken in; the types of its parts follow from it. */
 
@@ -47,6 +48,8 @@ export const fixtureSchema = z.strictObject({
   lastDone: dateSchema.optional(),
   /** What is broken, worn or needs paint. */
   mend: lineSchema(300).min(1).optional(),
+  /** What is worn out at it, so that a new one is bought by the day on which it is seen to. */
+  needs: z.enum(THING_NAMES).optional(),
   /** What its single places are called, in the order in which one goes; those without a name are counted. */
   places: z.array(lineSchema(60)).max(MOST_PLACES).optional(),
 });

@@ -2,7 +2,7 @@ import { idSchema } from '../basics/scalars';
 import { productName, productSchema } from '../catalogue/products';
 import { callSchema } from '../clean/call';
 import { MOST_STOCK, type Supplies, stockSchema, suppliesSchema, thingStockSchema } from '../clean/supplies';
-import { THINGS } from '../clean/thing-names';
+import { THINGS } from '../home/thing-names';
 import { type AnyRow, type Made, made, refuse, rowsOn } from './change-row';
 import type { Editable } from './editable';
 import { put } from './put';

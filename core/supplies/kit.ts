@@ -1,8 +1,8 @@
 import { isFromTap } from '../catalogue/products';
-import type { ThingName } from '../clean/thing-names';
+import type { ThingName } from '../home/thing-names';
 import type { CleanTask } from '../work/task';
 import { type MixingCard, type Mixture, mixingCard, mixturesInTurn, type Vessels } from './amounts';
-import { clothsFor, thingsFor, type Zone } from './things';
+import { clothsFor, thingsFor, wornOutAt, type Zone } from './things';
 
 /** What is carried into the room before a session, so that nobody has to leave it. */
 export type Kit = {
@@ -26,7 +26,7 @@ export function kitFor(tasks: readonly CleanTask[], vessels: Vessels): Kit {
       .sort(),
     cards: mixtures.flatMap((mixture) => mixingCard(mixture, vessels) ?? []),
     neat: mixtures.filter((mixture) => mixture.fillMl === undefined && !isFromTap(mixture.product)),
-    things: thingsFor(tasks).filter(({ thing }) => thing !== 'cloths'),
+    things: [...thingsFor(tasks).filter(({ thing }) => thing !== 'cloths'), ...wornOutAt(tasks)],
     cloths: clothsFor(tasks),
   };
 }

@@ -1,6 +1,6 @@
 import { isOwnRef, type OwnProductRef, partsOf } from '../catalogue/own-product';
 import type { ProductName, ShippedProduct } from '../catalogue/products';
-import type { ThingName } from '../clean/thing-names';
+import type { ThingName } from '../home/thing-names';
 
 /** A pack as a shop sells it: millilitres or grams of a product, or so many of a thing. */
 export type Pack = { readonly amount: number; readonly cents: number };
@@ -69,6 +69,13 @@ const THING_PACKS = {
   'air-filters': pack(1, 1890),
   'water-filters': pack(1, 690),
   batteries: pack(2, 590),
+  'batteries-aa': pack(8, 490),
+  'batteries-aaa': pack(8, 490),
+  'batteries-button': pack(2, 350),
+  'bulbs-e27': pack(1, 390),
+  'bulbs-e14': pack(1, 390),
+  'bulbs-b22': pack(1, 390),
+  'bulbs-gu10': pack(1, 420),
   'dishwasher-salt': pack(1, 180),
   'felt-sliders': pack(8, 550),
 } satisfies Record<ThingName, Pack>;

@@ -2,12 +2,12 @@ import { groupBy } from '../basics/group-by';
 import { taskOfStep } from '../basics/ids';
 import { isFromTap, type ProductName } from '../catalogue/products';
 import type { Stock, Supplies } from '../clean/supplies';
-import { THING_NAMES, type ThingName } from '../clean/thing-names';
+import { THING_NAMES, type ThingName } from '../home/thing-names';
 import type { Plan } from '../plan/plan';
 import type { CleanTask } from '../work/task';
 import { type Mixture, mixturesFor, mixturesInTurn } from './amounts';
 import type { Pack, PriceList } from './price-list';
-import { type Lasting, lastingOf, thingsFor } from './things';
+import { type Lasting, lastingOf, thingsFor, wornOutAt } from './things';
 
 /** What has to be bought, by when, and for which session: what a clean needs against what is in the cupboard. */
 
@@ -160,20 +160,18 @@ function productLines(
 }
 
 function thingLines(sessions: readonly WorkSession[], supplies: Supplies, prices: PriceList): SupplyLine[] {
-  const needs = sessions.flatMap((session) =>
-    thingsFor(session.tasks).map(({ thing, count }) => ({
-      thing,
-      session,
-      amount: count,
-      tasks: session.tasks,
-    })),
-  );
+  const renewed = new Set<string>();
+  const needs = sessions.flatMap((session) => [
+    ...thingsFor(session.tasks).map((needed) => ({ ...needed, tasks: session.tasks, session })),
+    // Something worn out is renewed where its fixture is first seen to.
+    ...wornOutAt(session.tasks, renewed).map((needed) => ({ ...needed, session })),
+  ]);
   const byThing = groupBy(needs, (need) => need.thing);
   return THING_NAMES.flatMap((thing) => {
     const uses = byThing.get(thing) ?? [];
     if (uses.length === 0) return [];
     const have = supplies.things.find((known) => known.thing === thing)?.count ?? 0;
-    const needed = ADDS_UP[lastingOf(thing)](uses);
+    const needed = ADDS_UP[lastingOf(thing)](uses.map(({ count, ...use }) => ({ ...use, amount: count })));
     return [lineOf('thing', thing, 'pieces', needed, have, 0, prices.thingPack(thing))];
   });
 }

@@ -2,11 +2,12 @@ import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
 import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
+import { taskIdOf } from '../basics/ids';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { factsOf } from '../catalogue/product-facts';
 import { isFromTap, PRODUCT_NAMES } from '../catalogue/products';
 import { NO_SUPPLIES, type Supplies, stockSchema } from '../clean/supplies';
-import { THING_NAMES } from '../clean/thing-names';
+import { THING_NAMES } from '../home/thing-names';
 import { expand } from '../problem/expand';
 import { plan } from '../spread';
 import { type CleanTask, tasksOf } from '../work/tasks';
@@ -302,6 +303,27 @@ describe('the shopping list', () => {
       expect(needed('batteries', of('ines', monday!, alarms))).toBe(count);
       expect(needed('bin-liners', of('ines', monday!, by(['bin-wash'])))).toBe(1);
       expect(needed('dishwasher-salt', of('ines', monday!, by(['dishwasher-clean'])))).toBe(1);
+    });
+
+    it('takes a bulb for the lamp that has none, once, on the first day on which it is seen to', () => {
+      const lamp = tasks.find(({ fixture }) => fixture.kind === 'ceiling-light');
+      const dark = { ...lamp!, fixture: { ...lamp!.fixture, needs: 'bulbs-e14' as const, count: 2 } };
+      const other = { ...dark, id: taskIdOf(lamp!.fixture.id, 'other') };
+      const { lines } = shoppingList(
+        [of('ines', monday!, [dark]), of('ines', tuesday!, [other])],
+        NO_SUPPLIES,
+        new Map(),
+        MADE_UP_PRICES,
+        '2027-03-01',
+      );
+      expect(lines.find(({ name }) => name === 'bulbs-e14')).toMatchObject({
+        needed: 2,
+        toBuy: 2,
+        session: { date: monday },
+      });
+      expect(kitFor([dark, other], NO_SUPPLIES).things).toContainEqual(
+        expect.objectContaining({ thing: 'bulbs-e14', count: 2 }),
+      );
     });
 
     it('says by which day what is worn out is needed', () => {

@@ -1,6 +1,7 @@
+import { groupBy } from '../basics/group-by';
 import type { Method } from '../catalogue/method';
 import { factsOf } from '../catalogue/product-facts';
-import { THING_NAMES, type ThingName } from '../clean/thing-names';
+import { THING_NAMES, type ThingName } from '../home/thing-names';
 import { productsOf } from '../products/product-choice';
 import { shareOfJob } from '../work/single-places';
 import { tagsOf } from '../work/step-tags';
@@ -86,6 +87,11 @@ const byTool =
     uses(words)(method);
 const isWet = ({ products }: CleanTask) => productsOf(products).some((product) => factsOf(product).gloves);
 
+const none = () => 0;
+
+/** A carbon monoxide alarm takes two. */
+const CO_ALARM_CELLS = 2;
+
 /** Four feet of what is slid. */
 const FEET = 4;
 
@@ -123,7 +129,18 @@ const ROWS: Record<ThingName, ThingRow> = {
     countFor: oneAtEach('heating-filter-change', 'ventilation-filter-change', 'air-return-vacuum'),
   },
   'water-filters': { lasts: 'used-up', countFor: oneAtEach('water-filter-change') },
-  batteries: { lasts: 'used-up', countFor: oneAtEach('alarm-test', 'co-alarm-test') },
+  batteries: { lasts: 'used-up', countFor: oneAtEach('alarm-test') },
+  'batteries-aa': {
+    lasts: 'used-up',
+    countFor: (tasks) => CO_ALARM_CELLS * oneAtEach('co-alarm-test')(tasks),
+  },
+  // These are taken where somebody said on the walk that one is worn out.
+  'batteries-aaa': { lasts: 'used-up', countFor: none },
+  'batteries-button': { lasts: 'used-up', countFor: none },
+  'bulbs-e27': { lasts: 'used-up', countFor: none },
+  'bulbs-e14': { lasts: 'used-up', countFor: none },
+  'bulbs-b22': { lasts: 'used-up', countFor: none },
+  'bulbs-gu10': { lasts: 'used-up', countFor: none },
   'dishwasher-salt': { lasts: 'used-up', countFor: oneAtEach('dishwasher-clean') },
   'felt-sliders': { lasts: 'kept', countFor: (tasks) => (tasks.some(isSlid) ? FEET : 0) },
 };
@@ -151,4 +168,22 @@ export function thingsFor(
 
 export function lastingOf(thing: ThingName): Lasting {
   return ROWS[thing].lasts;
+}
+
+export type WornOut = {
+  readonly thing: ThingName;
+  readonly count: number;
+  readonly tasks: readonly CleanTask[];
+};
+
+/** What is worn out at the fixtures of some tasks and gets a new one, fixture by fixture, but for those seen to before. */
+export function wornOutAt(tasks: readonly CleanTask[], seen: Set<string> = new Set()): WornOut[] {
+  const byFixture = groupBy(
+    tasks.filter(({ fixture }) => fixture.needs !== undefined && !seen.has(fixture.id)),
+    ({ fixture }) => fixture,
+  );
+  return [...byFixture].map(([{ id, needs, count }, own]) => {
+    seen.add(id);
+    return { thing: needs as ThingName, count, tasks: own };
+  });
 }

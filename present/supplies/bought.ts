@@ -1,5 +1,5 @@
 import type { ProductName } from '@/core/catalogue/products';
-import type { ThingName } from '@/core/clean/thing-names';
+import type { ThingName } from '@/core/home/thing-names';
 import type { HouseholdChange } from '@/core/household/change';
 import type { ShoppingRow, SuppliesScreen } from './supplies-model';
 

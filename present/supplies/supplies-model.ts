@@ -3,7 +3,7 @@ import { groupBy } from '@/core/basics/group-by';
 import { unitFor } from '@/core/catalogue/product-facts';
 import { isFromTap, PRODUCT_NAMES, type ProductName } from '@/core/catalogue/products';
 import type { Stock, Supplies } from '@/core/clean/supplies';
-import { THING_NAMES, type ThingName } from '@/core/clean/thing-names';
+import { THING_NAMES, type ThingName } from '@/core/home/thing-names';
 import type { Current } from '@/core/problem/campaign';
 import { type MixingCard, type Mixture, mergedMixtures, mixingCard } from '@/core/supplies/amounts';
 import { type Kit, kitFor } from '@/core/supplies/kit';

@@ -1,7 +1,7 @@
 import type { Units } from '@/core/basics/choices';
 import { shownIn, unitName } from '@/core/basics/units';
 import { type ProductName, productName } from '@/core/catalogue/products';
-import { THINGS, type ThingName } from '@/core/clean/thing-names';
+import { THINGS, type ThingName } from '@/core/home/thing-names';
 import type { Spoons } from '@/core/supplies/amounts';
 import type { SupplyLine, SupplyName } from '@/core/supplies/shopping';
 import { amount } from '../words/words';

@@ -39,6 +39,7 @@ export const FIXTURES = codec(fixtureSchema, {
   lastDone: plain('last_done'),
   mend: plain('mend'),
   places: json('places'),
+  needs: plain('needs'),
 });
 
 export const MEMBERS = codec(memberSchema, {

@@ -33,6 +33,7 @@ import { useStableEvents } from '../parts/use-stable-events';
 import { TaskScope } from '../scope/task-scope';
 import { CountStepper } from './count-stepper';
 import { MendField } from './mend-field';
+import { NeedsField } from './needs-field';
 import { PlacesField } from './places-field';
 import { SizeFields } from './size-fields';
 
@@ -149,6 +150,7 @@ function Facts({ room, around, stop, stops, fixture, onChange, onMove, onDrop, o
         onStop={onMove}
         onLastDone={say.lastDone}
       />
+      <NeedsField kind={fixture.kind} needs={fixture.needs} onChange={say.needs} />
       <MendField key={`${id} mend`} mend={fixture.mend} onChange={say.mend} />
       <Last leave={fixture.leave} onLeave={say.leave} onDrop={onDrop} />
     </Stack>
@@ -168,6 +170,7 @@ function whatIsSaid(fixture: Fixture, onChange: PanelProps['onChange']) {
     surface: (surface: string) => change({ surface }),
     height: (height: string) => change({ height: height as Height }),
     places: (places: Fixture['places']) => onChange(saying(fixture, 'places', places)),
+    needs: (needs: Fixture['needs']) => onChange(saying(fixture, 'needs', needs)),
     mend: (mend: string | undefined) => onChange(saying(fixture, 'mend', mend)),
     lastDone: (date: string) => onChange(saying(fixture, 'lastDone', date === '' ? undefined : date)),
     leave: (leave: boolean) => change({ leave }),
@@ -175,7 +178,7 @@ function whatIsSaid(fixture: Fixture, onChange: PanelProps['onChange']) {
 }
 
 /** A fixture with something said of it, or no longer said. */
-function saying<Key extends 'mend' | 'lastDone' | 'places'>(
+function saying<Key extends 'mend' | 'lastDone' | 'places' | 'needs'>(
   fixture: Fixture,
   key: Key,
   value: Fixture[Key],
