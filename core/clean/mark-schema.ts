@@ -17,6 +17,8 @@ export const markSchema = z.strictObject({
   products: z.enum(PRODUCT_SCHOOLS).optional(),
   /** Whether one person does it alone, where there is a way for one and a way for two; absent: as it comes. */
   alone: z.boolean().optional(),
+  /** Whether a floor is done half by half, since the room can’t be emptied. */
+  inParts: z.boolean().optional(),
   /** A person's own guess of the hands-on minutes, kept apart from the estimate. */
   guessMinutes: z.int().min(1).max(6000).optional(),
 });

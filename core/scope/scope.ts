@@ -85,6 +85,11 @@ export function aloneFor(subject: Omit<Subject, 'fixture'>, marks: Marks, alone:
   return nearest(subject, marks).find((mark) => mark.alone !== undefined)?.alone ?? alone;
 }
 
+/** Whether a floor is done half by half: what was said of it, of its room or of all floors. */
+export function inPartsFor(subject: Omit<Subject, 'fixture'>, marks: Marks): boolean {
+  return nearest(subject, marks).find((mark) => mark.inParts !== undefined)?.inParts ?? false;
+}
+
 function nearest({ id, room, method }: Omit<Subject, 'fixture'>, marks: Marks): Mark[] {
   if (marks.size === 0) return [];
   // What was said of all places of a thing is said of each.

@@ -1,11 +1,12 @@
 import { methodAtHand } from '../catalogue/at-hand';
 import { disinfecting } from '../catalogue/disinfection';
+import { inParts } from '../catalogue/in-parts';
 import type { Method } from '../catalogue/method';
 import { steaming } from '../catalogue/steam';
 import { type Circumstances, estimateTask } from '../estimate/estimate';
 import { type Place, placesOf } from '../home/room';
 import { begunWith, chooseProducts, type ProductChoice } from '../products/product-choice';
-import { aloneFor, schoolFor } from '../scope/scope';
+import { aloneFor, inPartsFor, schoolFor } from '../scope/scope';
 import { keepApart } from './apart';
 import { joinedRooms } from './floor-runs';
 import { jobsOfPlaces, type PlacesOfJob, placeByPlace } from './single-places';
@@ -94,7 +95,9 @@ function taskAt(
   const { fixture, room } = place;
   const products = productsAt(place, method, work, part);
   const way = products.school === 'steam' ? steaming(method) : method;
-  const done = products.disinfectant ? disinfecting(way, products.disinfectant) : way;
+  const whole = products.disinfectant ? disinfecting(way, products.disinfectant) : way;
+  const isInParts = inPartsFor({ id: taskId(place, method), method, room }, work.marks);
+  const done = isInParts ? inParts(whole) : whole;
   if (!part) return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work);
   const atOne = (index: number) =>
     estimateTask(done, fixture, room, {

@@ -5,6 +5,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Stack from '@mui/material/Stack';
 import { memo, useState } from 'react';
+import { canBeInParts } from '@/core/catalogue/in-parts';
 import type { ProductSchool } from '@/core/catalogue/work-kinds';
 import { type Mark, REASONS, type Reason } from '@/core/clean/marks';
 import type { ProblemTask } from '@/core/plan/problem';
@@ -59,6 +60,13 @@ export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskSco
       <Tick label="Matters most" on={scope.matters} onChange={(matters) => say({ matters })} />
       <Tick label="Dreaded" on={scope.dreaded} onChange={(dreaded) => say({ dreaded })} />
       {task.method.forOneOrTwo && <ByHowMany alone={known.alone} onSay={(alone) => say({ alone })} />}
+      {canBeInParts(task.method) && (
+        <Tick
+          label="Half by half, since the room can’t be emptied"
+          on={known.inParts ?? false}
+          onChange={(on) => say({ inParts: on || undefined })}
+        />
+      )}
       <Products task={task} school={known.products} onSchool={(products) => say({ products })} />
     </Stack>
   );
