@@ -113,6 +113,36 @@ describe('supplies', () => {
     });
   });
 
+  it('have beside them what leaves the house: places with hours, piles, and new homes', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/supplies');
+      await browser.press('link', 'What leaves');
+      await browser.see('Monday to Friday 08:30 to 18:30');
+      await browser.press('button', 'Add a pile');
+      await browser.type('What the pile is called', 'For the neighbours');
+      await browser.press('button', 'Keep it');
+      await browser.find('heading', 'For the neighbours');
+      await browser.press('button', 'Add a place');
+      await browser.type('What the place is called', 'Market hall');
+      await browser.press('checkbox', 'For the neighbours');
+      await browser.press('button', 'Remove hours 1');
+      await browser.press('button', 'Keep it');
+      await browser.see('Please say when it is open: a trip is planned by that.');
+      await browser.press('button', 'Add hours');
+      expect(await findings(browser)).toEqual([]);
+      await browser.press('button', 'Keep it');
+      await browser.see(/Market hall\ntakes For the neighbours\nMonday 10:00 to 16:00/);
+      await browser.press('button', 'Give something a new home');
+      await browser.type('What moves', 'Cake tins');
+      await browser.press('button', 'Keep it');
+      await browser.press('button', 'It lives there now: Cake tins');
+      await browser.until(async () => !(await browser.text()).includes('Cake tins'), 'it to be settled');
+      await browser.press('button', 'Undo');
+      await browser.find('heading', 'Cake tins');
+    });
+  });
+
   it('have the wash beside them: what is in each drum, when it is out, and where it dries', async () => {
     await visit(async (browser) => {
       await enterDemo(browser);

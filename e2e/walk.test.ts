@@ -194,6 +194,27 @@ describe('the walk', () => {
     });
   });
 
+  it('names single places, and what is worn out gets onto the shopping list', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/walk/kitchen');
+      await browser.press('button', /^Kitchen drawers/);
+      await browser.type('What the 4 are called', 'cutlery');
+      await browser.keys(Key.ENTER);
+      await browser.keys('s', 'p', 'o', 'o', 'n', 's');
+      await browser.kept('Kept.');
+      await browser.press('button', /^Ceiling light/);
+      await browser.choose('Worn out', 'Bulbs, small screw cap (E14)');
+      await browser.kept('Kept.');
+      await browser.goTo('/supplies');
+      await browser.see(/Bulbs, small screw cap \(E14\)[\s\S]*by \w+day/);
+      const home = await browser.run<string>(
+        'return fetch("/api/household").then((answer) => answer.text())',
+      );
+      expect(home).toMatch(/"places": ?\[\s*"cutlery",\s*"spoons"\s*\]/);
+    });
+  });
+
   it('says of the room what it is made of and how air comes in, copies it, and takes it off', async () => {
     await visit(async (browser) => {
       await firstRoom(browser);
