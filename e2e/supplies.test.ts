@@ -137,7 +137,10 @@ describe('supplies', () => {
       await browser.type('What moves', 'Cake tins');
       await browser.press('button', 'Keep it');
       await browser.press('button', 'It lives there now: Cake tins');
-      await browser.until(async () => !(await browser.text()).includes('Cake tins'), 'it to be settled');
+      await browser.until(
+        async () => (await browser.all('heading', 'Cake tins')).length === 0,
+        'it to be settled',
+      );
       await browser.press('button', 'Undo');
       await browser.find('heading', 'Cake tins');
     });

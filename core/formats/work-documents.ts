@@ -12,7 +12,7 @@ import { plan } from '../spread';
 import { inSpoons, type Mixture, mergedMixtures, mixingCard, volumeMl } from '../supplies/amounts';
 import { MADE_UP_PRICES } from '../supplies/price-list';
 import { consumedSince, mixturesOf, sessionsOf, shoppingList } from '../supplies/shopping';
-import { clothsFor } from '../supplies/things';
+import { clothsFor, wornIn } from '../supplies/things';
 import { jobName } from '../work/single-places';
 import { type CleanTask, tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
@@ -76,7 +76,14 @@ export function suppliesDocument(household: HouseholdFile, catalogue: Catalogue)
   const plan = planOf(household, catalogue);
   const sessions = sessionsOf(plan, tasks, done, today);
   const consumed = consumedSince(household.supplies, tasks, household.ticks);
-  const { lines, cents } = shoppingList(sessions, household.supplies, consumed, MADE_UP_PRICES, today);
+  const { lines, cents } = shoppingList(
+    sessions,
+    household.supplies,
+    consumed,
+    MADE_UP_PRICES,
+    today,
+    wornIn(household.home),
+  );
   const open = sessions.flatMap((session) => session.tasks);
   return {
     format: 'early-thaw/supplies',

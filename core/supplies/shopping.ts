@@ -2,6 +2,7 @@ import { groupBy } from '../basics/group-by';
 import { taskOfStep } from '../basics/ids';
 import { isFromTap, type ProductName } from '../catalogue/products';
 import type { Stock, Supplies } from '../clean/supplies';
+import type { Fixture } from '../home/room';
 import { THING_NAMES, type ThingName } from '../home/thing-names';
 import type { Plan } from '../plan/plan';
 import type { CleanTask } from '../work/task';
@@ -107,7 +108,7 @@ function firstStarts(plan: Plan): Map<string, { readonly at: string; readonly pe
 /**
  * The list: what the sessions need in turn, drawn from the cupboard until it is empty. Amounts in millilitres, grams or
  * pieces; packs are whole. `consumed` is what was used since the cupboard was counted; `today` decides what is past
- * its date.
+ * its date. `worn` are fixtures at which something is worn out, seen to in a session or not.
  */
 export function shoppingList(
   sessions: readonly WorkSession[],
@@ -115,10 +116,11 @@ export function shoppingList(
   consumed: ReadonlyMap<ProductName, number>,
   prices: PriceList,
   today: string,
+  worn: readonly Fixture[] = [],
 ): Shopping {
   const lines = [
     ...productLines(sessions, supplies, consumed, prices, today),
-    ...thingLines(sessions, supplies, prices),
+    ...thingLines(sessions, supplies, prices, worn),
   ];
   return { lines, cents: lines.reduce((sum, line) => sum + line.cents, 0) };
 }
@@ -159,13 +161,23 @@ function productLines(
   });
 }
 
-function thingLines(sessions: readonly WorkSession[], supplies: Supplies, prices: PriceList): SupplyLine[] {
+function thingLines(
+  sessions: readonly WorkSession[],
+  supplies: Supplies,
+  prices: PriceList,
+  worn: readonly Fixture[],
+): SupplyLine[] {
   const renewed = new Set<string>();
-  const needs = sessions.flatMap((session) => [
+  const seenTo = sessions.flatMap((session) => [
     ...thingsFor(session.tasks).map((needed) => ({ ...needed, tasks: session.tasks, session })),
     // Something worn out is renewed where its fixture is first seen to.
     ...wornOutAt(session.tasks, renewed).map((needed) => ({ ...needed, session })),
   ]);
+  // Where nothing is done at it any more, it is needed all the same, by no date.
+  const besides = worn.flatMap(({ id, needs: thing, count }) =>
+    thing === undefined || renewed.has(id) ? [] : [{ thing, count, tasks: [], session: unplanned([]) }],
+  );
+  const needs = [...seenTo, ...besides];
   const byThing = groupBy(needs, (need) => need.thing);
   return THING_NAMES.flatMap((thing) => {
     const uses = byThing.get(thing) ?? [];

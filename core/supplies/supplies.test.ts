@@ -321,6 +321,17 @@ describe('the shopping list', () => {
         toBuy: 2,
         session: { date: monday },
       });
+      const seenTo = { ...dark.fixture, id: 'done-already' };
+      const all = shoppingList(
+        [of('ines', tuesday!, [dark])],
+        NO_SUPPLIES,
+        new Map(),
+        MADE_UP_PRICES,
+        '2027-03-01',
+        [dark.fixture, seenTo],
+      ).lines.find(({ name }) => name === 'bulbs-e14');
+      // Four in all: two by Tuesday, and two for a lamp at which nothing is done any more.
+      expect(all).toMatchObject({ needed: 4, session: { date: tuesday } });
       expect(kitFor([dark, other], NO_SUPPLIES).things).toContainEqual(
         expect.objectContaining({ thing: 'bulbs-e14', count: 2 }),
       );

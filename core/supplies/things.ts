@@ -1,6 +1,7 @@
 import { groupBy } from '../basics/group-by';
 import type { Method } from '../catalogue/method';
 import { factsOf } from '../catalogue/product-facts';
+import { type Fixture, fixturesOf, type Home, roomsOf } from '../home/room';
 import { THING_NAMES, type ThingName } from '../home/thing-names';
 import { productsOf } from '../products/product-choice';
 import { shareOfJob } from '../work/single-places';
@@ -186,4 +187,11 @@ export function wornOutAt(tasks: readonly CleanTask[], seen: Set<string> = new S
     seen.add(id);
     return { thing: needs as ThingName, count, tasks: own };
   });
+}
+
+/** Everything in a home at which something is worn out. */
+export function wornIn(home: Home): Fixture[] {
+  return roomsOf(home)
+    .flatMap(fixturesOf)
+    .filter(({ needs }) => needs !== undefined);
 }

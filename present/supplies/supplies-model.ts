@@ -17,7 +17,7 @@ import {
   shoppingList,
   type WorkSession,
 } from '@/core/supplies/shopping';
-import { ZONES, type Zone } from '@/core/supplies/things';
+import { wornIn, ZONES, type Zone } from '@/core/supplies/things';
 import type { CleanTask } from '@/core/work/tasks';
 import { shortDate } from '../words/words';
 import { amountWords, packWords, priceWords, supplyName } from './supply-words';
@@ -90,7 +90,14 @@ export function suppliesScreen(state: Current): SuppliesScreen {
   const { supplies, units } = household;
   const sessions = sessionsNow(state);
   const consumed = consumedSince(supplies, state.tasks, household.ticks);
-  const { lines, cents } = shoppingList(sessions, supplies, consumed, MADE_UP_PRICES, today);
+  const { lines, cents } = shoppingList(
+    sessions,
+    supplies,
+    consumed,
+    MADE_UP_PRICES,
+    today,
+    wornIn(household.home),
+  );
   const open = sessions.flatMap((session) => session.tasks);
   const mixtures = mergedMixtures(sessions.flatMap((session) => mixturesOf(session, supplies)));
   const names = new Map(household.people.map((person) => [person.id, person.name]));
