@@ -55,3 +55,7 @@ export const weeklyHoursSchema = z
   })
   .refine((hours) => hours.from < hours.to, 'a time after the one it starts at');
 export type WeeklyHours = z.infer<typeof weeklyHoursSchema>;
+
+/** A time of every day; one that ends before it begins runs past midnight. */
+export const dailySchema = z.strictObject({ from: clockSchema, to: clockSchema });
+export type Daily = z.infer<typeof dailySchema>;

@@ -1,5 +1,9 @@
 import { z } from 'zod';
+import { dailySchema } from '../basics/scalars';
 import { weeklyRoundSchema } from './weekly-round';
+
+/** Quiet times of a day that are told apart. */
+export const MOST_QUIET = 6;
 
 /** What is true of the whole home and changes how long things take, how often they are due, or what to beware of. */
 export const homeFactsSchema = z.strictObject({
@@ -18,6 +22,8 @@ export const homeFactsSchema = z.strictObject({
   singleBedding: z.boolean().default(false),
   /** How many days of each month usually are wet, January first; absent: as in a temperate place. */
   wetDays: z.array(z.int().min(0).max(31)).length(12).optional(),
+  /** Times of every day at which nothing makes noise: a nap, the neighbours. */
+  quiet: z.array(dailySchema).max(MOST_QUIET).optional(),
   /** What is done every week anyhow; absent where nobody said. */
   weeklyRound: weeklyRoundSchema.optional(),
 });

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { PRIORITIES } from '../basics/choices';
 import {
   clockSchema,
+  dailySchema,
   dateSchema,
   dateTimeSchema,
   minutesSchema,
@@ -16,9 +17,7 @@ import { COST_PARTS, MOST_WEIGHT } from './costs';
 
 const windowSchema = z.strictObject({ start: dateTimeSchema, end: dateTimeSchema });
 
-/** A time of every day; one that ends before it begins runs past midnight. */
-const dailySchema = z.strictObject({ from: clockSchema, to: clockSchema });
-export type Daily = z.infer<typeof dailySchema>;
+export type { Daily } from '../basics/scalars';
 
 const personSchema = z.strictObject({
   id: stepIdSchema,

@@ -4,6 +4,7 @@ import { minuteOf } from '../basics/local-time';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { roomsOf } from '../home/room';
 import type { ProblemPerson, ProblemStep } from '../plan/problem';
+import { plan } from '../spread';
 import { tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
 import { breaksOf, cutForSprints, sessionCapOf } from './blocks';
@@ -220,5 +221,35 @@ describe('a room for the planner', () => {
     expect(roomFor(room, home.floors).floor).toBe(home.floors.length - 1);
     expect(roomFor({ ...room, lengthM: 2, widthM: 2.4 }, home.floors).maxPeople).toBe(1);
     expect(roomFor({ ...room, lengthM: 2, widthM: 2.5 }, home.floors).maxPeople).toBe(2);
+  });
+});
+
+describe('quiet times', () => {
+  const home = homeNamed('moving out on a weekend');
+  const withQuiet = (quiet: { from: string; to: string }[]) => ({
+    ...home,
+    home: { ...home.home, facts: { ...home.home.facts, quiet } },
+  });
+
+  it('have nothing in them that makes noise, while other work goes on', () => {
+    const problem = expand(withQuiet([{ from: '13:00', to: '15:00' }]), CATALOGUE, home.now);
+    expect(problem.quiet).toEqual([{ from: '13:00', to: '15:00' }]);
+    const made = plan(problem, { problemHash: '0'.repeat(64), seed: 1, rounds: 20, stop: () => false });
+    const loud = new Set(
+      problem.tasks
+        .flatMap(({ steps }) => steps)
+        .flatMap((step) => (step.mode === 'hands' && step.tags?.includes('noise') ? [step.id] : [])),
+    );
+    const atNap = made.entries.filter(
+      ({ start, end }) => start.slice(11) < '15:00' && end.slice(11) > '13:00',
+    );
+    expect(atNap.filter(({ step }) => loud.has(step))).toEqual([]);
+    expect(atNap.some(({ people }) => people.length > 0)).toBe(true);
+    expect(made.entries.some(({ step }) => loud.has(step))).toBe(true);
+  });
+
+  it('are none where nobody says so', () => {
+    expect(expand(home, CATALOGUE, home.now)).not.toHaveProperty('quiet');
+    expect(expand(withQuiet([]), CATALOGUE, home.now)).not.toHaveProperty('quiet');
   });
 });

@@ -59,6 +59,7 @@ export function expandWork(
   const kinds = new Map(rooms.map((room) => [room.id, room.kind]));
   const kindOf = (task: ProblemTask) => kinds.get(task.room);
   const attendance = attendanceOf(household);
+  const { quiet = [] } = household.home.facts;
   const rules = [
     ...precedenceOf(work.links),
     ...apartPrecedence(work.tasks, begunTasks(household), ranksIn(work)),
@@ -83,6 +84,7 @@ export function expandWork(
     ],
     days: daysOf(household),
     attendance,
+    ...(quiet.length > 0 && { quiet }),
     policy: policyOf(clean),
   };
   return steered({ ...problem, done: doneOf(problem, household, now) }, household.steering);

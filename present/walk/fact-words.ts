@@ -3,7 +3,7 @@ import type { Ventilation, WayRound } from '@/core/home/room';
 
 /** What is asked about the house, and what each answer is used for. */
 export const FACT_QUESTIONS: Record<
-  Exclude<FactName, 'builtYear' | 'latitude' | 'wetDays' | 'weeklyRound'>,
+  Exclude<FactName, 'builtYear' | 'latitude' | 'wetDays' | 'quiet' | 'weeklyRound'>,
   { ask: string; use: string }
 > = {
   hardWater: {

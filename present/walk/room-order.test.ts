@@ -59,6 +59,18 @@ describe.each(DOZEN_HOMES.map((home) => [home.name, home] as const))(
       }
     });
 
+    it('says of each wish that the plan sets aside where it does, once', () => {
+      const listed = brokenByRoom(state, state.campaign!).flatMap(({ id, items }) =>
+        items.map(({ before, reason }) => `${id}: ${before} (${reason})`),
+      );
+      const told = rooms.flatMap(({ id }) =>
+        roomOrder(state.order, id, state.campaign).flatMap(({ setAside }) =>
+          setAside.map(({ after, reason }) => `${id}: ${after} (${reason})`),
+        ),
+      );
+      expect(told.toSorted()).toEqual(listed.toSorted());
+    });
+
     it('has each pair that a rule orders the right way round, but those that are listed as broken', () => {
       const broken = new Set(
         brokenByRoom(state, state.campaign!).flatMap(({ items }) =>

@@ -1,7 +1,9 @@
+import { groupBy } from '@/core/basics/group-by';
 import type { OrderedWork } from '@/core/order/ordered';
 import { whyHere } from '@/core/order/why-here';
 import type { OrderedStep } from '@/core/order/working-order';
 import type { Campaign } from '@/core/problem/campaign';
+import { brokenWishesOf } from '@/core/spread';
 import { jobName } from '@/core/work/single-places';
 import { type CleanTask, stepIdOf } from '@/core/work/tasks';
 
@@ -22,6 +24,8 @@ export type RoomOrderStep = {
   /** The wait that this step sets going. */
   readonly sets: { readonly title: string; readonly minutes: number } | undefined;
   readonly holds: readonly RoomHold[];
+  /** Wishes that the plan does not keep here, with what was to come before; said once, with the first step of a task. */
+  readonly setAside: readonly { readonly after: string; readonly reason: string }[];
 };
 
 /** When a step is done, by the plan; nothing where there is none. */
@@ -45,6 +49,7 @@ export function roomOrder(
   campaign: Pick<Campaign, 'problem' | 'plans'> | undefined,
 ): RoomOrderStep[] {
   const whenOf = timesOf(campaign);
+  const setAside = setAsideIn(campaign);
   return work.steps
     .filter((step) => step.task.room.id === roomId)
     .map((step) => ({ step, when: whenOf(idOf(step)) }))
@@ -52,6 +57,7 @@ export function roomOrder(
     .map(({ step, when }) => ({
       ...stepWords(step),
       when,
+      setAside: isFirstOf(step) ? (setAside.get(step.task.id) ?? []) : [],
       holds: whyHere(work, step.task.id).map(({ rule, after }) => ({
         rule: rule.name,
         hard: rule.hard,
@@ -59,6 +65,26 @@ export function roomOrder(
         after: [...new Set(after.map((task) => task.method.title))].slice(0, MOST_NAMED),
       })),
     }));
+}
+
+function isFirstOf({ task, position }: OrderedStep): boolean {
+  return position === task.estimate.steps.findIndex(({ step }) => step.mode === 'hands');
+}
+
+/** By task, what a wish wanted before it and the plan does later. */
+function setAsideIn(
+  campaign: Pick<Campaign, 'problem' | 'plans'> | undefined,
+): ReadonlyMap<string, RoomOrderStep['setAside']> {
+  const plan = campaign?.plans?.latest.plan;
+  if (!plan) return new Map();
+  const titles = new Map(campaign.problem.tasks.map(({ id, title }) => [id, title]));
+  const broken = groupBy(brokenWishesOf(campaign.problem, plan), ({ after }) => after);
+  return new Map(
+    [...broken].map(([task, wishes]) => [
+      task,
+      wishes.map(({ before, reason }) => ({ after: titles.get(before) ?? before, reason })),
+    ]),
+  );
 }
 
 function idOf({ task, position }: OrderedStep): string {
@@ -99,7 +125,11 @@ export function earlierJobs(
   return [...jobs].map(([task, job]) => ({ task, job })).reverse();
 }
 
-function stepWords({ task, position, waitedMinutes }: OrderedStep): Omit<RoomOrderStep, 'holds' | 'when'> {
+function stepWords({
+  task,
+  position,
+  waitedMinutes,
+}: OrderedStep): Omit<RoomOrderStep, 'holds' | 'when' | 'setAside'> {
   const { step, minutes } = task.estimate.steps[position] as (typeof task.estimate.steps)[number];
   const next = task.estimate.steps[position + 1];
   return {

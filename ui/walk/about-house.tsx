@@ -15,6 +15,7 @@ import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { useChanges } from '../parts/use-changes';
 import { NumberFact } from './number-fact';
+import { QuietFields } from './quiet-fields';
 import { WeatherFields } from './weather-fields';
 import { WeeklyRoundFields } from './weekly-round-fields';
 
@@ -70,6 +71,10 @@ export function AboutHouse({ facts: stored, forecast, way, units, people, action
         round={facts.weeklyRound ?? { covers: [] }}
         people={people}
         onSay={(weeklyRound) => say({ ...facts, weeklyRound })}
+      />
+      <QuietFields
+        quiet={facts.quiet ?? []}
+        onSay={(quiet) => say({ ...facts, quiet: quiet.length > 0 ? quiet : undefined })}
       />
       <WeatherFields
         isOn={forecast}

@@ -50,6 +50,7 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
         <StepHere step={step} place={`${at + 1} of ${steps.length}`} />
       </Turning>
       <WhyHere holds={step.holds} />
+      <SetAside wishes={step.setAside} />
       <Sentence>{fault}</Sentence>
       <Box role="status" sx={{ minHeight: '1.5em' }}>
         {said}
@@ -66,6 +67,23 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
           sx={{ maxWidth: 420 }}
         />
         <TextLink href="/order">All rules</TextLink>
+      </Box>
+    </Box>
+  );
+}
+
+/** What the plan does not keep here, so that something dearer is. */
+function SetAside({ wishes }: { wishes: RoomOrderStep['setAside'] }) {
+  if (wishes.length === 0) return null;
+  return (
+    <Box sx={{ mt: 1 }}>
+      <Box sx={{ fontWeight: 620 }}>Set aside by the plan</Box>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {wishes.map(({ after, reason }) => (
+          <li key={`${after} ${reason}`}>
+            “{after}” was to come before. {reason}
+          </li>
+        ))}
       </Box>
     </Box>
   );
