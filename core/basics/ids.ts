@@ -4,8 +4,8 @@
  */
 
 /**
- * `fixture:method`, such as `hall-1-door:door-wash`, with a number where its places are several jobs, such as
- * `kitchen-2-drawers:drawers-clear.2`: in tasks, marks, steering, problems and plans.
+ * `fixture:method`, such as `hall-1-door:door-wash`, with a number where each of its places is a job, such as
+ * `bedroom-2-wardrobe:wardrobe-sort.2`: in tasks, marks, steering, problems and plans.
  */
 export type TaskId = string & { readonly brand: 'TaskId' };
 
@@ -16,7 +16,7 @@ export function taskIdOf(fixtureId: string, methodId: string): TaskId {
   return `${fixtureId}:${methodId}` as TaskId;
 }
 
-/** One of several jobs at the places of a fixture, by its number. */
+/** The job at one of several places of a fixture, by its number. */
 export function placeTaskId(whole: TaskId, number: number): TaskId {
   return `${whole}.${number}` as TaskId;
 }

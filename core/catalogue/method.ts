@@ -124,9 +124,9 @@ export const methodSchema = z.strictObject({
   /** 0 ceiling … 9 floor. */
   layer: z.int().min(0).max(9),
   steps: z.array(z.discriminatedUnion('mode', [handsSchema, waitSchema])).min(1),
-  /** By what the places are counted that are gone through one by one, each with a tick of its own; so many are one job. */
+  /** By what the places are counted that are gone through one by one, and whether each is a step of the job or a job. */
   places: z
-    .strictObject({ by: z.enum(['each', 'drawers', 'shelfM']), together: z.int().min(1).max(10) })
+    .strictObject({ by: z.enum(['each', 'drawers', 'shelfM']), as: z.enum(['steps', 'jobs']) })
     .optional(),
   sameDay: z.boolean().default(false),
   needs: z.array(z.enum(['dry', 'daylight'])).default([]),

@@ -38,8 +38,8 @@ type Subject = {
   readonly method: Method;
   readonly fixture: Fixture;
   readonly room: Room;
-  /** Which places of the fixture it goes through, where there are several. */
-  readonly part?: { readonly names: readonly string[]; readonly of: number };
+  /** Of how many places of the fixture it is one, where each is a job. */
+  readonly part?: { readonly of: number };
 };
 
 const MOST_HARDNESS = 5;
@@ -107,8 +107,7 @@ function nearest({ id, room, method }: Omit<Subject, 'fixture'>, marks: Marks): 
 function guessOf({ id, part }: Subject, near: readonly Mark[]): number | undefined {
   const mark = near.find(({ on, guessMinutes }) => on === 'task' && guessMinutes !== undefined);
   if (mark?.guessMinutes === undefined) return undefined;
-  const share = part && mark.target !== id ? part.names.length / part.of : 1;
-  return mark.guessMinutes * share;
+  return part && mark.target !== id ? mark.guessMinutes / part.of : mark.guessMinutes;
 }
 
 function firstOf<Key extends 'priority' | 'matters' | 'dreaded'>(near: readonly Mark[], key: Key): Mark[Key] {

@@ -1,5 +1,5 @@
 import type { NewHome, Spot } from '../clean/leaving';
-import { isAtPlace } from './single-places';
+import { isAtPlace, keyAtPlace } from './single-places';
 import type { CleanTask } from './task';
 
 /** What leaves a place, and what comes to it, where a step empties it or fills it. */
@@ -17,8 +17,7 @@ export function movesAt(task: CleanTask, key: string, homes: readonly NewHome[])
 function isStepOf({ method, part }: CleanTask, key: string, { place }: Spot): boolean {
   if (method.kind !== 'belongings') return false;
   const first = method.steps.find(({ mode }) => mode === 'hands')?.key;
-  if (isAtPlace(key)) return place === undefined ? key === first : key === `at-${place}`;
-  const holds =
-    place === undefined || !part || (place >= part.first && place < part.first + part.names.length);
-  return holds && key === first;
+  if (isAtPlace(key) && place !== undefined) return key === keyAtPlace(place);
+  const isAnother = part !== undefined && place !== undefined && place !== part.number;
+  return !isAnother && key === first;
 }

@@ -15,7 +15,7 @@ import {
 import type { BelongingsSchool, Home, Place } from '../home/room';
 import type { ProductChoice } from '../products/product-choice';
 import { type Marks, type Scope, scopeOf } from '../scope/scope';
-import { type PlacesOfJob, taskIdAt } from './single-places';
+import { type PlaceOfJob, taskIdAt } from './single-places';
 
 /** One method at one place in this clean. */
 export type CleanTask = Place & {
@@ -32,8 +32,8 @@ export type CleanTask = Place & {
   readonly products: ProductChoice;
   /** Of a load: the places from which it was gathered, and what washes there. */
   readonly from?: readonly (Place & { readonly methodId: string })[];
-  /** Which places of the fixture it goes through, where there are several. */
-  readonly part?: PlacesOfJob;
+  /** At which of several places of the fixture it is done, where each is a job. */
+  readonly part?: PlaceOfJob;
 };
 
 /** What a list of tasks is made from. */
@@ -66,7 +66,7 @@ export function scopedTask(
   byRates: TaskEstimate,
   products: ProductChoice,
   work: Work,
-  part?: PlacesOfJob,
+  part?: PlaceOfJob,
 ): CleanTask {
   const id = taskId(place, method, part);
   const { floor, room, stop, fixture } = place;
@@ -93,7 +93,7 @@ export function scopedTask(
   };
 }
 
-export function taskId({ fixture }: Place, method: Method, part?: PlacesOfJob): TaskId {
+export function taskId({ fixture }: Place, method: Method, part?: PlaceOfJob): TaskId {
   return taskIdAt(taskIdOf(fixture.id, method.id), part);
 }
 

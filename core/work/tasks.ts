@@ -9,7 +9,7 @@ import { begunWith, chooseProducts, type ProductChoice } from '../products/produ
 import { aloneFor, inPartsFor, schoolFor } from '../scope/scope';
 import { keepApart } from './apart';
 import { joinedRooms } from './floor-runs';
-import { jobsOfPlaces, type PlacesOfJob, placeByPlace } from './single-places';
+import { namesOfPlaces, type PlaceOfJob, placeByPlace } from './single-places';
 import { sortingTasks } from './sorting';
 import { sweepTasks } from './sweep';
 import { type CleanTask, scopedTask, taskId, type Work } from './task';
@@ -77,12 +77,24 @@ function circumstancesOf(work: Work, method: Method, joined: boolean): Circumsta
   };
 }
 
-/** What a method comes to at a fixture: one job, or several where it has many places. */
+/** What a method comes to at a fixture: one job, or one for each of its places. */
 function tasksAt(place: Place, method: Method, work: Work, circumstances: Circumstances): CleanTask[] {
   const isOne = work.asOne === 'all' || work.asOne.has(taskId(place, method));
-  const parts = isOne ? [] : jobsOfPlaces(method, place);
-  if (parts.length === 0) return [taskAt(place, method, work, circumstances)];
-  return parts.map((part) => taskAt(place, method, work, circumstances, part));
+  const names = isOne ? [] : namesOfPlaces(method, place);
+  if (method.places?.as !== 'jobs' || names.length === 0)
+    return [taskAt(place, method, work, circumstances, names)];
+  return names.map((name, i) =>
+    taskAt(place, method, work, atPlace(circumstances, i, names.length), [], {
+      number: i + 1,
+      of: names.length,
+      name,
+    }),
+  );
+}
+
+/** One of several places has its share, and is set up for with the first. */
+function atPlace(circumstances: Circumstances, index: number, of: number): Circumstances {
+  return { ...circumstances, share: 1 / of, ...(index > 0 && { setUpShared: 'place' }) };
 }
 
 function taskAt(
@@ -90,27 +102,28 @@ function taskAt(
   method: Method,
   work: Work,
   circumstances: Circumstances,
-  part?: PlacesOfJob,
+  /** Of the places that are steps of it. */
+  names: readonly string[],
+  part?: PlaceOfJob,
 ): CleanTask {
   const { fixture, room } = place;
   const products = productsAt(place, method, work, part);
-  const way = products.school === 'steam' ? steaming(method) : method;
-  const whole = products.disinfectant ? disinfecting(way, products.disinfectant) : way;
-  const isInParts = inPartsFor({ id: taskId(place, method), method, room }, work.marks);
-  const done = isInParts ? inParts(whole) : whole;
-  if (!part) return scopedTask(place, done, estimateTask(done, fixture, room, circumstances), products, work);
-  const atOne = (index: number) =>
-    estimateTask(done, fixture, room, {
-      ...circumstances,
-      share: 1 / part.of,
-      ...(index > 0 && { setUpShared: 'place' }),
-    });
-  const estimate = part.names.length === 1 ? atOne(part.first - 1) : placeByPlace(atOne, part);
-  const steps = estimate.steps.map(({ step }) => step);
-  return scopedTask(place, { ...done, steps }, estimate, products, work, part);
+  const done = wayOf(method, products, inPartsFor({ id: taskId(place, method), method, room }, work.marks));
+  const estimate = (under: Circumstances) => estimateTask(done, fixture, room, under);
+  if (names.length === 0) return scopedTask(place, done, estimate(circumstances), products, work, part);
+  const byPlace = placeByPlace(names, (i) => estimate(atPlace(circumstances, i, names.length)));
+  const steps = byPlace.steps.map(({ step }) => step);
+  return scopedTask(place, { ...done, steps }, byPlace, products, work);
 }
 
-function productsAt(place: Place, method: Method, work: Work, part?: PlacesOfJob): ProductChoice {
+/** How a method is done with what it is done with, and in how many parts. */
+function wayOf(method: Method, { school, disinfectant }: ProductChoice, isInParts: boolean): Method {
+  const way = school === 'steam' ? steaming(method) : method;
+  const clean = disinfectant ? disinfecting(way, disinfectant) : way;
+  return isInParts ? inParts(clean) : clean;
+}
+
+function productsAt(place: Place, method: Method, work: Work, part?: PlaceOfJob): ProductChoice {
   const { fixture, room } = place;
   const id = taskId(place, method, part);
   const wanted = schoolFor({ id, method, room }, work.marks, work.school);

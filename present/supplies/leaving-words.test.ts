@@ -82,12 +82,12 @@ describe('new homes of things', () => {
     );
     expect(said).toEqual([
       [
-        'kitchen-5-cupboard:cupboard-sort.2',
+        'kitchen-5-cupboard:cupboard-sort',
         'at-3',
         'Comes here from Kitchen: Wall cupboards, corner: Muesli bowls.',
       ],
       [
-        'kitchen-5-cupboard:cupboard-sort.2',
+        'kitchen-5-cupboard:cupboard-sort',
         'at-4',
         'To Kitchen: Wall cupboards, by the window: Muesli bowls (nearer to where it is used).',
       ],

@@ -13,11 +13,24 @@ type QuietFieldsProps = {
   readonly onSay: (quiet: Daily[]) => void;
 };
 
-/** A nap after lunch, to begin with. */
-const USUAL: Daily = { from: '13:00', to: '15:00' };
+/** To begin with: a nap after lunch, the evening, the night, the morning, and whatever is left. */
+const USUAL: readonly Daily[] = [
+  { from: '13:00', to: '15:00' },
+  { from: '20:00', to: '22:00' },
+  { from: '22:00', to: '06:00' },
+  { from: '06:00', to: '08:00' },
+  { from: '08:00', to: '09:00' },
+  { from: '12:00', to: '13:00' },
+];
+
+const isSame = (a: Daily) => (b: Daily) => a.from === b.from && a.to === b.to;
 
 /** Times of every day at which nothing makes noise. */
 export function QuietFields({ quiet, onSay }: QuietFieldsProps) {
+  const next = USUAL.find((time) => !quiet.some(isSame(time)));
+  // The same time twice says no more than once.
+  const say = (times: readonly Daily[]) =>
+    onSay(times.filter((time, i) => times.findIndex(isSame(time)) === i));
   return (
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
       <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
@@ -30,16 +43,16 @@ export function QuietFields({ quiet, onSay }: QuietFieldsProps) {
       <Stack spacing={1.5}>
         {quiet.map((time, i) => (
           <OneTime
-            key={`${i} of ${quiet.length}`}
+            key={`${time.from} ${time.to}`}
             name={`Quiet time ${i + 1}`}
             time={time}
-            onChange={(next) => onSay(quiet.with(i, next))}
-            onRemove={() => onSay(quiet.filter((_time, at) => at !== i))}
+            onChange={(said) => say(quiet.with(i, said))}
+            onRemove={() => say(quiet.filter((_time, at) => at !== i))}
           />
         ))}
       </Stack>
-      {quiet.length < MOST_QUIET && (
-        <Button onClick={() => onSay([...quiet, USUAL])} sx={{ mt: 1 }}>
+      {next && quiet.length < MOST_QUIET && (
+        <Button onClick={() => say([...quiet, next])} sx={{ mt: 1 }}>
           Add a quiet time
         </Button>
       )}

@@ -10,7 +10,7 @@ export const BATHROOM: readonly MethodEntry[] = [
     title: 'Sort the bathroom cabinet by date',
     kind: 'belongings',
     layer: 2,
-    places: { by: 'each', together: 1 },
+    places: { by: 'each', as: 'jobs' },
     steps: [
       hands('sort', 'Out, read dates, decide', {
         setUpMinutes: 2,
@@ -542,7 +542,7 @@ export const BATHROOM: readonly MethodEntry[] = [
     title: 'Go through the medicines',
     kind: 'belongings',
     layer: 2,
-    places: { by: 'each', together: 1 },
+    places: { by: 'each', as: 'jobs' },
     steps: [
       hands('check', 'Each: date, leaflet, whose; old ones into a bag for the pharmacy', {
         setUpMinutes: 2,

@@ -181,7 +181,7 @@ export const BEDROOM: readonly MethodEntry[] = [
     title: 'Sort and clean the wardrobe',
     kind: 'belongings',
     layer: 5,
-    places: { by: 'each', together: 1 },
+    places: { by: 'each', as: 'jobs' },
     steps: [
       hands('out', 'The rail: out on the bed, decide about each', {
         setUpMinutes: 3,
@@ -306,7 +306,7 @@ export const BEDROOM: readonly MethodEntry[] = [
     title: 'Clear and wipe the bedside',
     kind: 'belongings',
     layer: 4,
-    places: { by: 'each', together: 2 },
+    places: { by: 'each', as: 'steps' },
     steps: [
       hands('clear', 'Top and drawer out; decide', {
         setUpMinutes: 1,
@@ -329,7 +329,7 @@ export const BEDROOM: readonly MethodEntry[] = [
     title: 'Sort and clean the dressing table',
     kind: 'belongings',
     layer: 4,
-    places: { by: 'each', together: 1 },
+    places: { by: 'each', as: 'jobs' },
     steps: [
       hands('sort', 'Small things onto a tray; dates, dried-up ones out', {
         setUpMinutes: 2,
@@ -511,7 +511,7 @@ export const BEDROOM: readonly MethodEntry[] = [
     title: 'Empty and wipe the drawers under the bed',
     kind: 'belongings',
     layer: 6,
-    places: { by: 'drawers', together: 2 },
+    places: { by: 'drawers', as: 'steps' },
     steps: [
       hands('empty', 'Out; decide, refold', {
         setUpMinutes: 2,

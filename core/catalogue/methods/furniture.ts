@@ -10,7 +10,7 @@ export const FURNITURE: readonly MethodEntry[] = [
     title: 'Clear, wipe and refill the shelves',
     kind: 'belongings',
     layer: 2,
-    places: { by: 'shelfM', together: 4 },
+    places: { by: 'shelfM', as: 'steps' },
     steps: [
       hands('clear', 'Take everything down and decide about each thing', {
         setUpMinutes: 2,
@@ -89,7 +89,7 @@ export const FURNITURE: readonly MethodEntry[] = [
     title: 'Empty, wipe and refold the drawers',
     kind: 'belongings',
     layer: 5,
-    places: { by: 'drawers', together: 4 },
+    places: { by: 'drawers', as: 'steps' },
     steps: [
       hands('empty', 'Drawer by drawer: out, decide, refold', {
         setUpMinutes: 2,
@@ -174,7 +174,7 @@ export const FURNITURE: readonly MethodEntry[] = [
     title: 'Empty and clean the display cabinet',
     kind: 'belongings',
     layer: 2,
-    places: { by: 'each', together: 1 },
+    places: { by: 'each', as: 'jobs' },
     steps: [
       hands('empty', 'Take out onto a towel; decide', {
         setUpMinutes: 3,

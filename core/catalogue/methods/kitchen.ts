@@ -35,7 +35,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     title: 'Empty, check dates and wipe the cupboard',
     kind: 'belongings',
     layer: 2,
-    places: { by: 'each', together: 2 },
+    places: { by: 'each', as: 'steps' },
     steps: [
       hands('empty', 'Out; decide, check dates', {
         setUpMinutes: 1,
@@ -75,7 +75,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     title: 'Empty and wipe the kitchen drawers',
     kind: 'belongings',
     layer: 4,
-    places: { by: 'drawers', together: 4 },
+    places: { by: 'drawers', as: 'steps' },
     steps: [
       hands('empty', 'Drawer by drawer: out, decide, back', {
         setUpMinutes: 1,
@@ -301,7 +301,7 @@ export const KITCHEN: readonly MethodEntry[] = [
     title: 'Empty, check and clean the pantry',
     kind: 'belongings',
     layer: 2,
-    places: { by: 'shelfM', together: 3 },
+    places: { by: 'shelfM', as: 'steps' },
     steps: [
       hands('empty', 'Out shelf by shelf; decide, check dates', {
         setUpMinutes: 3,

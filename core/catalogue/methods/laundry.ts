@@ -151,7 +151,7 @@ export const LAUNDRY: readonly MethodEntry[] = [
     title: 'Sort the linen and wipe its shelves',
     kind: 'belongings',
     layer: 3,
-    places: { by: 'shelfM', together: 3 },
+    places: { by: 'shelfM', as: 'steps' },
     steps: [
       hands('out', 'Out by kind; worn ones to rags, sets together', {
         setUpMinutes: 2,

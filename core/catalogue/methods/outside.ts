@@ -262,7 +262,7 @@ export const OUTSIDE: readonly MethodEntry[] = [
     title: 'Sort the shelves of garage, shed or store',
     kind: 'belongings',
     layer: 3,
-    places: { by: 'shelfM', together: 4 },
+    places: { by: 'shelfM', as: 'steps' },
     steps: [
       hands('sort', 'Out by kind; decide, check lids and dates', {
         setUpMinutes: 5,

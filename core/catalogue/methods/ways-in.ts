@@ -108,7 +108,7 @@ export const WAYS_IN: readonly MethodEntry[] = [
     title: 'Clear and clean the shoe rack',
     kind: 'belongings',
     layer: 5,
-    places: { by: 'each', together: 1 },
+    places: { by: 'each', as: 'jobs' },
     steps: [
       hands('clear', 'Pairs out; what nobody wore goes', {
         setUpMinutes: 1,
@@ -192,7 +192,7 @@ export const WAYS_IN: readonly MethodEntry[] = [
     title: 'Empty the drawer by the door',
     kind: 'belongings',
     layer: 4,
-    places: { by: 'each', together: 1 },
+    places: { by: 'each', as: 'jobs' },
     steps: [
       hands('empty', 'Tip out, decide, wipe, back what belongs here', {
         setUpMinutes: 2,
