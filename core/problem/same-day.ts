@@ -1,6 +1,5 @@
 import { minuteOf } from '../basics/local-time';
 import type { ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
-import { isAtPlace } from '../work/single-places';
 import type { CleanTask } from '../work/tasks';
 
 /** What is emptied, stripped or wet is put back on the day on which it was taken out. */
@@ -47,8 +46,6 @@ export function keptToADay(
 ): Pick<ProblemTask, 'sameDay' | 'by'> {
   const comesBack = comesBackTheSameDay(steps, longest);
   if (BARE_BED.has(method.id) || (OFF_THE_BED.has(method.id) && comesBack)) return { by: BEDTIME };
-  // Each place is filled again before the next is opened.
-  if (method.steps.every(({ key }) => isAtPlace(key))) return {};
   const isOnce = method.sameDay || (TAKEN_OUT.has(method.kind) && comesBack && !IN_NO_HURRY.has(method.id));
   return isOnce ? { sameDay: true } : {};
 }

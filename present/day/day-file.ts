@@ -1,5 +1,5 @@
 import { partsOfStepId, taskOfStep } from '@/core/basics/ids';
-import { type ProductName, productName } from '@/core/catalogue/products';
+import { type ProductName, productInText, productName } from '@/core/catalogue/products';
 import { MACHINE_KINDS } from '@/core/catalogue/work-kinds';
 import type { Call } from '@/core/clean/call';
 import type { ToldEvent } from '@/core/clean/events';
@@ -212,6 +212,7 @@ function wordsFor(
   for (const { id } of pack.tasks.flatMap((task) => task.steps)) {
     const task = tasks.get(partsOfStepId(id)?.taskId ?? '');
     if (!task) continue;
+    const mixed = isFirstStep(id, task) ? (waters.get(task.id) ?? []) : [];
     words[id] = {
       title: titleOf(id, task),
       job: jobName(task),
@@ -220,8 +221,8 @@ function wordsFor(
       how: task.method.how,
       ...(isLastStep(id, task) && { doneWhen: task.method.doneWhen }),
       cautions: cautions.get(id) ?? [],
-      kit: kitOf(task, supplies),
-      waters: isFirstStep(id, task) ? (waters.get(task.id) ?? []) : [],
+      kit: kitOf(task, supplies, mixed),
+      waters: mixed,
       moves: movesAtStep(task, id, { home, leaving }),
     };
   }
@@ -304,6 +305,9 @@ export function whereOf({ room, stop, fixture }: Pick<CleanTask, 'room' | 'stop'
 }
 
 /** Tools, and the products that are safe there. */
-function kitOf({ method, products }: CleanTask, vessels: Vessels): string[] {
-  return [...method.tools, ...dosesOf(products).map((dose) => doseWords(dose, vessels))];
+/** What is mixed first is said there, and not again. */
+function kitOf({ method, products }: CleanTask, vessels: Vessels, waters: readonly string[]): string[] {
+  const isSaid = (words: string) => waters.some((water) => water.includes(words));
+  const doses = dosesOf(products).filter(({ product }) => !isSaid(` of ${productInText(product)} in `));
+  return [...method.tools, ...doses.map((dose) => doseWords(dose, vessels))];
 }

@@ -36,7 +36,7 @@ export function QuietFields({ quiet, onSay }: QuietFieldsProps) {
       <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
         Quiet times
       </Typography>
-      <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 1 }}>
+      <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 1.75 }}>
         Every day, for a nap or the neighbours: then nothing is vacuumed, beaten or scraped. One that ends
         before it begins runs past midnight.
       </Typography>
