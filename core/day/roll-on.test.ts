@@ -21,7 +21,8 @@ const missing = (slipped: string[], ...precedence: Problem['precedence'][number]
 });
 
 /** The reserve days that a way leaves shut, and from when on it puts which tasks. */
-const told = (way: HouseholdChange) => {
+const told = (way: HouseholdChange | undefined) => {
+  if (!way) return undefined;
   const changes = way.do === 'several' ? way.changes : [way];
   const clean = changes.find((change) => change.do === 'put-clean');
   const later = changes.find((change) => change.do === 'later');
@@ -59,9 +60,16 @@ describe('waysToRollOn', () => {
     expect(first?.later).toEqual(['bed from 2027-03-06']);
   });
 
+  it('opens none at first where all that was missed is waited for', () => {
+    expect(ways(['2027-03-06'], missing(['taps/wrap'], link('taps', 'floor')))).toEqual([
+      undefined,
+      { shut: [], later: [] },
+    ]);
+  });
+
   it('goes by tasks also where a rule is about their steps', () => {
-    const [first] = ways(['2027-03-06'], missing(['taps/wrap'], link('taps/rinse', 'floor/mop')));
-    expect(first?.later).toEqual([]);
+    const [first] = ways(['2027-03-06'], missing(['taps/wrap', 'bed/make'], link('taps/rinse', 'floor/mop')));
+    expect(first?.later).toEqual(['bed from 2027-03-06']);
   });
 
   it('puts off together what was missed together, and does not heed wishes', () => {

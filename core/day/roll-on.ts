@@ -12,9 +12,14 @@ export type Missed = {
 /**
  * Ways to find new days for what was missed, the gentlest first: on one reserve day that is opened for it, on two, and
  * so on; at last on any day, with all reserve days opened. What other work has to wait for is done as soon as may be in
- * any of them. None where no reserve day is left.
+ * any of them; where all of it is such, no reserve day is opened for it at first: nothing to change. None where no reserve
+ * day is left.
  */
-export function waysToRollOn(clean: Clean, missed: Missed, today: string): readonly HouseholdChange[] {
+export function waysToRollOn(
+  clean: Clean,
+  missed: Missed,
+  today: string,
+): readonly (HouseholdChange | undefined)[] {
   const tasks = withNothingWaiting(missed);
   const reserve = clean.reserve.filter((date) => date >= today).sort();
   const opening = (dates: readonly string[]): HouseholdChange => ({
@@ -26,7 +31,8 @@ export function waysToRollOn(clean: Clean, missed: Missed, today: string): reado
     const later = tasks.map((task) => ({ task, from: opened[0] as string }));
     return { do: 'several', changes: [opening(opened), { do: 'later', later }] };
   });
-  return reserve.length > 0 ? [...onReserve, opening(reserve)] : [];
+  if (reserve.length === 0) return [];
+  return [...(tasks.length === 0 ? [undefined] : onReserve), opening(reserve)];
 }
 
 /** Missed tasks that nothing else has to come after. */

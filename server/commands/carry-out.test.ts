@@ -373,23 +373,29 @@ describe('askMachines', () => {
 });
 
 describe('rollOn', () => {
-  const evening = (plan: Plan) => plan.sessions.map(({ date }) => date).toSorted()[0]!;
   const morningAfter = (date: string) => `${formatDate(dayOf(date) + 1)}T05:00`;
+
+  const isWaitedFor = (step: string) =>
+    expand({ ...planned, clean: planned.clean! }, CATALOGUE, `${TODAY}T07:00`).precedence.some(
+      ({ hard, before }) => hard && (before === step || before === taskOfStep(step)),
+    );
 
   it('gives a missed session to a reserve day first, once', async () => {
     const before = (await loadPlans(scope, planned.clean!.id))!.latest.plan;
-    const missed = evening(before);
+    const byHand = before.entries.filter(({ people }) => people.length > 0);
+    // The first evening with something in it for which nothing else waits.
+    const missed = byHand
+      .filter(({ step }) => !isWaitedFor(step))
+      .map(({ start }) => start.slice(0, 10))
+      .toSorted()[0]!;
     const now = morningAfter(missed);
-    const lost = before.entries.filter(({ start, people }) => start.startsWith(missed) && people.length > 0);
+    const lost = byHand.filter(({ start }) => start.slice(0, 10) <= missed);
     const made = (await planFor(scope, (await rollOn(scope, now))!, () => now))!;
     const [first, ...rest] = planned.clean!.reserve;
     // The first one is opened, and those after it in their order where it does not take all that was missed.
     const { reserve } = (await loadHousehold(scope)).clean!;
     expect(reserve).toEqual(rest.slice(rest.length - reserve.length));
     const places = new Map(made.after.entries.map((entry) => [entry.step, entry.start]));
-    const { precedence } = expand({ ...planned, clean: planned.clean! }, CATALOGUE, now);
-    const isWaitedFor = (step: string) =>
-      precedence.some(({ hard, before }) => hard && (before === step || before === taskOfStep(step)));
     const dates = lost
       .filter(({ step }) => !isWaitedFor(step))
       .map(({ step }) => places.get(step)!.slice(0, 10));

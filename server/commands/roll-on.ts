@@ -2,6 +2,7 @@ import { slippedSteps } from '../../core/day/day-view';
 import { type Missed, waysToRollOn } from '../../core/day/roll-on';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
 import { leavesOutMore } from '../../core/plan/left-out';
+import type { ExpandedHousehold } from '../../core/problem/expand';
 import type { HouseholdScope } from '../db/scope';
 import { campaignAt } from '../household/campaign';
 import { type Kept, keptHousehold } from '../household/kept';
@@ -58,6 +59,14 @@ function missedIn(kept: Kept, now: string): MissedIn | undefined {
   return slipped.length > 0 ? { slipped, problem: campaign.problem, version } : undefined;
 }
 
+/** The household as a change leaves it; undefined where it can't be made. */
+function after(household: ExpandedHousehold, change: HouseholdChange): ExpandedHousehold | undefined {
+  const changed = applyChange(household, change);
+  return changed.ok && changed.value.clean
+    ? { ...household, ...changed.value, clean: changed.value.clean }
+    : undefined;
+}
+
 /** The gentlest way that leaves nothing out; what can't be helped by any of them is at least helped by the last. */
 async function gentlest(kept: Kept, missed: Missed, now: string): Promise<HouseholdChange | undefined> {
   const { household, plans } = kept;
@@ -66,12 +75,9 @@ async function gentlest(kept: Kept, missed: Missed, now: string): Promise<Househ
   const before = plans.latest.plan;
   const ways = waysToRollOn(clean, missed, now.slice(0, 10));
   for (const change of ways) {
-    const changed = applyChange(household, change);
-    if (!changed.ok || !changed.value.clean) continue;
-    if (change === ways.at(-1)) return change;
-    const tried = { ...household, ...changed.value, clean: changed.value.clean };
-    const made = await planAfter(tried, now, before);
-    if (!leavesOutMore(made, before)) return change;
+    if (change && change === ways.at(-1)) return change;
+    const tried = change ? after({ ...household, clean }, change) : { ...household, clean };
+    if (tried && !leavesOutMore(await planAfter(tried, now, before), before)) return change;
   }
   return undefined;
 }
