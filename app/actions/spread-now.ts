@@ -18,6 +18,14 @@ export async function spreadNow(
 ): Promise<ActionResult<{ unplaced: number }>> {
   const { answer, wish } = await spreadWork(scope, id);
   if (answer !== null) return refused(NO_SPREAD[answer]);
+  return afterSpread(scope, wish);
+}
+
+/** Waits for a plan that is wished for, and says how much has no place in it. */
+export async function afterSpread(
+  scope: HouseholdScope,
+  wish: number | undefined,
+): Promise<ActionResult<{ unplaced: number }>> {
   if (wish !== undefined) await planned(scope, wish);
   const { plans } = await keptHousehold(scope);
   return { ok: true, value: { unplaced: plans?.latest.plan.unplaced.length ?? 0 } };

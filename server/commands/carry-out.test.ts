@@ -9,7 +9,6 @@ import { parseHouseholdFile } from '../../core/formats/read-household';
 import type { HouseholdFile } from '../../core/household/household';
 import type { MachineCycle, MachineDriver, MachineReport } from '../../core/machines/machine';
 import { leavesOutMore } from '../../core/plan/left-out';
-import type { Plan } from '../../core/plan/plan';
 import { expand } from '../../core/problem/expand';
 import { juniperRow } from '../../demo/juniper-row';
 import { HouseholdScope } from '../db/scope';

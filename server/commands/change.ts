@@ -13,7 +13,14 @@ export type Outcome<Value = undefined, Why = Refusal> =
 
 /** What a person wants changed: known from the start, or worked out from the household as it is at that moment. */
 export type Wanted<Value, Why> =
-  | { readonly ok: true; readonly change: HouseholdChange; readonly words: string; readonly value: Value }
+  | {
+      readonly ok: true;
+      readonly change: HouseholdChange;
+      readonly words: string;
+      readonly value: Value;
+      /** The work is spread anew after it, from the plan that was in force before; else the plan is made to fit. */
+      readonly anew?: true;
+    }
   | { readonly ok: false; readonly why: Why };
 
 /** Carries out one change, and wants the plan made to fit it where there is one. */
@@ -57,7 +64,9 @@ export function changeBy<Value, Why>(
       const wanted = await decide(ledger.kept);
       if (!wanted.ok) return wanted;
       const why = await changeIn(ledger, wanted.change, wanted.words);
-      return why === undefined ? { ok: true, value: wanted.value } : { ok: false, why };
+      if (why !== undefined) return { ok: false, why };
+      if (wanted.anew && ledger.kept.plans) ledger.want({ how: 'plan' });
+      return { ok: true, value: wanted.value };
     },
   });
 }
