@@ -112,15 +112,18 @@ describe('dayFile', () => {
   });
 
   it('says where once, where the room and the stop have one name', () => {
-    const at = (room: string, stop: string, count = 1) =>
-      whereOf({ room: { name: room }, stop: { name: stop }, fixture: { count } } as Parameters<
-        typeof whereOf
-      >[0]);
+    const at = (room: string, stop: string, count = 1, step?: string) =>
+      whereOf(
+        { room: { name: room }, stop: { name: stop }, fixture: { count } } as Parameters<typeof whereOf>[0],
+        step,
+      );
     expect([at('Toilet', 'Toilet'), at('Kitchen', 'Sink'), at('Hall', 'Lamp', 2)]).toEqual([
       'Toilet',
       'Kitchen, sink',
       'Hall, lamp, 2 of them',
     ]);
+    // A step at one of four cupboards is not about four.
+    expect(at('Kitchen', 'Wall', 4, 'wall:cupboard-sort/at-2')).toBe('Kitchen, wall');
   });
 
   it('names nobody where one person does it all', () => {

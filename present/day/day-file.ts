@@ -14,7 +14,7 @@ import type { Campaign, Current } from '@/core/problem/campaign';
 import { dosesOf } from '@/core/products/product-choice';
 import { cautionsAt, cautionsBeside } from '@/core/safety/step-cautions';
 import type { Vessels } from '@/core/supplies/amounts';
-import { jobName } from '@/core/work/single-places';
+import { isAtPlace, jobName } from '@/core/work/single-places';
 import { cannotDo } from '@/core/work/step-tags';
 import type { CleanTask } from '@/core/work/tasks';
 import { movesAtStep } from './move-words';
@@ -216,7 +216,7 @@ function wordsFor(
     words[id] = {
       title: titleOf(id, task),
       job: jobName(task),
-      where: whereOf(task),
+      where: whereOf(task, id),
       room: task.room.id,
       how: task.method.how,
       ...(isLastStep(id, task) && { doneWhen: task.method.doneWhen }),
@@ -296,16 +296,19 @@ function titleOf(stepId: string, task: CleanTask): string {
   return task.method.steps.find((step) => step.key === key)?.title ?? jobName(task);
 }
 
-/** The room and the stop in it; once, where both have one name. */
-export function whereOf({ room, stop, fixture }: Pick<CleanTask, 'room' | 'stop' | 'fixture'>): string {
+/** The room and the stop in it; once, where both have one name. How many there are, unless a step is about one of them. */
+export function whereOf(
+  { room, stop, fixture, part }: Pick<CleanTask, 'room' | 'stop' | 'fixture' | 'part'>,
+  stepId?: string,
+): string {
   if (stop.shell) return room.name;
-  const many = fixture.count > 1 ? `, ${fixture.count} of them` : '';
+  const isAtOne = part !== undefined || isAtPlace(partsOfStepId(stepId ?? '')?.key ?? '');
+  const many = fixture.count > 1 && !isAtOne ? `, ${fixture.count} of them` : '';
   const isOneName = stop.name.toLowerCase() === room.name.toLowerCase();
   return `${room.name}${isOneName ? '' : `, ${stop.name.toLowerCase()}`}${many}`;
 }
 
-/** Tools, and the products that are safe there. */
-/** What is mixed first is said there, and not again. */
+/** Tools, and the products that are safe there; what is mixed first is said with the water, and not again. */
 function kitOf({ method, products }: CleanTask, vessels: Vessels, waters: readonly string[]): string[] {
   const isSaid = (words: string) => waters.some((water) => water.includes(words));
   const doses = dosesOf(products).filter(({ product }) => !isSaid(` of ${productInText(product)} in `));
