@@ -16,14 +16,11 @@ export const LEAVING_CHANGES = {
     words: ({ pile }) => `The pile ${pile.name}`,
     planless: true,
   }),
-  /** Places no longer take it; what was counted on it stays counted. */
+  /** What was counted on it stays counted, and a place that took nothing else takes nothing now, rather than all. */
   'drop-pile': row({
     shape: { id: z.uuid() },
     apply: (before, { id }) =>
-      onLeaving(before, ({ piles, places }) => ({
-        piles: piles.filter((pile) => pile.id !== id),
-        places: places.map((place) => ({ ...place, takes: place.takes.filter((pile) => pile !== id) })),
-      })),
+      onLeaving(before, ({ piles }) => ({ piles: piles.filter((pile) => pile.id !== id) })),
     words: () => 'A pile removed',
     planless: true,
   }),

@@ -3,9 +3,10 @@ import { CATALOGUE } from '@/core/catalogue/catalogue';
 import { dropOffSchema, type NewHome, NOTHING_LEAVING, takesAny } from '@/core/clean/leaving';
 import { parseHousehold } from '@/core/formats/read-household';
 import { fixturesOf, roomsOf } from '@/core/home/room';
+import { applyChange } from '@/core/household/change';
 import { tasksOf } from '@/core/work/tasks';
 import { workOf } from '@/core/work/work';
-import { dropOff, pile } from '@/demo/changes';
+import { BEFORE, dropOff, pile } from '@/demo/changes';
 import { DOZEN_HOMES, homeNamed } from '@/demo/dozen-homes';
 import { juniperRow } from '@/demo/juniper-row';
 import { movesAtStep } from '../day/move-words';
@@ -44,6 +45,17 @@ describe('places that take things', () => {
       'sell, For the neighbours',
     );
     expect(takesWords(dropOff, NOTHING_LEAVING)).toBe('all that leaves');
+  });
+
+  it('that took only a pile that is gone take nothing, rather than all', () => {
+    const before = {
+      ...BEFORE,
+      leaving: { piles: [pile], places: [{ ...dropOff, takes: [pile.id] }], homes: [] },
+    };
+    const after = applyChange(before, { do: 'drop-pile', id: pile.id });
+    const [place] = after.ok ? after.value.leaving.places : [];
+    expect(takesAny(place!, ['give', 'bin'])).toBe(false);
+    expect(takesWords(place!, NOTHING_LEAVING)).toBe('only a pile that is gone');
   });
 
   it('take what they name, and all where they name nothing', () => {

@@ -31,10 +31,11 @@ export function pilesOf({ piles }: Pick<Leaving, 'piles'>): NamedPile[] {
 
 /** `give, sell, Pharmacy`; all that leave where nothing is said. */
 export function takesWords({ takes }: DropOff, leaving: Pick<Leaving, 'piles'>): string {
+  if (takes.length === 0) return 'all that leaves';
   const names = pilesOf(leaving)
     .filter(({ id }) => takes.includes(id))
     .map(({ id, name }) => ((PILES as readonly string[]).includes(id) ? name.toLowerCase() : name));
-  return names.length === 0 ? 'all that leaves' : names.join(', ');
+  return names.length === 0 ? 'only a pile that is gone' : names.join(', ');
 }
 
 /** `Monday to Friday 08:30 to 18:30; Saturday 09:00 to 14:00`: weekdays with the same hours together. */

@@ -1,6 +1,5 @@
 'use client';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { FORMS } from '@/core/catalogue/own-product';
@@ -13,7 +12,7 @@ import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import type { ChangeActions } from '../parts/change-actions';
-import { Sentence } from '../parts/sentence';
+import { SmallForm } from './small-form';
 
 type OwnProductFormProps = {
   readonly id: string;
@@ -40,15 +39,13 @@ export function OwnProductForm({ id, product, jobs, actions, onClose }: OwnProdu
     onClose,
   );
   return (
-    <Stack
-      component="form"
-      noValidate
+    <SmallForm
+      label="A product of your own"
+      sentence={sentence}
+      isSending={form.formState.isSubmitting}
       onSubmit={submit}
-      spacing={2}
-      aria-label="A product of your own"
-      sx={{ maxWidth: 640, mt: 2 }}
+      onClose={onClose}
     >
-      <Sentence>{sentence}</Sentence>
       <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
         <Field form={form} name="name" label="What you call it" fullWidth autoFocus />
         <SelectField form={form} name="form" label="It is a" options={FORM_OPTIONS} />
@@ -77,15 +74,7 @@ export function OwnProductForm({ id, product, jobs, actions, onClose }: OwnProdu
         options={jobs}
       />
       <ChooseSeveral form={form} name="notOn" label="Never on" options={SURFACE_OPTIONS} />
-      <Stack direction="row" spacing={1}>
-        <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
-          Keep it
-        </Button>
-        <Button color="inherit" onClick={onClose}>
-          Cancel
-        </Button>
-      </Stack>
-    </Stack>
+    </SmallForm>
   );
 }
 
