@@ -269,6 +269,25 @@ describe('DayStore', () => {
     }
   });
 
+  it('counts once what happened while the day was being read anew', async () => {
+    vi.useFakeTimers();
+    try {
+      const { store, news, asked } = inHand();
+      await store.open();
+      const bag = heard(1, { do: 'bag', kind: 'bag', pile: 'give', count: 1 });
+      news().planned();
+      await vi.advanceTimersByTimeAsync(500);
+      news().happened(bag);
+      asked[0]?.({ ...FILE, revision: 7, made: 'anew', events: [bag], seq: 0 } as DayFile);
+      await vi.advanceTimersByTimeAsync(0);
+      expect(store.snapshot().file.made).toBe('anew');
+      expect([...store.snapshot().run.bags]).toEqual([['bag/give', 1]]);
+      store.close();
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+
   it('keeps what was pressed before it was open, behind what was kept earlier', async () => {
     const { store, cupboard, sent } = inHand();
     const at = '2027-03-01T17:59:00';

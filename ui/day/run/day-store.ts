@@ -237,7 +237,9 @@ export class DayStore {
     if (!fresh || fresh.seq < this.file.seq || fresh.revision < this.file.revision) return;
     this.file = fresh;
     this.clock = setClock(fresh.now, this.around.device());
-    const since = this.told.events.filter(({ seq }) => seq > fresh.seq);
+    // What happened while the day was being read may be in it already, and is heard besides.
+    const known = new Set(fresh.events.map(({ id }) => id));
+    const since = this.told.events.filter(({ id, seq }) => seq > fresh.seq && !known.has(id));
     this.told = toldBy(fresh, [...fresh.events, ...since]);
     this.changed();
   }
