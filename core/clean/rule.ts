@@ -26,9 +26,10 @@ const selectorSchema = z
     byMachine: z.literal(true).optional(),
     /** Certain tasks, by id. */
     tasks: idsSchema.optional(),
-    /** Narrows the selection to one step of the method, or to the first. */
+    /** Narrows the selection to one step of the method, or to the first or last. */
     step: z.string().max(60).optional(),
     first: z.literal(true).optional(),
+    last: z.literal(true).optional(),
   })
   .refine(
     (selector) => Object.values(selector).some((value) => value !== undefined),
@@ -36,7 +37,8 @@ const selectorSchema = z
   );
 export type Selector = z.infer<typeof selectorSchema>;
 
-const WITHIN = ['stop', 'room', 'connected', 'house'] as const;
+/** `load`: between a load of the wash and what is washed in it. */
+const WITHIN = ['stop', 'room', 'connected', 'house', 'load'] as const;
 export type Within = (typeof WITHIN)[number];
 
 export const orderRuleSchema = z.strictObject({
@@ -53,6 +55,7 @@ export const orderRuleSchema = z.strictObject({
   orderOnly: z.boolean().default(true),
   /** Minutes between the end of the one and the start of the other. */
   minGap: z.int().min(0).max(20_160).optional(),
+  maxGap: z.int().min(0).max(20_160).optional(),
   reason: z.string().trim().min(1).max(300),
   /** What breaking a wish costs, in minutes' worth; 10 where nothing is said. */
   minutes: z.number().min(0).max(120).optional(),

@@ -5,12 +5,14 @@ import type { HouseholdFile } from '../household/household';
 import { type Load, loadsOf } from '../laundry/loads';
 import { type PieceOff, piecesOf } from '../laundry/piece';
 import { textileOf } from '../laundry/textile';
-import { tasksOf } from '../work/tasks';
+import { listTasks } from '../work/tasks';
 import { atHandOf, workOf } from '../work/work';
 
 /** What the command line prints of the wash: what a clean takes off, in as few loads as may be. Plain JSON for other programs. */
 export function laundryDocument(household: HouseholdFile, catalogue: Catalogue): object {
-  const pieces = piecesOf(tasksOf(workOf({ ...household, clean: household.clean }, catalogue)));
+  const pieces = piecesOf(
+    listTasks(workOf({ ...household, clean: household.clean }, catalogue)).filter(({ scope }) => scope.in),
+  );
   const { machines, washerKg } = atHandOf(household);
   const atHome = machines.includes('washer');
   const { loads, tooHeavy } = loadsOf(atHome ? pieces : [], washerKg);

@@ -47,13 +47,15 @@ export function linksOf(
 
 function placeOf(task: CleanTask, within: Within): string {
   if (within === 'house') return '';
+  if (within === 'load') return task.away?.load ?? task.id;
   if (task.from) return task.id;
   return within === 'stop' ? task.stop.id : task.room.id;
 }
 
 /** A load comes after what took its pieces off, wherever that was, and is no part of the work in the machine's room. */
 function placesNear(task: CleanTask, within: Within, connections: Connections): string[] {
-  if (task.from && within !== 'house') return within === 'stop' ? task.from.map(({ stop }) => stop.id) : [];
+  if (task.from && within !== 'house' && within !== 'load')
+    return within === 'stop' ? task.from.map(({ stop }) => stop.id) : [];
   return within === 'connected' ? [...(connections.get(task.room.id) ?? [])] : [placeOf(task, within)];
 }
 
@@ -68,6 +70,7 @@ function linkBetween(rule: OrderRule, before: CleanTask, after: CleanTask): Rule
 function sideOf(selector: Selector, task: CleanTask, whole: number): number {
   const { steps } = task.estimate;
   if (selector.first) return steps.findIndex(({ step }) => step.mode === 'hands');
+  if (selector.last) return steps.findLastIndex(({ step }) => step.mode === 'hands');
   return selector.step === undefined ? whole : steps.findIndex(({ step }) => step.key === selector.step);
 }
 
@@ -89,6 +92,7 @@ const SELECTS: {
   tasks: (wanted, task) => wanted.includes(task.id),
   step: () => true,
   first: () => true,
+  last: () => true,
 };
 
 /** Whether a selector selects a task; taken apart once, asked of many. */

@@ -20,6 +20,7 @@ export function precedenceOf(links: readonly RuledLink[]): Precedence[] {
     before: from === before.estimate.steps.length - 1 ? before.id : stepAt(before, from),
     after: to === 0 ? after.id : stepAt(after, to),
     ...(rule.minGap !== undefined && { minGap: rule.minGap }),
+    ...(rule.maxGap !== undefined && { maxGap: rule.maxGap }),
     hard: rule.hard,
     ...(rule.hard && rule.orderOnly && { orderOnly: true }),
     ...(!rule.hard && rule.minutes !== undefined && { cost: rule.minutes }),

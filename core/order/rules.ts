@@ -1,4 +1,5 @@
 import type { OrderRule } from '../clean/rule';
+import { BROUGHT_BACK, SHARED_WASH } from '../work/brought-back-loads';
 
 /** The floors themselves, by whatever they are made of. */
 const FLOORS = [
@@ -40,6 +41,10 @@ const OFF_FIRST = [
   'throws-wash',
   'protector-wash',
 ];
+
+/** What dries where it belongs, or lies in the drum until it is hung there. */
+const BACK_DAMP = ['curtain-wash', 'nets-wash', 'shower-curtain-wash', 'mats-wash'];
+const BACK_DRY = Object.keys(BROUGHT_BACK).filter((method) => !BACK_DAMP.includes(method));
 
 /** The rules that ship, usual practice of the household: one row a rule. */
 export const ORDER_RULES: readonly OrderRule[] = [
@@ -264,6 +269,38 @@ export const ORDER_RULES: readonly OrderRule[] = [
     hard: true,
     orderOnly: false,
     reason: 'What is washed comes off the bed first.',
+  },
+  {
+    id: 'off-before-load',
+    name: 'everything off before the load is on',
+    before: { methods: Object.keys(BROUGHT_BACK), first: true },
+    after: { methods: [SHARED_WASH], first: true },
+    within: 'load',
+    hard: true,
+    orderOnly: true,
+    maxGap: 1440,
+    reason: 'The drum is filled once, and nothing lies in a basket for days.',
+  },
+  {
+    id: 'load-before-damp-back',
+    name: 'out of the drum and hung up',
+    before: { methods: [SHARED_WASH] },
+    after: { methods: BACK_DAMP, last: true },
+    within: 'load',
+    hard: true,
+    orderOnly: false,
+    maxGap: 60,
+    reason: 'Hung up damp within the hour, it dries smooth where it belongs.',
+  },
+  {
+    id: 'load-before-dry-back',
+    name: 'washed and dry before it goes back',
+    before: { methods: [SHARED_WASH] },
+    after: { methods: BACK_DRY, last: true },
+    within: 'load',
+    hard: true,
+    orderOnly: false,
+    reason: 'It goes back when it is clean and dry.',
   },
   {
     id: 'strip-before-protector',

@@ -7,7 +7,7 @@ import { tasksInOrder } from './working-order';
 /** A rule that holds a task where it is, with the tasks that come first because of it. */
 export type Hold = { readonly rule: OrderRule; readonly after: readonly CleanTask[] };
 
-const NEARNESS: Record<Within, number> = { stop: 0, room: 1, connected: 2, house: 3 };
+const NEARNESS: Record<Within, number> = { stop: 0, load: 0, room: 1, connected: 2, house: 3 };
 
 /** Why a task is where it is: the rules that hold it back, the nearest first, and of each the nearest task first. */
 export function whyHere(work: OrderedWork, taskId: string): Hold[] {

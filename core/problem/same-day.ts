@@ -1,4 +1,5 @@
 import { minuteOf } from '../basics/local-time';
+import { plannedMinutes, type StepEstimate } from '../estimate/estimate';
 import type { ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
 import type { CleanTask } from '../work/tasks';
 
@@ -38,26 +39,32 @@ const BARE_BED: ReadonlySet<string> = new Set(['bed-linen', 'mattress-freshen'])
 const OFF_THE_BED: ReadonlySet<string> = new Set(['protector-wash', 'duvet-wash', 'bedding-air']);
 const BEDTIME = '21:00';
 
+type StepMinutes = Pick<ProblemStep, 'mode' | 'minutes'>;
+
 /** Whether a task belongs on one date, and by when it ends there. */
 export function keptToADay(
-  { method }: CleanTask,
-  steps: readonly ProblemStep[],
+  { method, away }: CleanTask,
+  steps: readonly StepMinutes[],
   longest: LongestDay,
 ): Pick<ProblemTask, 'sameDay' | 'by'> {
-  const comesBack = comesBackTheSameDay(steps, longest);
+  const comesBack = comesBackTheSameDay([...steps, ...(away?.steps ?? []).map(minutesIn)], longest);
   if (BARE_BED.has(method.id) || (OFF_THE_BED.has(method.id) && comesBack)) return { by: BEDTIME };
   const isOnce = method.sameDay || (TAKEN_OUT.has(method.kind) && comesBack && !IN_NO_HURRY.has(method.id));
   return isOnce ? { sameDay: true } : {};
 }
 
 /** Begun and ended by hand, with no wait that asks for more, and short enough for the longest day that there is. */
-function comesBackTheSameDay(steps: readonly ProblemStep[], { hands, span }: LongestDay): boolean {
+function comesBackTheSameDay(steps: readonly StepMinutes[], { hands, span }: LongestDay): boolean {
   const byHand = steps.filter(({ mode }) => mode === 'hands');
   const waiting = minutesOf(steps.filter(({ mode }) => mode === 'wait'));
   const working = minutesOf(byHand);
   return byHand.length > 1 && waiting <= MOST_WAITING && working <= hands && working + waiting <= span;
 }
 
-function minutesOf(steps: readonly ProblemStep[]): number {
+function minutesIn(estimate: StepEstimate): StepMinutes {
+  return { mode: estimate.step.mode, minutes: plannedMinutes(estimate) };
+}
+
+function minutesOf(steps: readonly StepMinutes[]): number {
   return steps.reduce((sum, { minutes }) => sum + minutes, 0);
 }

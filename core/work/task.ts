@@ -32,6 +32,8 @@ export type CleanTask = Place & {
   readonly products: ProductChoice;
   /** Of a load: the places from which it was gathered, and what washes there. */
   readonly from?: readonly (Place & { readonly methodId: string })[];
+  /** Of what is taken off and goes back: the load that it is washed in, and what is done with it there. */
+  readonly away?: { readonly load: TaskId; readonly steps: readonly StepEstimate[] };
   /** At which of several places of the fixture it is done, where each is a job. */
   readonly part?: PlaceOfJob;
 };
@@ -57,6 +59,10 @@ export type Work = {
   readonly finish: string | undefined;
   /** Whether all of it is done on one date, so that nothing can wait for another. */
   readonly lastsOneDay: boolean;
+  /** Whether one room is done after the other, so that nothing is missing in one while another is done. */
+  readonly roomByRoom: boolean;
+  /** Steps that are done. */
+  readonly ticked: ReadonlySet<string>;
 };
 
 /** A task with its scope, and with the estimate that is planned with. */

@@ -6,8 +6,8 @@ import { newFixture } from '../furnish/fixture';
 import type { Room } from '../home/room';
 import { fitsTogether, USUAL_MACHINE_KG } from '../laundry/loads';
 import { expand } from '../problem/expand';
+import { washedBy } from './load';
 import { handsRange, listTasks, tasksOf } from './tasks';
-import { washedBy } from './wash-loads';
 import { workOf } from './work';
 
 const demo = juniperRow('2027-03-01');

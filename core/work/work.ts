@@ -45,6 +45,8 @@ export function workOf(
     ),
     finish: clean?.finish,
     lastsOneDay: lastsOneDay(clean),
+    roomByRoom: clean?.grouping === 'room' && !lastsOneDay(clean),
+    ticked: new Set(household.ticks.map(({ step }) => step)),
   };
 }
 

@@ -5,4 +5,8 @@ export const WITHIN_WORDS: Record<Within, string> = {
   room: 'in one room',
   connected: 'in connected rooms',
   house: 'in the whole house',
+  load: 'in one load of the wash',
 };
+
+/** Between which a rule of one’s own may hold. */
+export const OWN_WITHIN = Object.entries(WITHIN_WORDS).filter(([within]) => within !== 'load');

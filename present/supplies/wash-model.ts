@@ -8,8 +8,8 @@ import type { Piece, SpotAt } from '@/core/laundry/piece';
 import { type Colour, textileOf } from '@/core/laundry/textile';
 import type { PlanEntry } from '@/core/plan/plan';
 import type { Campaign, Current } from '@/core/problem/campaign';
+import { washedBy } from '@/core/work/load';
 import { type CleanTask, stepIdOf } from '@/core/work/tasks';
-import { washedBy } from '@/core/work/wash-loads';
 import { atHandOf } from '@/core/work/work';
 import { weightWords } from './supply-words';
 

@@ -50,5 +50,8 @@ function workAround(room: Room, around: RoomSurroundings): Work {
     asOne: 'all',
     finish: around.finish,
     lastsOneDay: around.lastsOneDay,
+    // What is gathered into loads is gathered in the whole house.
+    roomByRoom: true,
+    ticked: new Set(),
   };
 }

@@ -6,7 +6,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import { type OrderRule, OWN_RULE_PREFIX, type Within } from '@/core/clean/rule';
 import type { OrderScreen } from '@/present/order/order-model';
-import { WITHIN_WORDS } from '@/present/order/order-words';
+import { OWN_WITHIN } from '@/present/order/order-words';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { newId } from '../state/new-id';
@@ -82,7 +82,7 @@ function HowStrictly({ draft, set }: Section) {
         size="small"
         label="Where"
         value={draft.within}
-        options={Object.entries(WITHIN_WORDS)}
+        options={OWN_WITHIN}
         onChange={(chosen) => set({ within: chosen as Within })}
       />
       <TextField
