@@ -7,9 +7,12 @@ import { MACHINE_KINDS, type MachineKind } from './work-kinds';
 
 const KINDS = Object.keys(MACHINE_KINDS) as MachineKind[];
 const keysOf = (id: string, machines: MachineKind[], singleBedding = false) =>
-  methodAtHand(CATALOGUE.method(id) as Method, { machines, singleBedding, alone: false }).steps.map(
-    ({ key }) => key,
-  );
+  methodAtHand(CATALOGUE.method(id) as Method, {
+    machines,
+    singleBedding,
+    singleTowels: false,
+    alone: false,
+  }).steps.map(({ key }) => key);
 
 describe('a bed', () => {
   it('is made again at once where there is a second set, and its linen washed by itself', () => {
@@ -52,6 +55,7 @@ describe('the wash', () => {
     const airer = methodAtHand(CATALOGUE.method('bed-linen-wash') as Method, {
       machines: ['washer'],
       singleBedding: false,
+      singleTowels: false,
       alone: false,
     }).steps.find(({ key }) => key === 'dry-airer');
     expect(airer).toMatchObject({ mode: 'wait', low: 720, minutes: 1080, high: 1440 });
@@ -63,7 +67,12 @@ describe('what is heavy', () => {
     'is lifted by two, or moved bit by bit by one: %s',
     (id) => {
       const stepsFor = (alone: boolean) =>
-        methodAtHand(CATALOGUE.method(id) as Method, { machines: [], singleBedding: false, alone }).steps;
+        methodAtHand(CATALOGUE.method(id) as Method, {
+          machines: [],
+          singleBedding: false,
+          singleTowels: false,
+          alone,
+        }).steps;
       const [two, one] = [stepsFor(false), stepsFor(true)].map((steps) =>
         steps.find((step) => step.mode === 'hands' && step.tags.includes('heavy')),
       );
@@ -78,6 +87,7 @@ describe('any method, whatever a household has', () => {
   const atHand = fc.record({
     machines: fc.subarray(KINDS),
     singleBedding: fc.boolean(),
+    singleTowels: fc.boolean(),
     alone: fc.boolean(),
   });
 
@@ -109,6 +119,8 @@ describe('any method, whatever a household has', () => {
 
   it('is the very same where nothing hangs on what is at hand', () => {
     const method = CATALOGUE.method('door-wash') as Method;
-    expect(methodAtHand(method, { machines: [], singleBedding: true, alone: true })).toBe(method);
+    expect(
+      methodAtHand(method, { machines: [], singleBedding: true, singleTowels: false, alone: true }),
+    ).toBe(method);
   });
 });

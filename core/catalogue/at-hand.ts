@@ -6,6 +6,7 @@ export type AtHand = {
   readonly machines: readonly MachineKind[];
   /** Only one set of bedding for each bed: it is made again with what came off it. */
   readonly singleBedding: boolean;
+  readonly singleTowels: boolean;
   /** What the washing machine takes of dry cotton, in kilograms. */
   readonly washerKg: number;
   /** No two who may lift are ever there at the same time. */
@@ -26,14 +27,17 @@ export function methodAtHand(method: Method, atHand: Ways): Method {
 }
 
 /** What decides in which way a job is done. */
-type Ways = Pick<AtHand, 'machines' | 'singleBedding' | 'alone'>;
+type Ways = Pick<AtHand, 'machines' | 'singleBedding' | 'singleTowels' | 'alone'>;
 
-function holds({ when }: MethodStep, { machines, singleBedding, alone }: Ways): boolean {
+/** Things of which a household may have just one set. */
+const SETS = ['singleBedding', 'singleTowels'] as const;
+
+function holds({ when }: MethodStep, { machines, alone, ...sets }: Ways): boolean {
   if (!when) return true;
   return (
     (when.has ?? []).every((kind) => machines.includes(kind)) &&
     !(when.lacks ?? []).some((kind) => machines.includes(kind)) &&
-    (when.singleBedding === undefined || when.singleBedding === singleBedding) &&
+    SETS.every((set) => when[set] === undefined || when[set] === sets[set]) &&
     (when.alone === undefined || when.alone === alone)
   );
 }

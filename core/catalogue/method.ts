@@ -45,11 +45,12 @@ const belongingsSchema = z.strictObject({
   does: z.enum(['decide', 'return', 'move']),
 });
 
-/** Where a step is done at all: by the machines that a household has or lacks, its bedding, and whether one lifts alone. */
+/** Where a step is done at all: by the machines that a household has or lacks, its bedding and towels, and whether one lifts alone. */
 const whenSchema = z.strictObject({
   has: z.array(machineKindSchema).min(1).optional(),
   lacks: z.array(machineKindSchema).min(1).optional(),
   singleBedding: z.boolean().optional(),
+  singleTowels: z.boolean().optional(),
   alone: z.boolean().optional(),
 });
 

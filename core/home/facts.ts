@@ -20,6 +20,8 @@ export const homeFactsSchema = z.strictObject({
   tank: z.boolean().default(false),
   /** Only one set of bedding for each bed. */
   singleBedding: z.boolean().default(false),
+  /** Only one set of towels for each rail. */
+  singleTowels: z.boolean().default(false),
   /** How many days of each month usually are wet, January first; absent: as in a temperate place. */
   wetDays: z.array(z.int().min(0).max(31)).length(12).optional(),
   /** Times of every day at which nothing makes noise: a nap, the neighbours. */
@@ -38,4 +40,5 @@ export const NO_FACTS: HomeFacts = {
   well: false,
   tank: false,
   singleBedding: false,
+  singleTowels: false,
 };

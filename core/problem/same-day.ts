@@ -1,6 +1,7 @@
 import { minuteOf } from '../basics/local-time';
 import { plannedMinutes, type StepEstimate } from '../estimate/estimate';
 import type { ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
+import { isPutAway } from '../work/put-away-loads';
 import type { CleanTask } from '../work/tasks';
 
 /** What is emptied, stripped or wet is put back on the day on which it was taken out. */
@@ -30,9 +31,6 @@ const MOST_WAITING = 240;
 /** Kinds of work in which something is emptied or stripped. */
 const TAKEN_OUT: ReadonlySet<string> = new Set(['belongings', 'textiles']);
 
-/** What may lie in a basket or hang on an airer for as long as it takes: nothing is without it meanwhile. */
-const IN_NO_HURRY: ReadonlySet<string> = new Set(['bed-linen-wash', 'towels-wash']);
-
 /** What leaves a bed so that nobody can sleep in it, and when it is to be made again. */
 const BARE_BED: ReadonlySet<string> = new Set(['bed-linen', 'mattress-freshen']);
 /** What a bed can be without for a night, where no day is long enough to have it back. */
@@ -43,13 +41,14 @@ type StepMinutes = Pick<ProblemStep, 'mode' | 'minutes'>;
 
 /** Whether a task belongs on one date, and by when it ends there. */
 export function keptToADay(
-  { method, away }: CleanTask,
+  task: CleanTask,
   steps: readonly StepMinutes[],
   longest: LongestDay,
 ): Pick<ProblemTask, 'sameDay' | 'by'> {
+  const { method, away } = task;
   const comesBack = comesBackTheSameDay([...steps, ...(away?.steps ?? []).map(minutesIn)], longest);
   if (BARE_BED.has(method.id) || (OFF_THE_BED.has(method.id) && comesBack)) return { by: BEDTIME };
-  const isOnce = method.sameDay || (TAKEN_OUT.has(method.kind) && comesBack && !IN_NO_HURRY.has(method.id));
+  const isOnce = method.sameDay || (TAKEN_OUT.has(method.kind) && comesBack && !isPutAway(task));
   return isOnce ? { sameDay: true } : {};
 }
 

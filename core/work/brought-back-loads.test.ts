@@ -137,6 +137,33 @@ describe('what is taken off, washed and brought back', () => {
     expect(fromOf(twoWindows)).toEqual(['Room two,Room two']);
   });
 
+  it('is a towel too, where there is just one set: back on its rail the same day', () => {
+    const two = withMore(
+      withMore(homeNamed('children of 6 and 11'), 'towels', ({ kind }) => kind === 'bathroom'),
+      'towels',
+      ({ name }) => name === 'Bedroom',
+    );
+    const facts = { ...two.home.facts, singleTowels: true };
+    const oneSet = {
+      ...two,
+      home: { ...two.home, facts },
+      clean: { ...two.clean, grouping: 'kind' as const },
+    };
+    const [load, ...more] = loadsIn(oneSet);
+    expect(more).toEqual([]);
+    expect(load!.from!.map(({ room }) => room.name)).toEqual(['Bedroom', 'Bathroom']);
+    const towels = tasksIn(oneSet).filter(({ method }) => method.id === 'towels-wash');
+    for (const { estimate } of towels)
+      expect(estimate.steps.map(({ step }) => step.key)).toEqual(['off', 'back']);
+    expect(loadsIn({ ...oneSet, home: two.home })).toEqual([]);
+    const keptOn = (house: House) =>
+      expand(house, CATALOGUE, '2027-03-01T08:00')
+        .tasks.filter(({ id }) => id.endsWith(':towels-wash'))
+        .map(({ sameDay }) => sameDay ?? false);
+    expect(keptOn(oneSet)).toEqual([true, true]);
+    expect(keptOn({ ...oneSet, home: two.home }).some(Boolean)).toBe(false);
+  });
+
   it('puts throws and covers into one drum, as they bear the same', () => {
     const flat = withMore(
       withMore(homeNamed('three who share a flat'), 'cushions', ({ name }) => name === 'Room one'),

@@ -3,6 +3,7 @@ import { taskIdOf } from '../basics/ids';
 import type { HandsStep } from '../catalogue/method';
 import { type StepEstimate, type TaskEstimate, taskEstimate } from '../estimate/estimate';
 import { loadOf, placeOfMachine, sharedDrums } from './load';
+import { isPutAway } from './put-away-loads';
 import { type CleanTask, stepIdOf, type Work } from './task';
 
 /** What is taken off in a room, washed, and goes back to where it was. */
@@ -26,6 +27,7 @@ export const BROUGHT_BACK: Readonly<Record<string, Row>> = {
   'cushion-covers-wash': { what: 'cushion covers', off: 'Covers off, zips shut, into the basket' },
   'throws-wash': { what: 'throws', off: 'Shake out outside, into the basket' },
   'pet-bed-wash': { what: 'pets’ beds', off: 'Vacuum the hair off outside, cover into the basket' },
+  'towels-wash': { what: 'towels', off: 'Off the rail, into the basket', isMissed: true },
   'protector-wash': { what: 'mattress protectors', off: 'Off, into the basket', isMissed: true },
 };
 
@@ -41,7 +43,7 @@ const LOADING_MINUTES = 1;
  */
 export function broughtBackLoads(tasks: readonly CleanTask[], work: Work): CleanTask[] {
   const ones = tasks.filter(
-    (task) => task.scope.in && task.method.id in BROUGHT_BACK && isWashedHere(task, work),
+    (task) => task.scope.in && task.method.id in BROUGHT_BACK && !isPutAway(task) && isWashedHere(task, work),
   );
   const drums = sharedDrums(ones, work, (task) => goesWith(task, work));
   if (drums.length === 0) return [...tasks];

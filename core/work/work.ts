@@ -59,6 +59,7 @@ export function atHandOf({
   return {
     machines: [...new Set(machines.map(({ kind }) => kind))].sort(),
     singleBedding: home.facts.singleBedding,
+    singleTowels: home.facts.singleTowels,
     washerKg: washerKgOf(machines),
     alone: !areEverTogether(people.filter(mayLift)),
   };

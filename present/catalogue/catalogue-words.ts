@@ -42,18 +42,23 @@ export const SCHOOL_WORDS = {
 /** `Where there is a washing machine but no dryer, with one set of bedding`; nothing of a step that is done everywhere. */
 export function whenWords(when: MethodStep['when']): string {
   if (!when) return '';
-  const { has = [], lacks = [], singleBedding, alone } = when;
+  const { has = [], lacks = [], singleBedding, singleTowels, alone } = when;
   const there = [
     has.length > 0 && `a ${names(has, ' and a ')}`,
     lacks.length > 0 && `no ${names(lacks, ' and no ')}`,
   ].filter(Boolean);
-  const sets =
-    singleBedding !== undefined && `with ${singleBedding ? 'only one set' : 'more than one set'} of bedding`;
+  const sets = [setsOf('bedding', singleBedding), setsOf('towels', singleTowels)];
   const hands = alone !== undefined && (alone ? 'where one lifts alone' : 'where two can lift');
-  const words = [there.length > 0 && `where there is ${there.join(' but ')}`, sets, hands]
+  const words = [there.length > 0 && `where there is ${there.join(' but ')}`, ...sets, hands]
     .filter(Boolean)
     .join(', ');
   return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+function setsOf(what: string, isSingle: boolean | undefined): string | undefined {
+  return isSingle === undefined
+    ? undefined
+    : `with ${isSingle ? 'only one set' : 'more than one set'} of ${what}`;
 }
 
 function names(kinds: readonly MachineKind[], joint: string): string {

@@ -31,6 +31,10 @@ export const FACT_QUESTIONS: Record<
     ask: 'Only one set of bedding for each bed',
     use: 'A bed is made again only when its linen has been washed and dried, by nine in the evening. With a second set it is made at once.',
   },
+  singleTowels: {
+    ask: 'Only one set of towels',
+    use: 'Towels are back on the rail the same day, where a day is long enough. With a second set, fresh ones hang at once.',
+  },
 };
 
 export const LATITUDE_USE =

@@ -585,14 +585,30 @@ export const BATHROOM: readonly MethodEntry[] = [
   {
     id: 'towels-wash',
     fixture: 'towels',
-    title: 'Wash the towels, hang fresh ones',
+    title: 'Wash the towels',
     kind: 'textiles',
     layer: 5,
     steps: [
-      hands('load', 'Off the rail, fresh ones on, load', { setUpMinutes: 3, soiled: false }),
+      hands('load', 'Off the rail, fresh ones on, load', {
+        setUpMinutes: 3,
+        soiled: false,
+        when: { singleTowels: false },
+      }),
+      hands('off', 'Off the rail, load', { setUpMinutes: 2, soiled: false, when: { singleTowels: true } }),
       ...washing('Towels', [90, 110, 140], 20, 230),
       ...drying('Towels'),
-      hands('fold', 'Fold and put away', { setUpMinutes: 1, soiled: false, rate: per('each', 30) }),
+      hands('fold', 'Fold and put away', {
+        setUpMinutes: 1,
+        soiled: false,
+        rate: per('each', 30),
+        when: { singleTowels: false },
+      }),
+      hands('back', 'Back onto the rail', {
+        setUpMinutes: 1,
+        soiled: false,
+        rate: per('each', 30),
+        when: { singleTowels: true },
+      }),
     ],
     products: { pantry: [dose('laundry-detergent', 60, 'ml')] },
     intervalMonths: 1,
