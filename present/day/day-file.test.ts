@@ -81,7 +81,8 @@ describe('dayFile', () => {
   it('says what, where and with what, and at its last step how one knows that it is done', () => {
     const { current } = screen('18:30', [], OF_BRAM);
     expect(current).toMatchObject({
-      title: 'Vacuum, spray',
+      title: 'Degrease the tops of the cupboards · vacuum, spray',
+      manner: 'Vacuum, spray',
       job: 'Degrease the tops of the cupboards',
       where: 'Kitchen, wall cupboards',
       who: 'Bram',
@@ -101,14 +102,14 @@ describe('dayFile', () => {
     const tick = { step: begun.id, at: `${TODAY}T18:45` };
     const { view, file, current } = screen('18:46', [tick], OF_BRAM);
     // Something else of the demo may be running as well.
-    const soak = view.waits.find(({ step }) => file.words[step.id]?.title === 'Degreaser works');
+    const soak = view.waits.find(({ step }) => file.words[step.id]?.manner === 'Degreaser works');
     expect(soak).toMatchObject({
       since: `${TODAY}T18:45`,
       ready: `${TODAY}T18:53`,
       latest: `${TODAY}T20:45`,
     });
-    expect(current?.title).not.toBe('Scrape, wipe, lay paper');
-    expect(screen('18:53', [tick], OF_BRAM).current?.title).toBe('Scrape, wipe, lay paper');
+    expect(current?.manner).not.toBe('Scrape, wipe, lay paper');
+    expect(screen('18:53', [tick], OF_BRAM).current?.manner).toBe('Scrape, wipe, lay paper');
   });
 
   it('says where once, where the room and the stop have one name', () => {

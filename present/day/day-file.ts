@@ -14,9 +14,10 @@ import type { Campaign, Current } from '@/core/problem/campaign';
 import { dosesOf } from '@/core/products/product-choice';
 import { cautionsAt, cautionsBeside } from '@/core/safety/step-cautions';
 import type { Vessels } from '@/core/supplies/amounts';
-import { isAtPlace, jobName } from '@/core/work/single-places';
+import { isAtPlace } from '@/core/work/single-places';
 import { cannotDo } from '@/core/work/step-tags';
 import type { CleanTask } from '@/core/work/tasks';
+import { pieceOfWork, workSentence } from '../words/piece-of-work';
 import { movesAtStep } from './move-words';
 import { doseWords, type Stretch, watersOn } from './water-words';
 
@@ -24,8 +25,10 @@ import { doseWords, type Stretch, watersOn } from './water-words';
 
 /** What a person has to know of a step to find and do it. */
 export type StepWords = {
+  /** The job and the manner in one sentence. */
   readonly title: string;
   readonly job: string;
+  readonly manner: string;
   readonly where: string;
   readonly room: string;
   readonly how: string;
@@ -213,9 +216,10 @@ function wordsFor(
     const task = tasks.get(partsOfStepId(id)?.taskId ?? '');
     if (!task) continue;
     const mixed = isFirstStep(id, task) ? (waters.get(task.id) ?? []) : [];
+    const piece = pieceOfWork(task, partsOfStepId(id)?.key);
     words[id] = {
-      title: titleOf(id, task),
-      job: jobName(task),
+      title: workSentence(piece),
+      ...piece,
       where: whereOf(task, id),
       room: task.room.id,
       how: task.method.how,
@@ -289,11 +293,6 @@ function cautionsOf(
     );
   }
   return found;
-}
-
-function titleOf(stepId: string, task: CleanTask): string {
-  const key = partsOfStepId(stepId)?.key;
-  return task.method.steps.find((step) => step.key === key)?.title ?? jobName(task);
 }
 
 /** The room and the stop in it; once, where both have one name. How many there are, unless a step is about one of them. */

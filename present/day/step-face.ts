@@ -13,7 +13,8 @@ export type StepFace = StepWords & {
 
 const NO_WORDS: StepWords = {
   title: 'A step that has changed meanwhile',
-  job: '',
+  job: 'A step that has changed meanwhile',
+  manner: '',
   where: '',
   room: '',
   how: '',

@@ -1,8 +1,8 @@
 import { taskOfStep } from '@/core/basics/ids';
 import { dayOf, midnightOf, minuteOf } from '@/core/basics/local-time';
 import type { Campaign } from '@/core/problem/campaign';
-import { jobName } from '@/core/work/single-places';
 import type { CleanTask } from '@/core/work/tasks';
+import { workOfStep } from '../words/piece-of-work';
 
 /** One date of a plan, ready to draw: what each person does when, and what runs or rests meanwhile. */
 
@@ -56,12 +56,10 @@ export function lanesOf(
   const blockOf = (entry: (typeof entries)[number]): Block => {
     const task = taskOfStep(entry.step);
     const found = known.get(task);
-    const key = entry.step.slice(task.length + 1);
-    const step = found?.method.steps.find((one) => one.key === key);
     return {
       step: entry.step,
       task,
-      title: step?.title ?? (found ? jobName(found) : task),
+      title: found ? workOfStep(found, entry.step) : task,
       room: found?.room.name ?? '',
       from: Math.max(0, minuteOf(entry.start) - midnight),
       to: Math.min(DAY, minuteOf(entry.end) - midnight),

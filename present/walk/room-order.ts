@@ -4,8 +4,8 @@ import { whyHere } from '@/core/order/why-here';
 import type { OrderedStep } from '@/core/order/working-order';
 import type { Campaign } from '@/core/problem/campaign';
 import { brokenWishesOf } from '@/core/spread';
-import { jobName } from '@/core/work/single-places';
 import { type CleanTask, stepIdOf } from '@/core/work/tasks';
+import { pieceOfWork } from '../words/piece-of-work';
 
 /**
  * The order of work in one room as plain data: step by step, with what holds each where it is. Where there is a plan,
@@ -14,7 +14,7 @@ import { type CleanTask, stepIdOf } from '@/core/work/tasks';
 export type RoomOrderStep = {
   readonly task: string;
   readonly fixture: string;
-  readonly title: string;
+  readonly manner: string;
   readonly job: string;
   readonly where: string;
   readonly minutes: number;
@@ -135,8 +135,7 @@ function stepWords({
   return {
     task: task.id,
     fixture: task.fixture.id,
-    title: step.title,
-    job: jobName(task),
+    ...pieceOfWork(task, step.key),
     where: task.stop.shell ? 'all round' : task.stop.name,
     minutes: Math.max(1, Math.round(minutes)),
     waited: Math.round(waitedMinutes),

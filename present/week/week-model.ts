@@ -1,8 +1,8 @@
 import { taskOfStep } from '@/core/basics/ids';
 import { dayOf, formatDate, minutesOf, weekdayOf } from '@/core/basics/local-time';
 import type { Campaign } from '@/core/problem/campaign';
-import { jobName } from '@/core/work/single-places';
 import type { CleanTask } from '@/core/work/tasks';
+import { workOfStep } from '../words/piece-of-work';
 
 /** A week as one person sees it: each date with its free time and its sessions, piece by piece. */
 
@@ -52,12 +52,11 @@ export function weekOf(
       pieces: entries.map((entry) => {
         const id = taskOfStep(entry.step);
         const task = known.get(id);
-        const step = task?.method.steps.find((one) => one.key === entry.step.slice(id.length + 1));
         return {
           key: `${entry.step} ${entry.start}`,
           start: entry.start,
           end: entry.end,
-          title: step?.title ?? (task ? jobName(task) : id),
+          title: task ? workOfStep(task, entry.step) : id,
           room: task?.room.name ?? '',
           with: entry.people.filter((other) => other !== person),
         };

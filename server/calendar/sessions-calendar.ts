@@ -1,5 +1,7 @@
+import { stepIdIn } from '../../core/basics/ids';
 import type { CleanTask } from '../../core/work/tasks';
 import { writeCalendar } from '../../present/calendar/write-calendar';
+import { workOfStep } from '../../present/words/piece-of-work';
 import type { HouseholdScope } from '../db/scope';
 import { keptHousehold } from '../household/kept';
 
@@ -28,7 +30,11 @@ export function stepNames(
   return new Map(
     tasks.flatMap((task) =>
       task.method.steps.map(
-        (step) => [`${task.id}/${step.key}`, { title: step.title, room: task.room.name }] as const,
+        (step) =>
+          [
+            stepIdIn(task.id, step.key),
+            { title: workOfStep(task, stepIdIn(task.id, step.key)), room: task.room.name },
+          ] as const,
       ),
     ),
   );

@@ -8,6 +8,7 @@ import { HINDRANCES, type Hindrance } from '@/core/clean/names';
 import { spentOn, type Work } from '@/core/day/run';
 import type { DayPerson } from '@/present/day/day-file';
 import type { StepFace } from '@/present/day/step-face';
+import { inSentence } from '@/present/words/piece-of-work';
 import { clock, duration } from '@/present/words/words';
 import { CUT, FROST } from '../theme/frost';
 import { ActRow } from './act-row';
@@ -70,11 +71,15 @@ function WhatItIs({ step, isToday, share }: Pick<NowStepProps, 'step' | 'isToday
           .join(' · ')}
       </Typography>
       <Typography component="p" variant="h1" sx={{ mt: 0.5 }}>
-        {step.title}
+        {step.job}
+        {step.manner && (
+          <Box component="span" sx={{ fontSize: '1.25rem', fontWeight: 400 }}>
+            {` · ${inSentence(step.manner)}`}
+          </Box>
+        )}
       </Typography>
       <Typography sx={{ mt: 0.5, fontSize: '1.1rem' }}>
-        {step.where}. {step.job}, {duration(item.step.minutes)}.
-        {share !== undefined && ` ${share} % of it is done.`}
+        {step.where}, {duration(item.step.minutes)}.{share !== undefined && ` ${share} % of it is done.`}
       </Typography>
     </>
   );

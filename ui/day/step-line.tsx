@@ -25,7 +25,8 @@ export const StepLine = memo(function StepLine(props: StepLineProps) {
         {clock(step.item.start)}
       </Box>
       <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ fontWeight: 560, overflowWrap: 'anywhere' }}>{step.title}</Box>
+        <Box sx={{ fontWeight: 560, overflowWrap: 'anywhere' }}>{step.job}</Box>
+        {step.manner && <Box sx={{ overflowWrap: 'anywhere' }}>{step.manner}</Box>}
         <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
           {[step.where, duration(step.item.step.minutes), step.who, note].filter(Boolean).join(' · ')}
         </Box>

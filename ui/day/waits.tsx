@@ -54,7 +54,7 @@ function Wait({ wait, file, store }: WaitProps) {
       sx={{ border: '1px solid', borderColor: 'divider', bgcolor: 'background.paper', p: 1.5 }}
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, fontWeight: 560 }}>
-        <span>{words?.title}</span>
+        <span>{words?.title ?? 'A wait'}</span>
         <Box component="span" sx={{ fontVariantNumeric: 'tabular-nums', whiteSpace: 'nowrap' }}>
           {leftWords(ready - now)}
         </Box>

@@ -6,6 +6,7 @@ import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
 import { earlierJobs, type RoomHold, type RoomOrderStep, type StepTime } from '@/present/walk/room-order';
+import { inSentence } from '@/present/words/piece-of-work';
 import { clock, duration, shortDate } from '@/present/words/words';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
@@ -133,10 +134,10 @@ function StepHere({ step, place }: { step: RoomOrderStep; place: string }) {
         {place} · {step.where}
         {whenWords(step.when)}
       </Box>
-      <Typography variant="h2">{step.title}</Typography>
+      <Typography variant="h2">{step.job}</Typography>
       <Box>
-        {step.job}, {duration(step.minutes)}
-        {step.sets && `; then ${step.sets.title.toLowerCase()}, ${duration(step.sets.minutes)}`}
+        {[step.manner, duration(step.minutes)].filter(Boolean).join(', ')}
+        {step.sets && `; then ${inSentence(step.sets.title)}, ${duration(step.sets.minutes)}`}
         {step.waited > 0 && `; after its wait of ${duration(step.waited)}`}
       </Box>
     </>

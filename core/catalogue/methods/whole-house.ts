@@ -252,7 +252,7 @@ export const WHOLE_HOUSE: readonly MethodEntry[] = [
   {
     id: 'something-else-clean',
     fixture: 'something-else',
-    title: 'Clean it',
+    title: 'Clean what stands there',
     kind: 'furniture',
     layer: 4,
     steps: [hands('clean', 'Dust, wipe, dry', { setUpMinutes: 2, rate: per('each', 6) })],
