@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { dateSchema, dateTimeSchema, idSchema, stepIdSchema, taskIdSchema } from '../basics/scalars';
+import { focusSchema } from './focus';
 
 /** What a person has said about where work lies, over the head of the planner. */
 
@@ -21,6 +22,8 @@ const doerSchema = z.strictObject({ task: taskIdSchema, person: idSchema });
 export type Doer = z.infer<typeof doerSchema>;
 
 const MOST = 5000;
+/** So many are said one by one. */
+export const MOST_FOCUSES = 100;
 
 export const steeringSchema = z.strictObject({
   pins: z.array(pinSchema).max(MOST).default([]),
@@ -28,10 +31,12 @@ export const steeringSchema = z.strictObject({
   doers: z.array(doerSchema).max(MOST).default([]),
   /** Dates kept free of work. */
   free: z.array(dateSchema).max(MOST).default([]),
+  /** Work that is given its time, and time that is given its work. */
+  focus: z.array(focusSchema).max(MOST_FOCUSES).default([]),
 });
 export type Steering = z.infer<typeof steeringSchema>;
 
-export const UNSTEERED: Steering = { pins: [], later: [], doers: [], free: [] };
+export const UNSTEERED: Steering = { pins: [], later: [], doers: [], free: [], focus: [] };
 
 /** One pin a step: the last word counts. */
 export function lastOfEach(pins: readonly Pin[]): Pin[] {

@@ -102,6 +102,14 @@ const EXAMPLES: { readonly [K in Kind]: Example<K> } = {
   'let-go': { change: () => ({ do: 'let-go', tasks: ['a:b'] }), part: 'steering' },
   later: { change: () => ({ do: 'later', later: [{ task: 'a:b', from: '2027-03-04' }] }), part: 'steering' },
   doer: { change: () => ({ do: 'doer', task: 'a:b', person: 'mira' }), part: 'steering' },
+  'put-focus': {
+    change: () => ({
+      do: 'put-focus',
+      focus: { id: 'sills', fixtures: ['sill'], days: { date: '2027-03-04' }, binds: 'work' },
+    }),
+    part: 'steering',
+  },
+  'drop-focus': { change: () => ({ do: 'drop-focus', focus: 'sills' }), part: 'steering' },
   'free-day': { change: () => ({ do: 'free-day', date: '2027-03-04', free: true }), part: 'steering' },
   mark: {
     change: (before) => ({ do: 'mark', marks: [{ on: 'room', target: roomOf(before).id, in: false }] }),
@@ -312,6 +320,11 @@ describe('what is said twice of one thing', () => {
         { do: 'drop-call', id: 'a' },
         { do: 'put-machine', machine: { id: 'second', kind: 'dryer' } },
         { do: 'drop-machine', id: 'second' },
+        {
+          do: 'put-focus',
+          focus: { id: 'tidy', days: { weekday: 2 }, kinds: ['belongings'], binds: 'time' },
+        },
+        { do: 'drop-focus', focus: 'tidy' },
         { do: 'free-day', date: '2027-03-04', free: true },
         { do: 'free-day', date: '2027-03-04', free: false },
         { do: 'weather', date: '2027-03-04', dry: true },

@@ -1,8 +1,16 @@
 import { z } from 'zod';
 import { taskOfStep } from '../basics/ids';
 import { dateSchema, idSchema, taskIdSchema } from '../basics/scalars';
-import { type Later, lastOfEach, type Pin, type Steering, steeringSchema } from '../clean/steering';
-import { type AnyRow, type ChangeOf, type Made, made, rowsOn } from './change-row';
+import { focusSchema } from '../clean/focus';
+import {
+  type Later,
+  lastOfEach,
+  MOST_FOCUSES,
+  type Pin,
+  type Steering,
+  steeringSchema,
+} from '../clean/steering';
+import { type AnyRow, type ChangeOf, type Made, made, refuse, rowsOn } from './change-row';
 
 const row = rowsOn<Steering>();
 
@@ -37,6 +45,21 @@ export const STEERING_CHANGES = {
         doers: [...before.doers.filter((known) => known.task !== task), { task, person }],
       }),
     words: () => 'Given to one person',
+  }),
+  /** Gives work its time, or time its work; one of the same id is said anew. */
+  'put-focus': row({
+    shape: { focus: focusSchema },
+    apply: (before, { focus }) => {
+      const others = before.focus.filter(({ id }) => id !== focus.id);
+      if (others.length >= MOST_FOCUSES) return refuse('too-much');
+      return made({ ...before, focus: [...others, focus] });
+    },
+    words: () => 'Work given its time',
+  }),
+  'drop-focus': row({
+    shape: { focus: idSchema },
+    apply: (before, { focus }) => made({ ...before, focus: before.focus.filter(({ id }) => id !== focus) }),
+    words: () => 'Work at any time again',
   }),
   'free-day': row({
     shape: { date: dateSchema, free: z.boolean() },

@@ -87,7 +87,7 @@ export function expandWork(
     ...(quiet.length > 0 && { quiet }),
     policy: policyOf(clean),
   };
-  return steered({ ...problem, done: doneOf(problem, household, now) }, household.steering);
+  return steered({ ...problem, done: doneOf(problem, household, now) }, household.steering, work.tasks);
 }
 
 function policyOf(clean: Clean): Policy {

@@ -18,12 +18,12 @@ const pin = (says: Partial<Pin> = {}): Pin => ({
   end: '2027-03-06T10:01',
   ...says,
 });
-const withSteering = (says: Partial<Steering>) => steered(problem, { ...UNSTEERED, ...says });
+const withSteering = (says: Partial<Steering>) => steered(problem, { ...UNSTEERED, ...says }, []);
 const taskIn = (says: Partial<Steering>) => withSteering(says).tasks.find(({ id }) => id === plain.id)!;
 
 describe('what was said by hand, in a problem', () => {
   it('is nothing where nothing was said', () => {
-    expect(steered(problem, UNSTEERED)).toEqual(problem);
+    expect(steered(problem, UNSTEERED, [])).toEqual(problem);
   });
 
   it('fixes a step where it was put, for as long as it takes by now', () => {
@@ -41,7 +41,7 @@ describe('what was said by hand, in a problem', () => {
     ];
     for (const one of stale) expect(withSteering({ pins: [one] }).fixed).toBeUndefined();
     const done = { ...problem, done: [{ step: step.id, end: '2027-03-01T10:00' }] };
-    expect(steered(done, { ...UNSTEERED, pins: [pin()] }).fixed).toBeUndefined();
+    expect(steered(done, { ...UNSTEERED, pins: [pin()] }, []).fixed).toBeUndefined();
   });
 
   it('begins a task no earlier than was said, and never earlier than it could before', () => {
@@ -51,7 +51,7 @@ describe('what was said by hand, in a problem', () => {
       ...problem,
       tasks: problem.tasks.map((task) => ({ ...task, earliest: '2027-03-11T08:00' })),
     };
-    expect(steered(held, { ...UNSTEERED, later }).tasks).toEqual(held.tasks);
+    expect(steered(held, { ...UNSTEERED, later }, []).tasks).toEqual(held.tasks);
   });
 
   it('gives a task to who may do it, and to nobody else', () => {

@@ -1,13 +1,15 @@
 import { formatMinute, minuteOf } from '../basics/local-time';
 import { lastOfEach, type Pin, type Steering } from '../clean/steering';
 import type { Problem, ProblemStep, ProblemTask } from '../plan/problem';
+import type { CleanTask } from '../work/task';
+import { focusOf } from './focus';
 
 /**
  * A problem with what was said by hand in it: pins as fixed entries, dates before which a task must not begin, who does
- * it, and dates kept free. What does not hold any more is left aside: a pin that lies in the past and was not done, a
+ * it, dates kept free, and work that is given its time. What does not hold any more is left aside: a pin that lies in the past and was not done, a
  * step or a person that is gone, somebody who must not do the work.
  */
-export function steered(problem: Problem, steering: Steering): Problem {
+export function steered(problem: Problem, steering: Steering, work: readonly CleanTask[]): Problem {
   const later = new Map(steering.later.map(({ task, from }) => [task, `${from}T00:00`]));
   const doers = new Map(steering.doers.map(({ task, person }) => [task, person]));
   const tasks = problem.tasks.map((task) =>
@@ -16,7 +18,14 @@ export function steered(problem: Problem, steering: Steering): Problem {
   const free = steering.free.filter((date) => date >= problem.start && date <= problem.finish);
   const reserve = [...new Set([...problem.policy.reserve, ...free])].sort();
   const fixed = lastOfEach(steering.pins).flatMap((pin) => fixedOf(pin, problem));
-  return { ...problem, tasks, policy: { ...problem.policy, reserve }, ...(fixed.length > 0 && { fixed }) };
+  const focus = focusOf(steering.focus, problem, work);
+  return {
+    ...problem,
+    tasks,
+    policy: { ...problem.policy, reserve },
+    ...(fixed.length > 0 && { fixed }),
+    ...(focus.length > 0 && { focus }),
+  };
 }
 
 function withEarliest(task: ProblemTask, from: string | undefined): ProblemTask {

@@ -1,7 +1,5 @@
-import { stepIdIn } from '../../core/basics/ids';
-import type { CleanTask } from '../../core/work/tasks';
+import { stepNames } from '../../present/calendar/step-names';
 import { writeCalendar } from '../../present/calendar/write-calendar';
-import { workOfStep } from '../../present/words/piece-of-work';
 import type { HouseholdScope } from '../db/scope';
 import { keptHousehold } from '../household/kept';
 
@@ -21,21 +19,4 @@ export async function sessionsCalendar(scope: HouseholdScope, person?: string): 
     steps: stepNames(tasks),
     ...(person !== undefined && { person }),
   });
-}
-
-/** What each step is called, and the room it is in, by its id. */
-export function stepNames(
-  tasks: readonly CleanTask[],
-): Map<string, { readonly title: string; readonly room: string }> {
-  return new Map(
-    tasks.flatMap((task) =>
-      task.method.steps.map(
-        (step) =>
-          [
-            stepIdIn(task.id, step.key),
-            { title: workOfStep(task, stepIdIn(task.id, step.key)), room: task.room.name },
-          ] as const,
-      ),
-    ),
-  );
 }

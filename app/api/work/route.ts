@@ -1,6 +1,6 @@
 import { download } from '@/app/api/guard';
+import { stepNames } from '@/present/calendar/step-names';
 import { workTable } from '@/present/spread/work-table';
-import { stepNames } from '@/server/calendar/sessions-calendar';
 import { keptHousehold } from '@/server/household/kept';
 
 /** The planned work as a table. */

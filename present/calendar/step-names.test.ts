@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { CATALOGUE } from '../../core/catalogue/catalogue';
-import { tasksOf } from '../../core/work/tasks';
-import { workOf } from '../../core/work/work';
-import { juniperRow } from '../../demo/juniper-row';
-import { stepNames } from './sessions-calendar';
+import { CATALOGUE } from '@/core/catalogue/catalogue';
+import { tasksOf } from '@/core/work/tasks';
+import { workOf } from '@/core/work/work';
+import { juniperRow } from '@/demo/juniper-row';
+import { stepNames } from './step-names';
 
 describe('what a calendar calls a step', () => {
   it('is the job first, then the manner, with its room', () => {
