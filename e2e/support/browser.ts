@@ -186,7 +186,7 @@ export class Browser {
   async choose(label: string | RegExp, option: string): Promise<void> {
     this.presses += 2;
     const field = await this.find('combobox', label);
-    await field.findElement(By.xpath(`./option[normalize-space(.)=${JSON.stringify(option)}]`)).click();
+    await field.findElement(By.xpath(`.//option[normalize-space(.)=${JSON.stringify(option)}]`)).click();
   }
 
   async field(label: string | RegExp): Promise<WebElement> {

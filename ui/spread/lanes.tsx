@@ -5,15 +5,14 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import { rowsOf } from '@/present/spread/lane-rows';
 import type { Block, DayLanes, Lane } from '@/present/spread/lanes-model';
-import { clock, count, longDate } from '@/present/words/words';
+import { clock, longDate } from '@/present/words/words';
 import type { EditWords } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
-import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
-import { Unfold } from '../parts/unfold';
 import type { LaneDrop } from './lane-drag';
 import styles from './lanes.module.css';
 import type { Choices } from './move-panel';
+import { Outcome } from './outcome';
 import { MovePanel, SessionPanel } from './panels-later';
 import { showFirst } from './show-first';
 import type { SteeringActions } from './steering-actions';
@@ -124,24 +123,6 @@ function useDragging(box: React.RefObject<HTMLElement | null>, onDrop: (drop: La
       stop?.();
     };
   }, [box]);
-}
-
-function Outcome({ steering: { pending, done, sentence } }: { steering: SteeringState }) {
-  return (
-    <Box sx={{ mb: 1.5 }}>
-      <Sentence>{sentence}</Sentence>
-      <span role="status">{pending ? 'The rest makes room …' : done?.words}</span>
-      {done && done.moved.length > 0 && (
-        <Unfold slim title={`What moved: ${count(done.moved.length, 'job', 'jobs')}`}>
-          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-            {done.moved.map((line) => (
-              <li key={line}>{line}</li>
-            ))}
-          </Box>
-        </Unfold>
-      )}
-    </Box>
-  );
 }
 
 type TimelineProps = {

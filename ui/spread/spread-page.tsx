@@ -65,6 +65,9 @@ function SpreadActions({ hasPlan, spread }: { hasPlan: boolean; spread: Spread }
     <>
       {hasPlan && (
         <>
+          <LinkButton href="/spread/asked" color="inherit">
+            Ask for a time
+          </LinkButton>
           <LinkButton href="/what-if" color="inherit">
             What if
           </LinkButton>

@@ -2,30 +2,14 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { spread } from '@/app/actions/clean';
 import { makeAddress, revokeAddress } from '@/app/actions/feed';
-import {
-  explainPlace,
-  moveWholeSession,
-  moveWork,
-  redoSteering,
-  steerPlan,
-  undoSteering,
-} from '@/app/actions/steer';
 import { dateSchema } from '@/core/basics/scalars';
 import { current } from '@/server/current';
 import { hasFeed } from '@/server/repositories/feeds';
 import { requireScope } from '@/server/session';
 import { SpreadPage } from '@/ui/spread/spread-page';
+import { STEERING } from '../steering';
 
 export const metadata: Metadata = { title: 'Spread' };
-
-const STEERING = {
-  move: moveWork,
-  moveSession: moveWholeSession,
-  steer: steerPlan,
-  why: explainPlace,
-  undo: undoSteering,
-  redo: redoSteering,
-};
 
 export default async function Page({ params }: { params: Promise<{ date?: string[] }> }) {
   const [date, ...more] = (await params).date ?? [];
