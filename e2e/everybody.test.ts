@@ -94,7 +94,7 @@ describe('everybody can use it', () => {
       expect(await findings(browser), 'numbers of a method').toEqual([]);
       await browser.goTo('/scope');
       await browser.choose('Room', 'Loft');
-      await browser.find('button', 'Take in');
+      await browser.find('button', 'Do them');
       expect(await findings(browser), 'the scope of a room').toEqual([]);
       await browser.goTo('/people');
       await browser.press('opener', /^Change Ines/);

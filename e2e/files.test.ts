@@ -35,7 +35,7 @@ describe('in and out', () => {
       await signUp(browser, 'Elm Yard');
       const empty = await fetched(browser, '/api/household');
       await browser.goTo('/files');
-      await hand(browser, 'Bring a household in', file('demo.json', demo));
+      await hand(browser, 'Import a household', file('demo.json', demo));
       await browser.see('“14 Juniper Row” is here now');
       expect(JSON.parse(await fetched(browser, '/api/household'))).toEqual(JSON.parse(demo));
       await browser.press('button', 'Bring back what was here before the file');
@@ -55,12 +55,12 @@ describe('in and out', () => {
       await browser.goTo('/files');
       const [fixture] = household.home.floors[1].rooms[0].stops[1].fixtures;
       household.home.floors[1].rooms[0].stops[2].fixtures.push({ ...fixture, surface: 'unobtainium' });
-      await hand(browser, 'Bring a household in', file('twice.json', JSON.stringify(household)));
+      await hand(browser, 'Import a household', file('twice.json', JSON.stringify(household)));
       await browser.see(`home fixtures: got "${fixture.id}" twice, expected each id once`);
       await browser.see('got "unobtainium", expected a surface that the catalogue knows');
-      await hand(browser, 'Bring a household in', file('broken.json', '{"format":'));
+      await hand(browser, 'Import a household', file('broken.json', '{"format":'));
       await browser.see('text that is not JSON');
-      await hand(browser, 'Bring a household in', file('large.json', new Uint8Array(40_000_001)));
+      await hand(browser, 'Import a household', file('large.json', new Uint8Array(40_000_001)));
       await browser.see('This file is larger than 40 MB. Nothing was read.');
       expect(await fetched(browser, '/api/household')).toBe(before);
     });
@@ -76,13 +76,13 @@ describe('in and out', () => {
         'Ground,Den,living,0,Wall,shelf',
         'Ground,Den,living,5,Wall,dragon',
       ];
-      await hand(browser, 'Look at a table', file('rooms.csv', lines.join('\n')));
+      await hand(browser, 'Import a table', file('rooms.csv', lines.join('\n')));
       await browser.see('1 fixture can be read; the house then has 1 room.');
       await browser.see('Line 3: "0" cannot be in the column room_length_m.');
       await browser.see('Line 4: The catalogue knows no fixture "dragon".');
       expect(JSON.parse(await fetched(browser, '/api/household')).home.floors).toEqual([]);
-      await browser.press('button', 'Take in what can be read');
-      await browser.see('Taken in.');
+      await browser.press('button', 'Import what can be read');
+      await browser.see('Imported.');
       await browser.goTo('/walk');
       await browser.find('link', /^Den/);
       await browser.press('button', 'Undo');
@@ -99,15 +99,15 @@ describe('in and out', () => {
       await browser.goTo('/files');
       await hand(
         browser,
-        'Look at a table',
+        'Import a table',
         file('latin.csv', Buffer.from(`${HEAD}\nGround,Caf\xe9,living,5,Wall,books,2`, 'latin1')),
       );
       await browser.see('This file is not in UTF-8');
       const wide = `\uFEFF${HEAD}\nGround,=2+3,living,5,Wall,books,2`;
-      await hand(browser, 'Look at a table', file('wide.csv', Buffer.from(wide, 'utf16le')));
+      await hand(browser, 'Import a table', file('wide.csv', Buffer.from(wide, 'utf16le')));
       await browser.see('1 fixture can be read; the house then has 1 room.');
-      await browser.press('button', 'Take in what can be read');
-      await browser.see('Taken in.');
+      await browser.press('button', 'Import what can be read');
+      await browser.see('Imported.');
       expect(await fetched(browser, '/api/rooms')).toContain("'=2+3");
       await browser.goTo('/walk');
       await browser.find('link', /^=2\+3/);
@@ -121,13 +121,13 @@ describe('in and out', () => {
       await browser.goTo('/files');
       await hand(
         browser,
-        'Bring a household in',
+        'Import a household',
         file('more.json', JSON.stringify({ ...empty, home: hugeHome(60, 5001) })),
       );
       await browser.see('home: got 5001 fixtures, expected at most 5000');
       await hand(
         browser,
-        'Bring a household in',
+        'Import a household',
         file('full.json', JSON.stringify({ ...empty, home: hugeHome(60, 5000) })),
       );
       await browser.see('is here now');

@@ -31,7 +31,7 @@ describe('the order of work', () => {
       await browser.until(async () => (await place(browser)) === 2, 'the second step again');
       await browser.press('button', /^Basin,/);
       await browser.see(/After “.*the mirror.*”/);
-      await browser.see('Must be: mirror before basin');
+      await browser.see('Always: mirror before basin');
     });
   });
 
@@ -72,7 +72,7 @@ describe('the order of work', () => {
       await browser.press('button', 'Order');
       await browser.press('button', /^Hard floor,/);
       await stepTo(browser, /\nMop/);
-      expect(await browser.text()).not.toContain('Must be: vacuum before mop');
+      expect(await browser.text()).not.toContain('Always: vacuum before mop');
     });
   });
 

@@ -61,7 +61,7 @@ function Account({ name }: { name: string }) {
           How things are done
         </TextLink>
         <TextLink href="/files" sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}>
-          In and out
+          Import and export
         </TextLink>
       </Stack>
       <SchemeChoice />

@@ -46,7 +46,7 @@ export async function upload(
       );
     log.error(
       { err: { type: error instanceof Error ? error.name : 'unknown' } },
-      'a file could not be taken in',
+      'a file could not be imported',
     );
     return report(500, 'That did not work, and nothing was changed. Please try again in a moment.');
   }

@@ -96,6 +96,11 @@ export const LAYERS = {
   floor: { words: 'Floor and last', from: 8, to: 9 },
 } as const;
 
+/** Where a layer lies, in words. */
+export function layerWords(layer: number): string {
+  return Object.values(LAYERS).find((part) => isWithin(layer, part))?.words ?? '';
+}
+
 export const LENGTHS = {
   short: { words: 'Up to 10 min', from: 0, to: 10 },
   middle: { words: '11 to 30 min', from: 11, to: 30 },

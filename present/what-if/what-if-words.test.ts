@@ -55,7 +55,7 @@ describe('what would come of it', () => {
         NOW,
       ),
     ).toBe(
-      'Done on Wednesday 17 March, 3 days earlier · Everything has a place · 1 fewer night with a room open · 30 min more standing about · 2 more sessions',
+      'Done on Wednesday 17 March, 3 days earlier · Everything has a place · 1 fewer night with a room open · 30 min more waiting with nothing to do · 2 more sessions',
     );
     expect(outcomeWords(outcome({ finish: '2027-03-21T08:00', left: 1 }), NOW)).toBe(
       'Done on Sunday 21 March, 1 day later · 1 job has no place',

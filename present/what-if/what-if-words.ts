@@ -94,5 +94,5 @@ function moreOrFewer(difference: number, one: string, many: string): string {
 function idleWords(difference: number): string {
   return difference === 0
     ? ''
-    : `${duration(Math.abs(difference))} ${difference > 0 ? 'more' : 'less'} standing about`;
+    : `${duration(Math.abs(difference))} ${difference > 0 ? 'more' : 'less'} waiting with nothing to do`;
 }

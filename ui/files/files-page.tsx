@@ -13,8 +13,8 @@ type FilesPageProps = {
 export function FilesPage({ name, replaced }: FilesPageProps) {
   return (
     <>
-      <PageHead title="In and out">
-        Everything here belongs to you. Take it away as a file, keep it, and bring it back, here or elsewhere.
+      <PageHead title="Import and export">
+        Everything here belongs to you. Export it as a file, keep it, and import it again, here or elsewhere.
       </PageHead>
       <Stack spacing={4} sx={{ maxWidth: 760 }}>
         <HouseholdFileSection name={name} replaced={replaced} />

@@ -18,14 +18,14 @@ export function HouseholdFileSection({ name, replaced }: { name: string; replace
       </Typography>
       <Typography>
         Home, people, machines, aim, scope, own methods, ticks and plans of “{name}”, in one file. A file that
-        is brought in takes the place of everything here; what was here can be brought back.
+        is imported takes the place of everything here; what was here can be brought back.
       </Typography>
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <Button component="a" href={ADDRESS} download variant="contained">
-          Take the household away
+          Export the household
         </Button>
         <ChooseFile
-          label="Bring a household in"
+          label="Import a household"
           accept=".json,application/json"
           busy={busy}
           onFile={(file) => send(ADDRESS, file, MOST_HOUSEHOLD_BYTES)}

@@ -9,7 +9,7 @@ import { useUpload } from './use-upload';
 
 const ADDRESS = '/api/rooms';
 
-/** A table is looked at first; what can be read of it is taken in when that is wanted. */
+/** A table is looked at first; what can be read of it is imported when that is wanted. */
 export function RoomsTableSection() {
   const [file, setFile] = useState<File>();
   const { report, busy, send } = useUpload();
@@ -26,10 +26,10 @@ export function RoomsTableSection() {
       </Typography>
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <Button component="a" href={ADDRESS} download variant="contained">
-          Take the table away
+          Export the table
         </Button>
         <ChooseFile
-          label="Look at a table"
+          label="Import a table"
           accept=".csv,text/csv"
           busy={busy}
           onFile={(chosen) => {
@@ -41,7 +41,7 @@ export function RoomsTableSection() {
       <Report report={report} />
       {offered && (
         <Button variant="contained" loading={busy} onClick={() => send(`${ADDRESS}?take`, file)}>
-          Take in what can be read
+          Import what can be read
         </Button>
       )}
     </Stack>

@@ -23,8 +23,8 @@ export function HoursPage({ state, open }: { state: Current; open: string | unde
     <>
       <ViewSwitch label="Hours" views={HOURS_VIEWS} here="/hours" />
       <PageHead title={`${hours(total.minutes)} of hands-on work`}>
-        {hourRange(total)}, four times in five. {offered(state)} Open a room for its jobs, and a job for the
-        sum behind it.
+        Usually {hourRange(total)}. {offered(state)} Open a room for its jobs, and a job for the sum behind
+        it.
       </PageHead>
       <Stack sx={{ maxWidth: 900 }}>
         {rooms

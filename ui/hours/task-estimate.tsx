@@ -34,7 +34,7 @@ export function TaskEstimateLines({ task, units, facts, children }: TaskEstimate
         <Typography sx={{ flexShrink: 0, fontWeight: 650 }}>{duration(byRates.hands.minutes)}</Typography>
       </Box>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        {minuteRange(byRates.hands)} hands-on, four times in five
+        Usually {minuteRange(byRates.hands)} hands-on
         {byRates.waitMinutes > 0 && `; ${duration(byRates.waitMinutes)} of waiting`}
         {scope.guessMinutes !== undefined && `. Your own guess: ${duration(scope.guessMinutes)}`}
         {!scope.in && `. ${sentence(scopeWords(scope))}`}.{' '}

@@ -48,7 +48,7 @@ export function RuleList({ rules, methods, edits, actions }: RuleListProps) {
         )}
       </UnfoldLater>
       <Rules title="Your own" rows={own} line={line} />
-      <Rules title="Must be" rows={hard} line={line} />
+      <Rules title="Always kept" rows={hard} line={line} />
       <Rules title="Wishes" rows={wishes} line={line} />
     </Box>
   );
@@ -104,7 +104,8 @@ function RuleLine({ rule, onSwitch, onDrop }: RuleLineProps) {
 }
 
 function WhatItSays({ rule: { name, reason, cost, within, off, holds } }: { rule: RuleRow }) {
-  const inForce = holds === 0 ? 'Holds nowhere in this clean' : `Holds ${count(holds, 'time', 'times')}`;
+  const inForce =
+    holds === 0 ? 'Orders nothing in this clean' : `Orders ${count(holds, 'pair of jobs', 'pairs of jobs')}`;
   return (
     <Box sx={{ flex: 1, minWidth: 0 }}>
       <Box sx={{ fontWeight: 600, textDecoration: off ? 'line-through' : 'none', overflowWrap: 'anywhere' }}>

@@ -67,7 +67,7 @@ function WhatToSay({ onSay }: { onSay: (says: Says) => void }) {
         onSay={(reason) => onSay({ in: false, reason: reason as (typeof REASONS)[number] })}
       />
       <Button variant="outlined" onClick={() => onSay({ in: true, reason: undefined })}>
-        Take in
+        Do them
       </Button>
       <Say
         label="Priority"

@@ -76,7 +76,7 @@ function Choices({ screen, filters, set }: ChoicesProps) {
       <Filter label="Scope" options={Object.entries(SCOPE_WORDS)} {...choice('scope')} />
       <Filter label="Who can" options={same(screen.people)} {...choice('person')} />
       <Filter label="Product" options={same(products)} {...choice('product')} />
-      <Filter label="Layer" options={inWords(LAYERS)} {...choice('layer')} />
+      <Filter label="Height" options={inWords(LAYERS)} {...choice('layer')} />
       <Filter label="Length" options={inWords(LENGTHS)} {...choice('minutes')} />
     </>
   );

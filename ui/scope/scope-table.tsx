@@ -16,7 +16,7 @@ import {
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, type ReactNode, useMemo, useRef } from 'react';
-import { kindName, type ScopeRow } from '@/present/scope/scope-model';
+import { kindName, layerWords, type ScopeRow } from '@/present/scope/scope-model';
 import { PRIORITY_WORDS, scopeWords } from '@/present/scope/scope-words';
 import { duration, shortDate } from '@/present/words/words';
 import { TextLink } from '../parts/text-link';
@@ -42,7 +42,7 @@ const COLUMNS = [
   column.accessor('title', { header: 'Job', sortingFn: 'alphanumeric' }),
   column.accessor('room', { header: 'Room', sortingFn: 'alphanumeric' }),
   column.accessor((row) => kindName(row.kind), { id: 'kind', header: 'Kind', sortingFn: 'alphanumeric' }),
-  column.accessor('layer', { header: 'Layer' }),
+  column.accessor('layer', { header: 'Height' }),
   column.accessor('minutes', { header: 'Hands-on', sortDescFirst: true }),
   column.accessor('due', { header: 'Due', sortUndefined: 'last' }),
   column.accessor((row) => PRIORITY_ORDER.indexOf(row.priority), { id: 'priority', header: 'Priority' }),
@@ -274,7 +274,7 @@ function Columns({ row, today }: { row: ScopeRow; today: string }) {
         {kindName(row.kind)}
       </Box>
       <Box role="cell" sx={WIDE}>
-        {row.layer}
+        {layerWords(row.layer)}
       </Box>
       <Box role="cell" sx={WIDE}>
         {duration(row.minutes)}
@@ -300,7 +300,7 @@ type TakingProps = {
 
 function Taking({ row, taken, onTake }: TakingProps) {
   const scope = scopeWords({ ...row, reason: row.reason as NonNullable<ScopeRow['reason']>, hardness: 0 });
-  const words = taken ? 'Leave out' : 'Take in';
+  const words = taken ? 'Leave out' : 'Do it';
   return (
     <Box role="cell" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, minWidth: 0 }}>
       <Button
@@ -308,7 +308,7 @@ function Taking({ row, taken, onTake }: TakingProps) {
         variant={taken ? 'text' : 'outlined'}
         color={taken ? 'inherit' : 'primary'}
         onClick={() => onTake(!taken)}
-        aria-label={`${words} ${row.title}, ${row.room}`}
+        aria-label={`${words}: ${row.title}, ${row.room}`}
         sx={{ minHeight: 44, flexShrink: 0 }}
       >
         {words}

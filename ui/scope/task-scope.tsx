@@ -46,7 +46,7 @@ export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskSco
         />
       ) : (
         <Button variant="outlined" onClick={() => say({ in: true, reason: undefined })}>
-          Take it in
+          Do it after all
         </Button>
       )}
       <NativeSelect

@@ -16,9 +16,9 @@ export type FeedActions = {
   readonly revoke: CommandAction<string>;
 };
 
-/** What can be taken away, and where it lies. */
+/** What can be exported, and where it lies. */
 const FILES = [
-  ['/api/calendar', 'Take the file away'],
+  ['/api/calendar', 'Export the calendar'],
   ['/api/plan/plan.json', 'The plan document'],
   ['/api/plan/problem.json', 'The problem it solves'],
   ['/api/work', 'All work as a table'],

@@ -59,7 +59,7 @@ function Figures({ kept: { madeAt, plan }, title }: { kept: KeptPlan; title: str
     finish ? `Done on ${longDate(finish.slice(0, 10))}` : 'Nothing planned',
     count(plan.sessions.length, 'session', 'sessions'),
     `${count(openRoomNights, 'night', 'nights')} with a room open`,
-    `${duration(idle)} of standing about`,
+    `${duration(idle)} of waiting with nothing to do`,
     ...(left > 0 ? [`${duration(left)} of work without a place`] : []),
   ];
   return (

@@ -171,7 +171,7 @@ function WhyHere({ holds }: { holds: readonly RoomHold[] }) {
             <li key={rule}>
               After {after.map((job) => `“${job}”`).join(', ')}. {reason}{' '}
               <Box component="span" sx={{ color: 'text.secondary' }}>
-                {hard ? 'Must be' : 'A wish'}: {rule}.
+                {hard ? 'Always' : 'A wish'}: {rule}.
               </Box>
             </li>
           ))}

@@ -40,7 +40,7 @@ export function WeeklyRoundFields({ round, people, onSay }: WeeklyRoundFieldsPro
         ))}
       </Box>
       <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 1.5 }}>
-        What it does is out of the deep clean, and can be taken in again, job by job, under Hours. Floors stay
+        What it does is out of the deep clean; any job of it can be done after all, under Hours. Floors stay
         in: all that comes down ends up there.
       </Typography>
       {covers.length > 0 && people.length > 0 && (

@@ -4,7 +4,7 @@ import { hasReplaced } from '@/server/repositories/household';
 import { requireScope } from '@/server/session';
 import { FilesPage } from '@/ui/files/files-page';
 
-export const metadata: Metadata = { title: 'In and out' };
+export const metadata: Metadata = { title: 'Import and export' };
 
 export default async function Page() {
   const [state, replaced] = await Promise.all([current(), requireScope().then(hasReplaced)]);

@@ -29,7 +29,7 @@ export async function POST(request: Request): Promise<Response> {
       if (!parsed.ok)
         return {
           taken: false,
-          sentence: 'This file cannot be taken in as it is, and nothing was changed.',
+          sentence: 'This file cannot be imported as it is, and nothing was changed.',
           faults: parsed.faults.slice(0, MOST_FAULTS).map(describeFault),
         };
       await takeInHousehold(scope, id, parsed.value);

@@ -10,7 +10,7 @@ import { readFileAs } from '@/server/file-reader';
 import { keptHousehold } from '@/server/household/kept';
 
 const MOST_FAULTS = 50;
-const MEANWHILE = 'Somebody changed the house meanwhile, so nothing was taken in. Try again.';
+const MEANWHILE = 'Somebody changed the house meanwhile, so nothing was imported. Try again.';
 
 /** Rooms and fixtures as a table. */
 export async function GET(): Promise<Response> {
@@ -37,7 +37,7 @@ export async function POST(request: Request): Promise<Response> {
         ...lookedAt(read),
         sentence: answer.why === 'meanwhile' ? MEANWHILE : REFUSALS[answer.why],
       };
-    return { ...lookedAt(read), taken: true, sentence: 'Taken in. Undo takes it back.' };
+    return { ...lookedAt(read), taken: true, sentence: 'Imported. Undo takes it back.' };
   });
 }
 
