@@ -33,10 +33,10 @@ describe('what can not be', () => {
     await visit(async (browser) => {
       await signUp(browser);
       await browser.press('link', 'Walk');
-      await browser.type('The first floor to walk', ' ');
+      await browser.type('Or begin with a floor', ' ');
       await browser.press('button', 'Add floor');
       await browser.see('Please give the floor a name');
-      await browser.type('The first floor to walk', 'Ground floor');
+      await browser.type('Or begin with a floor', 'Ground floor');
       await browser.press('button', 'Add floor');
 
       await browser.press('button', 'Add a room');

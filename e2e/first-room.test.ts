@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { findings } from './support/axe';
 import { PHONE } from './support/browser';
 import { freshEmail, PASSPHRASE, signUp, visit } from './support/visit';
 
@@ -50,6 +51,77 @@ describe('a new household', () => {
       await browser.press('opener', '1 step done');
       await browser.see(step);
     });
+  });
+
+  it('has a plan of seven rooms within ninety presses and letters', async () => {
+    await visit(async (browser) => {
+      await signUp(browser, 'Elm Yard');
+      browser.presses = 0;
+      await browser.press('button', 'Keep this aim');
+      await browser.press('link', 'Walk the first room');
+      await browser.waitForPath(/^\/walk$/);
+      for (const kind of ['Kitchen', 'Living room', 'Bathroom', 'Hall', 'Toilet', 'Bedroom'])
+        await browser.press('button', kind);
+      await browser.press('button', 'Bedroom: 1, one more');
+      await browser.press('button', 'Furnish 7 rooms');
+      await browser.see(/7 rooms, \d+ jobs/);
+      await browser.press('link', 'People');
+      await browser.type('Name', 'Mira');
+      await browser.press('button', 'Keep');
+      await browser.see('1 person offers');
+      await browser.press('link', 'Spread');
+      await browser.press('button', 'Spread the work');
+      await browser.see(/is done on/);
+      expect(browser.presses).toBeLessThanOrEqual(90);
+      const { home, plans } = await browser.run<{
+        home: { floors: { rooms: { name: string }[] }[] };
+        plans: unknown[];
+      }>('return fetch("/api/household").then((answer) => answer.json())');
+      expect(home.floors.flatMap(({ rooms }) => rooms.map(({ name }) => name)).toSorted()).toEqual([
+        'Bathroom',
+        'Bedroom 1',
+        'Bedroom 2',
+        'Hall',
+        'Kitchen',
+        'Living room',
+        'Toilet',
+      ]);
+      expect(plans).toHaveLength(1);
+    });
+  });
+
+  it('is read from a list, and told what of it was not understood', async () => {
+    await visit(async (browser) => {
+      await signUp(browser, 'Elm Yard');
+      await browser.press('button', 'Keep this aim');
+      await browser.goTo('/walk');
+      await browser.press('opener', 'Or paste a list');
+      const list = 'Kitchen: oven, fridge behind, 2 windows, flux capacitor\nBathroom\nden - sofa and rug';
+      await browser.type('Your list', 'A novel about nothing. '.repeat(20));
+      await browser.see('No room is named in it.');
+      await browser.type('Your list', list);
+      await browser.see(/3 rooms with 5 things, 1 of them as such a room usually is, 1 word not understood/);
+      await browser.see('Line 1: flux capacitor');
+      for (const scheme of ['light', 'dark']) {
+        await browser.prefer({ 'prefers-color-scheme': scheme, 'prefers-reduced-motion': 'reduce' });
+        expect(await findings(browser), scheme).toEqual([]);
+      }
+      await browser.press('button', 'Add what was understood');
+      await browser.see(/3 rooms, \d+ jobs/);
+      // The same list again doubles nothing.
+      await browser.press('opener', 'Several rooms at once, or a list');
+      await browser.press('opener', 'Or paste a list');
+      await browser.type('Your list', list);
+      await browser.press('button', 'Add what was understood');
+      await browser.until(
+        async () => (await (await browser.field('Your list')).getAttribute('value')) === '',
+        'the list to be read',
+      );
+      await browser.see(/3 rooms, \d+ jobs/);
+      await browser.press('button', 'Undo');
+      await browser.press('button', 'Undo');
+      await browser.see('Press what your home has.');
+    }, PHONE);
   });
 
   it('asks in which zone its home is, where the device names one that nobody knows', async () => {

@@ -1,4 +1,5 @@
 import { describe, expect, inject, it } from 'vitest';
+import { findings } from './support/axe';
 import { type Browser, Key } from './support/browser';
 import { enterDemo, visit } from './support/visit';
 
@@ -113,6 +114,36 @@ describe('bending the plan by hand', () => {
       await browser.see('Nobody works on this day: it is kept free.');
       await browser.press('button', 'Open for work again');
       await browser.find('group', 'Lanes of the day');
+    });
+  });
+
+  it('gives all sills an hour of a day in six presses, says so in one place, and lets it go', async () => {
+    await visit(async (browser) => {
+      await openDemoSpread(browser);
+      browser.presses = 0;
+      await browser.press('link', 'Ask for a time');
+      await browser.choose('What', 'Windowsill');
+      await browser.press('button', 'Tuesday 9 March');
+      await browser.press('button', '17:00 to 18:00');
+      await browser.press('button', 'Ask for it');
+      expect(browser.presses).toBeLessThanOrEqual(6);
+      await browser.see('Each windowsill · Tuesday 9 March, 17:00 to 18:00');
+      await browser.see(/jobs? moved|Nothing had to move/);
+      for (const scheme of ['light', 'dark']) {
+        await browser.prefer({ 'prefers-color-scheme': scheme, 'prefers-reduced-motion': 'reduce' });
+        expect(await findings(browser), scheme).toEqual([]);
+      }
+      // Wherever it is planned now, it is then.
+      const elsewhere = await browser.run<string[]>(`
+        return fetch('/api/plan/plan.json').then((answer) => answer.json()).then(({ entries }) =>
+          entries.filter(({ step, people }) => /:sill-wipe\\//.test(step) && people.length > 0)
+            .map(({ start }) => start).filter((start) => start < '2027-03-09T17:00' || start >= '2027-03-09T18:00'))`);
+      expect(elsewhere).toEqual([]);
+      // Without what it is about, or a day, nothing is asked for.
+      await browser.press('button', 'Ask for it');
+      await browser.see('Choose what it is about.');
+      await browser.press('button', /^Take back: Each windowsill/);
+      await browser.see('Nothing yet: the plan puts everything where it fits best.');
     });
   });
 

@@ -1,3 +1,4 @@
+import { plain } from '../home/room-names';
 import type { RoomKind } from '../home/scales';
 import type { FixtureKind } from './fixture-kind';
 import { ANY_ROOM_KINDS } from './kinds/any-room';
@@ -65,6 +66,56 @@ function rankOf(name: FixtureKindName, wanted: string): number {
   if (starts >= 0) return 1 + starts;
   const inside = words.findIndex((word) => word.includes(wanted));
   return inside >= 0 ? 100 + inside : -1;
+}
+
+/**
+ * The kind that a text names, alone or among other words, `fridge behind`: of several the longest name, its own before other
+ * words, then what belongs in the room. Else the kind of which the text says a part, `sink` of a kitchen sink.
+ */
+export function fixtureKindIn(text: string, room?: RoomKind): FixtureKindName | undefined {
+  const said = singular(text);
+  if (said === '') return undefined;
+  const kinds = (Object.keys(FIXTURE_KINDS) as FixtureKindName[])
+    .filter((name) => !NOT_ON_THE_WALK.includes(name))
+    .map((name) => ({ name, ...fitOf(said, FIXTURE_KINDS[name]), away: awayFrom(name, room) }));
+  const whole = kinds.filter(({ held }) => held > 0);
+  if (whole.length > 0)
+    return whole.sort((a, b) => b.held - a.held || Number(b.isOwn) - Number(a.isOwn) || a.away - b.away)[0]
+      ?.name;
+  return kinds.filter(({ part }) => part > 0).sort((a, b) => a.away - b.away || a.part - b.part)[0]?.name;
+}
+
+/** How a kind fits a text: the longest of its names that stands in it, and the shortest of those that end in all of the text. */
+function fitOf(said: string, { name, synonyms = [] }: FixtureKind) {
+  const names = [name, ...synonyms].map(singular);
+  const held = Math.max(0, ...names.filter((one) => hasWords(said, one)).map(({ length }) => length));
+  const parts = names.filter((one) => one.endsWith(` ${said}`)).map(({ length }) => length);
+  return {
+    held,
+    isOwn: hasWords(said, singular(name)) && singular(name).length === held,
+    part: parts.length === 0 ? 0 : Math.min(...parts),
+  };
+}
+
+function hasWords(text: string, words: string): boolean {
+  return ` ${text} `.includes(` ${words} `);
+}
+
+const ARTICLES = /^(?:the|a|an|my|our|all|every|each) /;
+
+/** Words alone, each as of one thing: `The shelves` as `shelf`. */
+function singular(text: string): string {
+  return plain(text)
+    .replace(ARTICLES, '')
+    .split(' ')
+    .map((word) =>
+      word
+        .replace(/ves$/, 'f')
+        .replace(/([^aeiou])ies$/, '$1y')
+        .replace(/(s|x|sh|ch)es$/, '$1')
+        .replace(/([^s])s$/, '$1'),
+    )
+    .join(' ');
 }
 
 function awayFrom(name: FixtureKindName, room: RoomKind | undefined): number {

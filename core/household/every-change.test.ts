@@ -46,6 +46,17 @@ const EXAMPLES: { readonly [K in Kind]: Example<K> } = {
     }),
     part: 'home',
   },
+  'add-rooms': {
+    change: ({ home }) => ({
+      do: 'add-rooms',
+      floor: { id: home.floors[0]!.id, name: 'Below' },
+      rooms: [
+        { id: 'listed', name: 'Den', kind: 'living', things: [{ kind: 'sill', count: 2 }] },
+        { id: 'usual', name: 'Second bath', kind: 'bathroom', things: [] },
+      ],
+    }),
+    part: 'home',
+  },
   'change-room': {
     change: (before) => ({ do: 'change-room', id: roomOf(before).id, facts: { lengthM: 9 } }),
     part: 'home',

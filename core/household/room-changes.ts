@@ -1,7 +1,19 @@
+import { z } from 'zod';
 import { idSchema, nameSchema } from '../basics/scalars';
+import { FIXTURE_KINDS, type FixtureKindName } from '../catalogue/fixture-kinds';
+import { stopsWith, withThing } from '../furnish/listed-room';
+import { MOST_LISTED_ROOMS } from '../furnish/pasted-list';
 import { usualStops } from '../furnish/templates';
-import { type Fixture, type Home, type Room, roomsOf, type Stop } from '../home/room';
-import { type RoomFacts, roomFactsSchema, roomSchema } from '../home/room-schema';
+import {
+  type Fixture,
+  type Home,
+  type Room,
+  roomSizes,
+  roomsOf,
+  type Stop,
+  USUAL_HEIGHT_M,
+} from '../home/room';
+import { fixtureSchema, type RoomFacts, roomFactsSchema, roomSchema } from '../home/room-schema';
 import { type Made, made, refuse, rowsOn } from './change-row';
 import { mapRooms, onFloor, onRoom } from './home-parts';
 
@@ -14,6 +26,25 @@ const row = rowsOn<Home>();
 
 /** A room before anybody has said what stands in it. */
 const bareRoomSchema = roomSchema.omit({ stops: true, opensTo: true, ventilation: true });
+
+const kindSchema = z.enum(Object.keys(FIXTURE_KINDS) as [FixtureKindName, ...FixtureKindName[]]);
+
+const listedRoomsSchema = z
+  .array(
+    z.strictObject({
+      id: idSchema,
+      name: nameSchema,
+      kind: roomSchema.shape.kind,
+      things: z
+        .array(z.strictObject({ kind: kindSchema, count: fixtureSchema.shape.count }))
+        .max(200)
+        .readonly(),
+    }),
+  )
+  .min(1)
+  .max(MOST_LISTED_ROOMS)
+  .readonly();
+export type RoomToAdd = z.infer<typeof listedRoomsSchema>[number];
 
 export const ROOM_CHANGES = {
   'add-floor': row({
@@ -36,6 +67,12 @@ export const ROOM_CHANGES = {
     apply: (home, { floorId, room }) =>
       addRoom(home, floorId, { ...room, ventilation: 'window', opensTo: [], stops: usualStops(room) }),
     words: ({ room }) => `${room.name} added`,
+  }),
+  /** Several at once, as they were pressed or listed; one that is there by its name gets what it lacks. */
+  'add-rooms': row({
+    shape: { floor: z.strictObject({ id: idSchema, name: nameSchema }), rooms: listedRoomsSchema },
+    apply: addRooms,
+    words: ({ rooms }) => (rooms.length === 1 ? `${rooms[0]?.name} added` : `${rooms.length} rooms added`),
   }),
   'change-room': row({
     shape: { id: idSchema, facts: roomFactsSchema },
@@ -70,6 +107,38 @@ function addFloor(home: Home, { id, name }: { id: string; name: string }): Home 
 function addRoom(home: Home, floorId: string, room: Room): Made<Home> {
   if (roomsOf(home).some((known) => known.id === room.id)) return made(home);
   return onFloor(home, floorId, (floor) => ({ ...floor, rooms: [...floor.rooms, room] }));
+}
+
+type Added = {
+  readonly floor: { readonly id: string; readonly name: string };
+  readonly rooms: readonly RoomToAdd[];
+};
+
+function addRooms(before: Home, { floor, rooms }: Added): Made<Home> {
+  const home = addFloor(before, floor);
+  return rooms.reduce<Made<Home>>(
+    (state, room) => (state.ok ? addListed(state.value, floor.id, room) : state),
+    made(home),
+  );
+}
+
+function addListed(home: Home, floorId: string, { things, ...said }: RoomToAdd): Made<Home> {
+  const known = roomsOf(home).find(({ name }) => name.toLowerCase() === said.name.toLowerCase());
+  if (known)
+    return onRoom(home, known.id, (room) => ({
+      ...room,
+      stops: things.reduce<Stop[]>((stops, thing) => withThing(room, stops, thing), [...room.stops]),
+    }));
+  const [lengthM, widthM] = roomSizes(said.kind).middle;
+  return addRoom(home, floorId, {
+    ...said,
+    lengthM,
+    widthM,
+    heightM: USUAL_HEIGHT_M,
+    ventilation: 'window',
+    opensTo: [],
+    stops: stopsWith(said, things),
+  });
 }
 
 function dropRoom(home: Home, id: string): Home {

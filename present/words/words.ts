@@ -51,6 +51,11 @@ export function shortDate(date: string): string {
   return inUtc(date, { weekday: 'short', day: 'numeric', month: 'short' });
 }
 
+/** `March 2027`. */
+export function monthOfYear(date: string): string {
+  return inUtc(date, { month: 'long', year: 'numeric' });
+}
+
 /** `Fri`. */
 export function weekday(date: string): string {
   return inUtc(date, { weekday: 'short' });

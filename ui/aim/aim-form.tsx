@@ -12,6 +12,7 @@ import { useActionForm } from '../forms/use-action-form';
 import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
+import { Unfold } from '../parts/unfold';
 import type { CommandAction } from '../state/command';
 
 const GROUPING_WORDS: Record<CleanForm['grouping'], string> = {
@@ -65,10 +66,12 @@ type AimFormProps = {
   readonly clean: CleanForm;
   readonly action: CommandAction;
   readonly onSaved?: () => void;
+  /** Nothing is known yet: how to go about it is set as usual, and can wait. */
+  readonly isFirst?: boolean;
 };
 
 /** Why, by when, for whom, and how to go about it. */
-export function AimForm({ clean, action, onSaved }: AimFormProps) {
+export function AimForm({ clean, action, onSaved, isFirst = false }: AimFormProps) {
   const [saved, setSaved] = useState(false);
   const save = (input: CleanForm, id: string) => action({ id, input });
   const { form, submit, sentence } = useActionForm('clean', clean, save, () => {
@@ -87,10 +90,15 @@ export function AimForm({ clean, action, onSaved }: AimFormProps) {
     >
       <Sentence>{sentence}</Sentence>
       <WhyAndWhen form={form} />
-      <WayThrough form={form} />
-      <WithWhat form={form} />
-      <Stretches form={form} />
+      {!isFirst && <HowToGo form={form} />}
       <Field form={form} name="reward" label="The reward to look forward to" />
+      {isFirst && (
+        <Unfold title="How to go about it: set as usual, to be changed at any time">
+          <Stack spacing={2}>
+            <HowToGo form={form} />
+          </Stack>
+        </Unfold>
+      )}
       <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
         <Button
           type="submit"
@@ -124,6 +132,16 @@ function WhyAndWhen({ form }: AimSection) {
         <Field {...date} name="start" label="First day" />
         <Field {...date} name="finish" label="Finish line" />
       </SideBySide>
+    </>
+  );
+}
+
+function HowToGo({ form }: AimSection) {
+  return (
+    <>
+      <WayThrough form={form} />
+      <WithWhat form={form} />
+      <Stretches form={form} />
     </>
   );
 }

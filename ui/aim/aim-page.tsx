@@ -6,7 +6,7 @@ import { type ThawLine, thawLine } from '@/core/plan/thaw-line';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { offeredMinutes } from '@/core/problem/progress';
 import type { CleanForm } from '@/present/forms/schemas';
-import { count, daysBetween, hours, longDate, plusDays } from '@/present/words/words';
+import { count, daysBetween, hours, longDate, monthOfYear, plusDays } from '@/present/words/words';
 import { ThawLineChart } from '../charts/thaw-line-chart';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
@@ -137,7 +137,7 @@ const WEEKS_FOR_A_NEW_CLEAN = 4;
 
 function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
   const clean: CleanForm = {
-    name: '',
+    name: `Deep clean, ${monthOfYear(today)}`,
     reason: '',
     reward: '',
     start: today,
@@ -157,7 +157,7 @@ function FirstAim({ today, save }: { today: string; save: Actions['save'] }) {
       <PageHead title="What is it for, and by when?">
         A finish line makes the rest simple: everything is planned towards it. It can be moved at any time.
       </PageHead>
-      <AimFormLater clean={clean} action={save} />
+      <AimFormLater clean={clean} action={save} isFirst />
     </>
   );
 }

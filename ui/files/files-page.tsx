@@ -14,7 +14,7 @@ export function FilesPage({ name, replaced }: FilesPageProps) {
   return (
     <>
       <PageHead title="Import and export">
-        Everything here belongs to you. Export it as a file, keep it, and import it again, here or elsewhere.
+        Everything here belongs to you. Export it, keep the file, and bring it back, here or elsewhere.
       </PageHead>
       <Stack spacing={4} sx={{ maxWidth: 760 }}>
         <HouseholdFileSection name={name} replaced={replaced} />

@@ -28,15 +28,10 @@ export function AddFloor({ actions, first }: { actions: Pick<ChangeActions, 'cha
         <Field
           form={form}
           name="name"
-          label={first ? 'The first floor to walk' : 'Another floor, above'}
+          label={first ? 'Or begin with a floor' : 'Another floor, above'}
           size="small"
         />
-        <Button
-          type="submit"
-          variant={first ? 'contained' : 'outlined'}
-          sx={{ flexShrink: 0 }}
-          loading={form.formState.isSubmitting}
-        >
+        <Button type="submit" variant="outlined" sx={{ flexShrink: 0 }} loading={form.formState.isSubmitting}>
           Add floor
         </Button>
       </Stack>

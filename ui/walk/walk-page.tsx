@@ -12,6 +12,8 @@ import { AboutHouseLater } from './about-house-later';
 import { AddFloor } from './add-floor';
 import { AddRoom } from './add-room';
 import { RoomCell } from './room-cell';
+import { SeveralRooms } from './several-rooms';
+import { SeveralRoomsLater } from './several-rooms-later';
 import { ToMend } from './to-mend';
 import { WalkTools } from './walk-tools';
 
@@ -22,12 +24,13 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
   const rooms = floors.flatMap((floor) => floor.rooms);
   const progress = campaign ? progressByRoom(campaign.problem) : new Map<string, Progress>();
   const total = handsRange(tasks);
+  const placed = household.home.floors.map(({ id, name }) => ({ id, name }));
   const minutes = new Map([...inRooms(tasks)].map(([room, its]) => [room, handsRange(its).minutes]));
   return (
     <>
       <PageHead title="The walk" actions={<WalkTools edits={state.edits} actions={actions} />}>
         {rooms.length === 0
-          ? 'Start with the room you dread most, or the one you are standing in. A quarter of an hour of listing saves hours.'
+          ? 'Press what your home has. Each room arrives furnished as such rooms usually are, and is put right when you stand in it.'
           : `${count(rooms.length, 'room', 'rooms')}, ${count(tasks.length, 'job', 'jobs')}, ${hours(total.minutes)} of hands-on work. Open a room to go round it.`}
       </PageHead>
       <Stack spacing={0} sx={{ maxWidth: 1180 }}>
@@ -35,8 +38,16 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
           <FloorRow key={floor.id} floor={floor} progress={progress} actions={actions} minutes={minutes} />
         ))}
       </Stack>
+      {rooms.length === 0 && (
+        <Box sx={{ maxWidth: 1180, mt: floors.length > 0 ? 3 : 0 }}>
+          <SeveralRooms actions={actions} floor={placed[0]} names={[]} />
+        </Box>
+      )}
       <Stack spacing={3} sx={{ mt: 3 }}>
         <AddFloor actions={actions} first={floors.length === 0} />
+        {rooms.length > 0 && (
+          <SeveralRoomsLater actions={actions} floors={placed} names={rooms.map(({ name }) => name)} />
+        )}
         {rooms.length > 0 && <ToMend rooms={rooms} />}
         <AboutHouseLater
           forecast={household.forecastSeed !== undefined}

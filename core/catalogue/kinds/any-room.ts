@@ -12,7 +12,7 @@ export const ANY_ROOM_KINDS = {
   },
   'ceiling-light': {
     name: 'Ceiling light',
-    synonyms: ['lamp', 'lampshade', 'bulb'],
+    synonyms: ['lamp', 'light', 'lampshade', 'bulb'],
     height: 'ceiling',
     surfaces: ['glass', 'fabric', 'metal'],
     size: { widthM: 0.4 },
@@ -161,7 +161,7 @@ export const ANY_ROOM_KINDS = {
   },
   upholstery: {
     name: 'Sofa or armchair',
-    synonyms: ['couch', 'cushions', 'chair'],
+    synonyms: ['sofa', 'armchair', 'couch', 'settee', 'cushions', 'chair'],
     height: 'low',
     surfaces: ['fabric', 'leather'],
     size: { widthM: 1.8 },
@@ -175,7 +175,7 @@ export const ANY_ROOM_KINDS = {
   },
   screens: {
     name: 'Screens and remotes',
-    synonyms: ['television', 'computer', 'cables', 'phone'],
+    synonyms: ['television', 'TV', 'screen', 'computer', 'cables', 'phone'],
     height: 'middle',
     surfaces: ['screen'],
     size: {},

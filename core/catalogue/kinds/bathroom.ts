@@ -19,7 +19,7 @@ export const BATHROOM_KINDS = {
   },
   'wall-tiles': {
     name: 'Wall tiles and grout',
-    synonyms: ['grout', 'tiling'],
+    synonyms: ['tiles', 'wall tiles', 'grout', 'tiling'],
     height: 'high',
     surfaces: ['tile', 'marble', 'stone'],
     size: { widthM: 4, heightM: 2 },

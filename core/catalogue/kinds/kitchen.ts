@@ -74,7 +74,7 @@ export const KITCHEN_KINDS = {
   },
   hood: {
     name: 'Cooker hood',
-    synonyms: ['filter', 'extractor hood'],
+    synonyms: ['hood', 'extractor', 'filter', 'extractor hood'],
     height: 'high',
     surfaces: ['steel', 'painted metal'],
     size: {},
