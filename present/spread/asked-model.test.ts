@@ -42,6 +42,8 @@ describe('what can be asked for', () => {
     const { screen } = screenOf();
     expect(screen.dates[0]).toBe('2027-03-01');
     expect(screen.dates).toHaveLength(14);
+    expect(screen.free).toHaveLength(14);
+    expect(screen.free[8]).toMatch(/^Tuesday 9 March: .*Bram 18:30 to 20:30/);
     expect(screen.last).toBe(demo.clean.finish);
   });
 });

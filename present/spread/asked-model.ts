@@ -31,6 +31,8 @@ export type AskedScreen = {
   readonly abouts: readonly { readonly group: string; readonly of: readonly About[] }[];
   /** Dates that can be pressed: from today on, up to the finish. */
   readonly dates: readonly string[];
+  /** Who has time on each of them, and when. */
+  readonly free: readonly string[];
   readonly last: string;
   readonly people: readonly { readonly id: string; readonly name: string }[];
 };
@@ -42,13 +44,26 @@ export function askedScreen(state: Current, campaign: Campaign): AskedScreen {
   const { start, finish } = campaign.clean;
   const from = today > start ? today : start;
   const left = Math.max(0, dayOf(finish) - dayOf(from) + 1);
+  const dates = Array.from({ length: Math.min(DATES_TO_PRESS, left) }, (_, i) => formatDate(dayOf(from) + i));
   return {
     rows: rowsOf(state, campaign),
     abouts: aboutsOf(state, tasks),
-    dates: Array.from({ length: Math.min(DATES_TO_PRESS, left) }, (_, i) => formatDate(dayOf(from) + i)),
+    dates,
+    free: dates.map((date) => freeWords(date, campaign, household)),
     last: finish,
     people: household.people.map(({ id, name }) => ({ id, name })),
   };
+}
+
+function freeWords(date: string, { problem }: Campaign, { people }: Current['household']): string {
+  const words = problem.people.flatMap(({ id, windows }) => {
+    const own = windows.filter(({ start }) => start.startsWith(date));
+    const name = people.find((one) => one.id === id)?.name ?? 'Somebody';
+    return own.map(({ start, end }) => `${name} ${clock(start)} to ${clock(end)}`);
+  });
+  return words.length === 0
+    ? `Nobody has time on ${longDate(date)}.`
+    : `${longDate(date)}: ${words.join(', ')}.`;
 }
 
 function aboutsOf({ household }: Current, tasks: readonly CleanTask[]): AskedScreen['abouts'] {

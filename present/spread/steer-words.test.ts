@@ -23,7 +23,7 @@ describe('what a change by hand has done', () => {
     });
     const left = { ...AFTER, unplaced: [{}, {}] } as unknown as Plan;
     expect(changedWords([change({ to: at('2027-03-02T09:00') })], left, NAMES).words).toBe(
-      '1 job moved. All is done on Saturday 20 March. 2 jobs have no place.',
+      '1 job moved. What fits is done on Saturday 20 March. 2 jobs have no place.',
     );
   });
 

@@ -16,8 +16,9 @@ const MOST_TOLD = 40;
 
 export function changedWords(changes: readonly TaskChange[], after: Plan, names: Names): Steered {
   const finish = after.metrics.finish;
-  const end = finish ? ` All is done on ${longDate(finish.slice(0, 10))}.` : '';
   const left = after.unplaced.length;
+  // All is never done beside something that is left out.
+  const end = finish ? ` ${left > 0 ? 'What fits' : 'All'} is done on ${longDate(finish.slice(0, 10))}.` : '';
   const out = left > 0 ? ` ${count(left, 'job has', 'jobs have')} no place.` : '';
   const words =
     changes.length === 0 ? 'Nothing had to move.' : `${count(changes.length, 'job', 'jobs')} moved.`;

@@ -47,13 +47,13 @@ export function stretched(value: Stretch | undefined, at: number): Stretch | und
 }
 
 const Row = styled('div')({
-  display: 'flex',
-  flexWrap: 'wrap',
+  display: 'grid',
+  // A week side by side on a phone.
+  gridTemplateColumns: 'repeat(auto-fill, minmax(44px, 52px))',
   gap: 4,
   '& > button': {
-    minWidth: 48,
     minHeight: 48,
-    padding: '2px 8px',
+    padding: '2px 4px',
     border: '1px solid var(--mui-palette-divider)',
     borderRadius: 3,
     borderBottomWidth: 3,

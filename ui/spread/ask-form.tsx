@@ -104,6 +104,10 @@ function clockAt(at: number): string {
   return `${String(FIRST_HOUR + at).padStart(2, '0')}:00`;
 }
 
+function isWithin(at: number, stretch: Stretch | undefined): boolean {
+  return stretch !== undefined && at >= stretch.first && at <= stretch.last;
+}
+
 type PartProps = Pick<AskFormProps, 'screen'> & {
   readonly draft: Draft;
   readonly set: (part: Partial<Draft>) => void;
@@ -165,6 +169,13 @@ function When({ draft, set, screen }: PartProps) {
         value={draft.hours}
         onChange={(hours) => set({ hours })}
       />
+      <Box role="status" sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+        {screen.free
+          .filter((_, at) => isWithin(at, draft.pressed))
+          .map((words) => (
+            <div key={words}>{words}</div>
+          ))}
+      </Box>
     </>
   );
 }

@@ -70,7 +70,7 @@ function WhatItIs({ read }: { read: PastedList }) {
       </Box>
       {read.unread.length > 0 && (
         <>
-          <Typography variant="h3" sx={{ mt: 1.5 }}>
+          <Typography variant="h3" component="h2" sx={{ mt: 1.5 }}>
             Not understood
           </Typography>
           <Box component="ul" aria-label="Not understood" sx={{ m: 0, pl: 2.5, overflowWrap: 'anywhere' }}>

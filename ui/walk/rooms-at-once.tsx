@@ -80,7 +80,15 @@ function Tile({ name, number, isFull, onMore, onLess }: TileProps) {
         onClick={onMore}
         disabled={isFull}
         aria-label={number === 0 ? name : `${name}: ${number}, one more`}
-        sx={{ flex: 1, minHeight: 56, px: 1.5, justifyContent: 'space-between', gap: 1, textAlign: 'left' }}
+        sx={{
+          flex: 1,
+          minHeight: 56,
+          fontSize: '1rem',
+          px: 1.5,
+          justifyContent: 'space-between',
+          gap: 1,
+          textAlign: 'left',
+        }}
       >
         <span>{name}</span>
         {number > 0 ? (
