@@ -119,7 +119,6 @@ describe('a new household', () => {
       );
       await browser.see(/3 rooms, \d+ jobs/);
       await browser.press('button', 'Undo');
-      await browser.press('button', 'Undo');
       await browser.see('Press what your home has.');
     }, PHONE);
   });

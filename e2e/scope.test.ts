@@ -95,6 +95,23 @@ describe('the whole list', () => {
     });
   });
 
+  it('gives chosen jobs a date, which stands with all that was asked for', async () => {
+    await visit(async (browser) => {
+      await smallHome(browser);
+      await browser.type('Find a job', 'sort and clean the wardrobe');
+      await browser.see('1 job shown');
+      await browser.press('checkbox', 'Choose all that are shown');
+      await browser.see('1 job chosen');
+      await browser.set('On the date', '2027-03-06');
+      await browser.press('button', 'Ask for that');
+      await browser.see('Asked for. It stands under Spread');
+      await browser.goTo('/spread/asked');
+      await browser.see('1 chosen job · Saturday 6 March');
+      await browser.press('button', /^Take back: 1 chosen job/);
+      await browser.see('Nothing yet');
+    });
+  });
+
   it('keeps a guess beside the estimate, and plans with it where that is wanted', async () => {
     await visit(async (browser) => {
       await smallHome(browser);

@@ -7,6 +7,9 @@ import { WORK_KINDS, type WorkKind } from '../catalogue/work-kinds';
 
 const some = <T extends z.ZodType>(item: T) => z.array(item).min(1).max(400).optional();
 
+/** So many jobs may be chosen one by one. */
+const MOST_CHOSEN = 5000;
+
 /** What it is about: work that matches each of these that is given. */
 const aboutShape = {
   rooms: some(idSchema),
@@ -14,7 +17,7 @@ const aboutShape = {
   kinds: some(z.enum(Object.keys(WORK_KINDS) as [WorkKind, ...WorkKind[]])),
   /** Kinds of things: all sills. */
   fixtures: some(z.enum(Object.keys(FIXTURE_KINDS) as [FixtureKindName, ...FixtureKindName[]])),
-  tasks: some(taskIdSchema),
+  tasks: z.array(taskIdSchema).min(1).max(MOST_CHOSEN).optional(),
 };
 
 /** One date, from one to another, or a day of each week: 1 for Monday to 7 for Sunday. */

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { DOZEN_HOMES, homeNamed } from '../../demo/dozen-homes';
+import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { type Focus, focusSchema } from '../clean/focus';
 import { UNSTEERED } from '../clean/steering';
 import { problemFaults } from '../plan/problem-faults';
 import { plan } from '../spread/plan';
+import { replan } from '../spread/replan';
 import { tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
 import { expand } from './expand';
@@ -98,6 +100,33 @@ describe('work that is given its time', () => {
     for (const { start } of ofSills) expect(start.slice(0, 10)).toBe('2027-03-06');
     for (const { step } of worked.filter(({ start }) => start.startsWith('2027-03-07')))
       expect(byTask(step).room).toBe(bedroom.id);
+  });
+});
+
+describe('an hour for all sills', () => {
+  const demo = juniperRow('2027-03-01');
+  const at = '2027-03-01T18:40';
+  const sills = focus({
+    fixtures: ['sill'],
+    days: { date: '2027-03-09' },
+    hours: { from: '19:00', to: '20:00' },
+  });
+  const asked = expand({ ...demo, steering: { ...UNSTEERED, focus: [sills] } }, CATALOGUE, at);
+  const options = { problemHash: 'x', seed: 1, rounds: 10, stop: () => false };
+  const startsIn = (made: ReturnType<typeof plan>) =>
+    asked.focus![0]!.tasks!.map(
+      (task) => made.entries.find(({ step }) => step.startsWith(`${task}/`))?.start ?? 'nowhere',
+    );
+
+  it('has the windows and ceilings of every room behind it, and all sills within it', () => {
+    const starts = startsIn(plan(asked, options));
+    expect(starts.length).toBeGreaterThan(5);
+    for (const start of starts) expect(start).toMatch(/^2027-03-09T19:/);
+  });
+
+  it('is made way for in a plan that is there already', () => {
+    const before = plan(expand(demo, CATALOGUE, at), options);
+    for (const start of startsIn(replan(asked, before, 'x'))) expect(start).toMatch(/^2027-03-09T19:/);
   });
 });
 

@@ -9,7 +9,7 @@ import { type PlaceOptions, placeCluster } from './draft/place';
 import { compareScores } from './draft/tally';
 import { type Cluster, inOrder } from './model/clusters';
 import { isSettled, type Link, type Model, modelOf, type Step } from './model/model';
-import { bestOf, firstPlans, leavesOutNothing } from './search/first-plans';
+import { bestOf, firstPlans, leavesOutNothing, promisedIn } from './search/first-plans';
 import { fillUp, search } from './search/search';
 import { documentOf } from './words/document';
 
@@ -23,6 +23,9 @@ export type ReplanOptions = {
 /** Where nothing is said: a plan at once. */
 const AT_ONCE: ReplanOptions = { seed: 1, stop: () => true };
 
+/** Where something that was given its time would find no place in it, way is made for it, however much moves. */
+const FOR_A_PROMISE: ReplanOptions = { seed: 1, stop: () => false, rounds: 200 };
+
 /** How often something that is left out is tried where nothing ends it. */
 const MOST_ROUNDS = 2000;
 
@@ -35,10 +38,11 @@ export function replan(
   problem: Problem,
   before: Plan,
   problemHash: string,
-  options: ReplanOptions = AT_ONCE,
+  options?: ReplanOptions,
 ): MadePlan {
   const draft = keptDraft(modelOf(problem), before);
-  const better = leavesOutNothing(draft) ? draft : withLessLeftOut(draft, options);
+  const looking = options ?? (leavesOutPromised(draft) ? FOR_A_PROMISE : AT_ONCE);
+  const better = leavesOutNothing(draft) ? draft : withLessLeftOut(draft, looking);
   const plan = documentOf(better, problemHash);
   return { ...plan, metrics: { ...plan.metrics, moved: movedBetween(problem, before, plan) } };
 }
@@ -65,6 +69,11 @@ function withLessLeftOut(draft: Draft, { seed, stop, rounds = MOST_ROUNDS }: Rep
   const isEnough = () => isAsGood() || (stop() && tries++ >= TRIES_AT_ONCE);
   search(draft, { random: randomFrom(seed), stop: isEnough, rounds, onlyLeftOut: true });
   return isAsGood() ? draft : anew;
+}
+
+function leavesOutPromised(draft: Draft): boolean {
+  const promised = promisedIn(draft);
+  return draft.out.some((task) => promised.has(task) && !draft.isHopeless(task));
 }
 
 /** So often something is brought in even where a plan is wanted at once. */

@@ -32,6 +32,9 @@ export type ScopeScreen = {
   readonly rows: readonly ScopeRow[];
   readonly rooms: readonly { readonly id: string; readonly name: string }[];
   readonly people: readonly string[];
+  readonly helpers: readonly { readonly id: string; readonly name: string }[];
+  /** The finish line; undefined without an aim. */
+  readonly finish: string | undefined;
   /** Hands-on minutes that are offered until the finish; undefined without an aim. */
   readonly offered: number | undefined;
   readonly marks: readonly Mark[];

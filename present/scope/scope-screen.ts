@@ -16,6 +16,8 @@ export function scopeScreen(state: Current): ScopeScreen {
     rows: listed.map((task) => rowOf(task, household.people, done)),
     rooms: household.home.floors.flatMap((floor) => floor.rooms.map(({ id, name }) => ({ id, name }))),
     people: household.people.map((person) => person.name),
+    helpers: household.people.map(({ id, name }) => ({ id, name })),
+    finish: household.clean?.finish,
     offered: campaign && offeredMinutes(campaign.problem),
     marks: household.marks,
     today,

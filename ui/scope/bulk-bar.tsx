@@ -8,6 +8,7 @@ import type { Filters, ScopeRow, ScopeScreen } from '@/present/scope/scope-model
 import { PRIORITY_WORDS, REASON_WORDS } from '@/present/scope/scope-words';
 import { count, hours } from '@/present/words/words';
 import { NativeSelect } from '../parts/native-select';
+import { type AskedTime, GiveTime } from './give-time';
 
 export type Says = Omit<Partial<Mark>, 'on' | 'target'>;
 export type Target = Pick<Mark, 'on' | 'target'>;
@@ -18,16 +19,19 @@ type BulkBarProps = {
   readonly picked: readonly ScopeRow[];
   /** Of what is chosen, or of a whole room or kind. */
   readonly onSay: (says: Says, whole?: Target) => void;
+  /** When, and by whom, the chosen jobs are to be done. */
+  readonly onAsk: (asked: AskedTime) => void;
 };
 
 /** What can be said of all the chosen jobs at once; with none chosen, of the whole room or kind that is shown. */
-export function BulkBar({ filters, screen, picked, onSay }: BulkBarProps) {
+export function BulkBar({ filters, screen, picked, onSay, onAsk }: BulkBarProps) {
   const whole = picked.length === 0 ? wholeOf(filters, screen) : undefined;
   if (picked.length === 0 && !whole) return null;
   return (
     <Box role="group" aria-label={whole ? whole.words : 'Chosen jobs'} sx={BAR}>
       <Box sx={{ fontWeight: 620 }}>{whole ? whole.words : pickedWords(picked)}</Box>
       <WhatToSay onSay={(says) => onSay(says, whole)} />
+      {picked.length > 0 && <GiveTime screen={screen} onAsk={onAsk} />}
     </Box>
   );
 }

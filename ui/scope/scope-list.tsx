@@ -2,7 +2,9 @@
 import Box from '@mui/material/Box';
 import type { SortingState } from '@tanstack/react-table';
 import { useDeferredValue, useMemo, useOptimistic, useState } from 'react';
+import type { TaskId } from '@/core/basics/ids';
 import type { Mark } from '@/core/clean/marks';
+import type { HouseholdChange } from '@/core/household/change';
 import {
   type Filters,
   filtered,
@@ -20,7 +22,9 @@ import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
 import { type Changes, useChanges } from '../parts/use-changes';
 import { useStableEvents } from '../parts/use-stable-events';
+import { newId } from '../state/new-id';
 import { BulkBar, type Says, type Target } from './bulk-bar';
+import type { AskedTime } from './give-time';
 import { HoursBalance } from './hours-balance';
 import { ScopeFilters } from './scope-filters';
 import { ScopeTable } from './scope-table';
@@ -60,6 +64,10 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
           say(whole ? [whole] : targets, says);
           if (!whole) setChosen(new Set());
         }}
+        onAsk={(asked) => {
+          changes.send(asking([...chosen], asked), ASKED);
+          setChosen(new Set());
+        }}
       />
       <ScopeTable
         rows={shown}
@@ -72,6 +80,13 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
       />
     </>
   );
+}
+
+const ASKED = 'Asked for. It stands under Spread, Ask for a time; spread the work again, and it lies there.';
+
+/** Chosen jobs, given their time. */
+function asking(tasks: readonly string[], asked: AskedTime): HouseholdChange {
+  return { do: 'put-focus', focus: { id: newId(), tasks: [...tasks] as TaskId[], ...asked, binds: 'work' } };
 }
 
 /** The hours answer at once; the lines follow. */
@@ -117,7 +132,7 @@ function Head({ rows, offered, edits, changes }: HeadProps) {
       </PageHead>
       <HoursBalance needed={needed} offered={offered} />
       <Sentence>{changes.sentence}</Sentence>
-      <span role="status" className="visually-hidden">
+      <span role="status" className={changes.said === ASKED ? undefined : 'visually-hidden'}>
         {changes.said}
       </span>
     </>

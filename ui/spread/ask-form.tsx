@@ -24,7 +24,7 @@ type Draft = {
   readonly about: string;
   /** Of the dates that can be pressed. */
   readonly pressed: Stretch | undefined;
-  /** A date beyond those, or a day of each week. */
+  /** A date beyond those, a day of each week, or any day. */
   readonly date: string | undefined;
   readonly weekday: string;
   readonly hours: Stretch | undefined;
@@ -74,7 +74,11 @@ export function AskForm({ screen, isSending, onAsk }: AskFormProps) {
   );
 }
 
-function daysOf(draft: Draft, { dates }: AskedScreen): FocusDays | undefined {
+/** From now on to the finish. */
+const ANY_DAY = 'any';
+
+function daysOf(draft: Draft, { dates, last }: AskedScreen): FocusDays | undefined {
+  if (draft.weekday === ANY_DAY) return { from: dates[0] ?? last, to: last };
   if (draft.weekday !== '') return { weekday: Number(draft.weekday) };
   if (draft.date !== undefined) return { date: draft.date };
   const from = draft.pressed && dates[draft.pressed.first];
@@ -155,11 +159,11 @@ function When({ draft, set, screen }: PartProps) {
         />
         <NativeSelect
           size="small"
-          label="Or each week"
+          label="Or regularly"
           value={draft.weekday}
           onChange={(day) => set({ weekday: day, date: undefined, pressed: undefined })}
-          none="Not each week"
-          options={WEEKDAYS.map((name, i) => [i + 1, `Every ${name}`] as const)}
+          none="Not regularly"
+          options={[[ANY_DAY, 'Any day'], ...WEEKDAYS.map((name, i) => [i + 1, `Every ${name}`] as const)]}
           sx={{ width: 190 }}
         />
       </Box>

@@ -163,7 +163,8 @@ export function sensibleDraft(model: Model): Draft {
 /** Fills an empty draft by a recipe. */
 function build(draft: Draft, recipe: Recipe, random: () => number): void {
   const turns = recipe.inTurn ? byWeight(draft) : [draft.wanted];
-  for (const clusters of turns) dispatch(draft.board, clusters, draft.links, recipe.manner);
+  for (const clusters of promisedFirst(draft, turns))
+    dispatch(draft.board, clusters, draft.links, recipe.manner);
   placeTheRest(draft, random);
 }
 
@@ -188,6 +189,28 @@ function placeTheRest(draft: Draft, random: () => number): void {
 function wantedParts(cluster: Cluster, draft: Draft): readonly Cluster[] {
   const isWanted = ({ tasks }: Cluster) => !tasks.some((task) => draft.isOut(task));
   return isWanted(cluster) ? [cluster] : draft.partsOf(cluster).filter(isWanted);
+}
+
+/** What is given its time, and whatever has to come before it, before the rest fills that time. */
+function promisedFirst(draft: Draft, turns: readonly (readonly Cluster[])[]): (readonly Cluster[])[] {
+  const promised = promisedIn(draft);
+  if (promised.size === 0) return [...turns];
+  const isPromised = ({ tasks }: Cluster) => tasks.some((task) => promised.has(task));
+  return [
+    turns.flat().filter(isPromised),
+    ...turns.map((clusters) => clusters.filter((cluster) => !isPromised(cluster))),
+  ];
+}
+
+/** Work that is given its time, and what a hard rule puts before it. */
+export function promisedIn({ model, links }: Draft): ReadonlySet<Task> {
+  const bound = model.focuses.filter(({ bindsWork }) => bindsWork);
+  const found = new Set(model.tasks.filter((task) => bound.some(({ matches }) => matches(task))));
+  // A set is walked on to what is added while it is walked.
+  for (const task of found)
+    for (const step of task.steps)
+      for (const { hard, before } of links.into(step)) if (hard) found.add(before.task);
+  return found;
 }
 
 function byWeight(draft: Draft): Cluster[][] {

@@ -1,0 +1,44 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Focus } from '@/core/clean/focus';
+import type { ScopeScreen } from '@/present/scope/scope-model';
+import { DateField } from '../parts/date-field';
+import { NativeSelect } from '../parts/native-select';
+
+export type AskedTime = Pick<Focus, 'days' | 'people'>;
+
+type GiveTimeProps = {
+  readonly screen: Pick<ScopeScreen, 'helpers' | 'today' | 'finish'>;
+  readonly onAsk: (asked: AskedTime) => void;
+};
+
+/** A date for the chosen jobs, a person, or both. */
+export function GiveTime({ screen: { helpers, today, finish }, onAsk }: GiveTimeProps) {
+  const [date, setDate] = useState<string>();
+  const [person, setPerson] = useState('');
+  if (finish === undefined) return null;
+  const ask = () =>
+    onAsk({
+      days: date === undefined ? { from: today < finish ? today : finish, to: finish } : { date },
+      ...(person !== '' && { people: [person] }),
+    });
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+      <DateField label="On the date" value={date} onKeep={setDate} sx={{ width: 160 }} />
+      <NativeSelect
+        size="small"
+        label="By"
+        value={person}
+        onChange={setPerson}
+        none="whoever may"
+        options={helpers.map(({ id, name }) => [id, name] as const)}
+        sx={{ minWidth: 140 }}
+      />
+      <Button variant="outlined" disabled={date === undefined && person === ''} onClick={ask}>
+        Ask for that
+      </Button>
+    </Box>
+  );
+}
