@@ -1,5 +1,6 @@
 import type { WebElement } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
+import { findings } from './support/axe';
 import { type Browser, Key, PHONE } from './support/browser';
 import { enterDemo, signUp, visit } from './support/visit';
 
@@ -49,6 +50,50 @@ describe('the walk', () => {
       const things = await browser.run<number>('return document.querySelectorAll("[data-fixture]").length');
       expect(things).toBeGreaterThanOrEqual(12);
       expect(await browser.all('button', /^Mirror,/)).toEqual([]);
+    });
+  });
+
+  it('rates a bedroom of eighteen things in at most 25 presses, and a kitchen with twelve cupboards in 40', async () => {
+    await visit(async (browser) => {
+      await signUp(browser);
+      await browser.press('button', 'Keep this aim');
+      await browser.see('Now walk the house');
+      await browser.goTo('/walk');
+      await browser.press('button', 'Bedroom');
+      await browser.press('button', 'Kitchen');
+      await browser.press('button', 'Furnish 2 rooms');
+      await browser.see(/2 rooms, \d+ jobs/);
+      const rate = async (room: string, least: number, most: number, full: string) => {
+        await browser.press('link', new RegExp(`^${room}`));
+        await browser.waitForPath(/^\/walk\/.+/);
+        const things = await browser.run<number>('return document.querySelectorAll("[data-fixture]").length');
+        expect(things).toBeGreaterThanOrEqual(least);
+        browser.presses = 0;
+        await browser.press('button', 'Rate');
+        await browser.see(`1 of ${things}`);
+        expect(await findings(browser)).toEqual([]);
+        for (let i = 1; i <= things; i++) {
+          await browser.see(`${i} of ${things}`);
+          const holds = await browser.run<boolean>(
+            'return document.querySelector("[aria-label^=\\"How full of\\"]") !== null',
+          );
+          await browser.press('button', 'heavy');
+          if (holds) await browser.press('button', full);
+        }
+        expect(browser.presses).toBeLessThanOrEqual(most);
+        await browser.kept('Kept.');
+        await browser.goTo('/walk');
+      };
+      await rate('Bedroom', 15, 25, 'crammed');
+      await rate('Kitchen', 15, 40, 'crammed');
+      const { home } = await browser.run<{
+        home: { floors: { rooms: { stops: { fixtures: { soil: string }[] }[] }[] }[] };
+      }>('return fetch("/api/household").then((answer) => answer.json())');
+      const soils = home.floors.flatMap(({ rooms }) =>
+        rooms.flatMap(({ stops }) => stops.flatMap(({ fixtures }) => fixtures.map(({ soil }) => soil))),
+      );
+      expect(soils.length).toBeGreaterThan(30);
+      expect(new Set(soils)).toEqual(new Set(['heavy']));
     });
   });
 

@@ -93,15 +93,15 @@ export const NO_FILTERS: Filters = {
 
 /** Parts of the order from the ceiling to the floor. */
 export const LAYERS = {
-  high: { words: 'Ceiling and high up', from: 0, to: 2 },
-  middle: { words: 'Hand height', from: 3, to: 4 },
-  low: { words: 'Furniture and low down', from: 5, to: 7 },
-  floor: { words: 'Floor and last', from: 8, to: 9 },
+  high: { words: 'Ceiling and high up', short: 'High', from: 0, to: 2 },
+  middle: { words: 'Hand height', short: 'Middle', from: 3, to: 4 },
+  low: { words: 'Furniture and low down', short: 'Low', from: 5, to: 7 },
+  floor: { words: 'Floor and last', short: 'Floor', from: 8, to: 9 },
 } as const;
 
-/** Where a layer lies, in words. */
+/** Where a layer lies, in a word. */
 export function layerWords(layer: number): string {
-  return Object.values(LAYERS).find((part) => isWithin(layer, part))?.words ?? '';
+  return Object.values(LAYERS).find((part) => isWithin(layer, part))?.short ?? '';
 }
 
 export const LENGTHS = {

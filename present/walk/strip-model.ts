@@ -21,6 +21,13 @@ export function fixturesAt(stop: Stop, height: Height): Fixture[] {
   return stop.fixtures.filter((fixture) => fixture.height === height);
 }
 
+/** Everything in a room along the walk, what is all round at the end, each with its stop. */
+export function inTurn(room: Room, stops: readonly Stop[]): { fixture: Fixture; stop: Stop }[] {
+  return [...stops, ...room.stops.filter((stop) => stop.shell)].flatMap((stop) =>
+    stop.fixtures.map((fixture) => ({ fixture, stop })),
+  );
+}
+
 /** Rows that are drawn: those that hold something, and always ceiling, middle and floor. */
 export function rowsOf(room: Room): Height[] {
   const always: readonly Height[] = ['ceiling', 'middle', 'floor'];

@@ -7,12 +7,14 @@ import { memo, useEffect } from 'react';
 import type { EditWords } from './change-actions';
 import type { Changes } from './use-changes';
 
+type UndoButtonsProps = Pick<Changes, 'undo' | 'redo'> & {
+  readonly edits: EditWords;
+  /** On a phone the arrow says enough. */
+  readonly slim?: boolean;
+};
+
 /** Takes the last change back, or does it again; Ctrl or ⌘ with Z and Y do the same. */
-export const UndoButtons = memo(function UndoButtons({
-  edits,
-  undo,
-  redo,
-}: { edits: EditWords } & Pick<Changes, 'undo' | 'redo'>) {
+export const UndoButtons = memo(function UndoButtons({ edits, undo, redo, slim = false }: UndoButtonsProps) {
   useEffect(() => {
     // The keys belong to the page, wherever on it the focus is.
     const onKey = (event: KeyboardEvent) => {
@@ -31,11 +33,12 @@ export const UndoButtons = memo(function UndoButtons({
         color="inherit"
         aria-label="Undo"
         startIcon={<Undo />}
+        sx={slim ? SLIM : {}}
         disabled={!edits.undo}
         onClick={undo}
         title={edits.undo && `Take back: ${edits.undo}`}
       >
-        Undo
+        <span>Undo</span>
       </Button>
       <IconButton
         aria-label={edits.redo ? `Do again: ${edits.redo}` : 'Do again'}
@@ -48,6 +51,13 @@ export const UndoButtons = memo(function UndoButtons({
     </>
   );
 });
+
+const SLIM = {
+  minWidth: 44,
+  px: { xs: 1, md: 2 },
+  '& > .MuiButton-startIcon': { mr: { xs: 0, md: 1 }, ml: { xs: 0, md: -0.5 } },
+  '& > span:last-of-type:not(.MuiButton-startIcon)': { display: { xs: 'none', md: 'inline' } },
+} as const;
 
 function wayOf(event: KeyboardEvent): 'undo' | 'redo' | undefined {
   if (!(event.ctrlKey || event.metaKey) || event.altKey) return undefined;

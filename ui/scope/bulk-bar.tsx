@@ -112,7 +112,7 @@ function Say({ label, options, onSay }: SayProps) {
       none="…"
       options={options}
       onChange={(value) => value !== '' && onSay(value)}
-      sx={{ minWidth: 150 }}
+      sx={{ width: 190 }}
     />
   );
 }

@@ -34,7 +34,7 @@ export function GiveTime({ screen: { helpers, today, finish }, onAsk }: GiveTime
         onChange={setPerson}
         none="whoever may"
         options={helpers.map(({ id, name }) => [id, name] as const)}
-        sx={{ minWidth: 140 }}
+        sx={{ width: 160 }}
       />
       <Button variant="outlined" disabled={date === undefined && person === ''} onClick={ask}>
         Ask for that

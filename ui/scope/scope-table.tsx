@@ -273,7 +273,7 @@ function Columns({ row, today }: { row: ScopeRow; today: string }) {
       <Box role="cell" sx={{ ...WIDE, fontSize: '0.9rem', lineHeight: 1.2 }}>
         {kindName(row.kind)}
       </Box>
-      <Box role="cell" sx={WIDE}>
+      <Box role="cell" sx={{ ...WIDE, fontSize: '0.9rem' }}>
         {layerWords(row.layer)}
       </Box>
       <Box role="cell" sx={WIDE}>

@@ -10,18 +10,22 @@ import type { StripMode } from './strip';
 
 const MODE_WORDS: Record<Exclude<StripMode, 'choose'>, string> = {
   count: 'Count',
+  rate: 'Rate',
   order: 'Order',
   move: 'Move',
 };
 
 const HINTS: Partial<Record<StripMode, string>> = {
   count: 'keep, count or throw off what is usual',
+  rate: 'one thing after the other',
   order: 'step through with the arrow keys',
 };
 
 /** Pressed by its attribute, so that pressing it makes no new style. */
 const MODE = {
   minHeight: 44,
+  px: { xs: 1.25, md: 2 },
+  minWidth: 44,
   '&[aria-pressed=true]': { bgcolor: 'primary.main', color: 'primary.contrastText' },
 } as const;
 const MOVE = { ...MODE, display: { md: 'none' } } as const;
@@ -48,13 +52,13 @@ export const StripTools = memo(function StripTools({ mode, onMode, edits, undo, 
         px: { xs: 1, md: 0 },
         display: 'flex',
         alignItems: 'center',
-        gap: 1,
+        gap: { xs: 0.5, md: 1 },
         bgcolor: { xs: 'background.paper', md: 'transparent' },
         borderTop: { xs: '1px solid', md: 0 },
         borderColor: 'divider',
       }}
     >
-      {(['count', 'order', 'move'] as const).map((one) => (
+      {(['count', 'rate', 'order', 'move'] as const).map((one) => (
         <Button
           key={one}
           aria-pressed={pressed === one}
@@ -68,7 +72,7 @@ export const StripTools = memo(function StripTools({ mode, onMode, edits, undo, 
         {HINTS[pressed]}
       </Box>
       <Box sx={{ ml: 'auto', display: 'flex' }}>
-        <UndoButtons edits={edits} undo={undo} redo={redo} />
+        <UndoButtons edits={edits} undo={undo} redo={redo} slim />
       </Box>
     </Box>
   );

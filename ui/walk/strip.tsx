@@ -17,7 +17,7 @@ import { useStripDrag } from './use-strip-drag';
 import { useTurning } from './use-turning';
 
 /** What one does on the strip: choose things, count them quickly, go through the order, or move them with a finger. */
-export type StripMode = 'choose' | 'count' | 'order' | 'move';
+export type StripMode = 'choose' | 'count' | 'rate' | 'order' | 'move';
 
 export type StripEvents = {
   readonly onSelect: (fixture: string) => void;

@@ -2,11 +2,12 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import dynamic from 'next/dynamic';
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { type ComponentProps, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { oftenMissing } from '@/core/furnish/templates';
 import type { Room } from '@/core/home/room';
 import type { RoomOrderStep } from '@/present/walk/room-order';
 import type { RoomSurroundings } from '@/present/walk/room-work';
+import { inTurn } from '@/present/walk/strip-model';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 import { useSameList, useSameSet } from '../parts/use-same';
@@ -22,7 +23,11 @@ import { StripTools } from './strip-tools';
 import { useOrderWalk } from './use-order-walk';
 import { type Open, type RoomDesk, useRoomDesk } from './use-room-desk';
 
+const RatePanel = dynamic(() => import('./rate-panel').then((module) => module.RatePanel));
 const OrderPanel = dynamic(() => import('./order-panel').then((module) => module.OrderPanel));
+
+/** What is gone through one by one is in sight together with the strip. */
+const ABOVE: readonly StripMode[] = ['order', 'rate'];
 
 /** How many things are offered that are often in such a room; the rest is found by its name. */
 const MOST_OFFERED = 14;
@@ -43,25 +48,34 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
   const desk = useRoomDesk(props.room, around.way, actions);
   const { room, stops, changes } = desk;
   const [mode, setMode] = useState<StripMode>('choose');
+  const [rated, setRated] = useState(0);
   const [selection] = useState(() => new Selection());
   const walk = useOrderWalk(steps, selection);
   const members = useSameSet(clear);
   const { turnTo, add, addStop } = useStableEvents({
     turnTo: (next: StripMode) => {
       setMode(next);
-      if (next !== 'order') return;
-      desk.setOpen(undefined);
-      walk.goTo(0);
+      if (next === 'order' || next === 'rate') desk.setOpen(undefined);
+      if (next === 'rate') setRated(0);
+      if (next === 'order') walk.goTo(0);
     },
     add: desk.add,
     addStop: desk.addStop,
   });
-  const events = useStableEvents(stripEvents(desk, walk, steps, mode, selection));
+  const events = useStableEvents(stripEvents(desk, walk, steps, mode, selection, setRated));
   const often = useOftenMissing(room);
+  const isAbove = ABOVE.includes(mode);
+  const opened = (
+    <Opened
+      {...{ desk, around, steps, walk, mode, selection, moveTask }}
+      rate={{ at: rated, onAt: setRated, onEnd: () => turnTo('choose') }}
+    />
+  );
   return (
     <Stack spacing={2}>
       <Sentence>{changes.sentence}</Sentence>
       <StripTools mode={mode} onMode={turnTo} edits={edits} undo={changes.undo} redo={changes.redo} />
+      {isAbove && opened}
       <SelectionProvider value={selection}>
         <Strip
           room={room}
@@ -77,7 +91,7 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
-      <Opened {...{ desk, around, steps, walk, mode, selection, moveTask }} />
+      {!isAbove && opened}
       <OftenHere kinds={often} onAdd={add} />
       <AddStop onAdd={addStop} />
     </Stack>
@@ -91,6 +105,7 @@ function stripEvents(
   steps: readonly RoomOrderStep[],
   mode: StripMode,
   selection: Selection,
+  rateAt: (at: number) => void,
 ): StripEvents {
   const choose = (next: { readonly what: 'fixture' | 'stop'; readonly id: string }) => {
     selection.choose(next.id);
@@ -98,10 +113,12 @@ function stripEvents(
   };
   return {
     onStep: (by) => walk.goTo(walk.at + by),
-    onSelect: (id) =>
-      mode === 'order'
-        ? walk.goTo(steps.findIndex((step) => step.fixture === id))
-        : choose({ what: 'fixture', id }),
+    onSelect: (id) => {
+      if (mode === 'order') walk.goTo(steps.findIndex((step) => step.fixture === id));
+      else if (mode === 'rate')
+        rateAt(inTurn(desk.room, desk.stops).findIndex(({ fixture }) => fixture.id === id));
+      else choose({ what: 'fixture', id });
+    },
     onSelectStop: (id) => choose({ what: 'stop', id }),
     // Letters that come before the field is there are not lost.
     onAddAt: (id, typed = '') =>
@@ -126,18 +143,17 @@ type OpenedProps = Pick<UnrolledRoomProps, 'around' | 'steps' | 'moveTask'> & {
   readonly desk: RoomDesk;
   readonly walk: ReturnType<typeof useOrderWalk>;
   readonly mode: StripMode;
+  readonly rate: Pick<ComponentProps<typeof RatePanel>, 'at' | 'onAt' | 'onEnd'>;
   readonly selection: Selection;
 };
 
-function Opened({ desk, around, steps, walk, mode, selection, moveTask }: OpenedProps) {
+function Opened({ desk, around, steps, walk, mode, rate, selection, moveTask }: OpenedProps) {
   const { panel, shown } = useOpened(desk.open, mode, selection);
   return (
     <Box ref={panel} sx={{ contain: 'layout', scrollMarginBottom: { xs: 120, md: 24 } }}>
-      {mode === 'order' ? (
-        <OrderPanel steps={steps} at={walk.at} onAt={walk.goTo} move={moveTask} />
-      ) : (
-        <BelowStrip desk={desk} around={around} shown={shown} />
-      )}
+      {mode === 'order' && <OrderPanel steps={steps} at={walk.at} onAt={walk.goTo} move={moveTask} />}
+      {mode === 'rate' && <RatePanel desk={desk} selection={selection} {...rate} />}
+      {!ABOVE.includes(mode) && <BelowStrip desk={desk} around={around} shown={shown} />}
     </Box>
   );
 }
@@ -148,8 +164,12 @@ function useOpened(open: Open, mode: StripMode, selection: Selection) {
   // The strip answers a press at once; what opens below it may take a moment longer.
   const shown = useDeferredValue(open);
   useEffect(() => {
-    if (open?.what !== 'fixture' && open?.what !== 'stop' && mode !== 'order') selection.choose(undefined);
+    if (open?.what !== 'fixture' && open?.what !== 'stop' && !ABOVE.includes(mode))
+      selection.choose(undefined);
   }, [open, mode, selection]);
+  useEffect(() => {
+    if (ABOVE.includes(mode)) panel.current?.scrollIntoView({ block: 'nearest' });
+  }, [mode]);
   useEffect(() => {
     if (shown) panel.current?.scrollIntoView({ block: 'nearest' });
   }, [shown]);
