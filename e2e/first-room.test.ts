@@ -73,6 +73,10 @@ describe('a new household', () => {
       await browser.press('button', 'Spread the work');
       await browser.see(/is done on/);
       expect(browser.presses).toBeLessThanOrEqual(90);
+      await browser.press('opener', 'What is assumed: 5 things nobody has said yet');
+      await browser.see('Two evenings and a Saturday morning a week for Mira');
+      expect(await findings(browser)).toEqual([]);
+      await browser.find('link', 'Say what there is');
       const { home, plans } = await browser.run<{
         home: { floors: { rooms: { name: string }[] }[] };
         plans: unknown[];

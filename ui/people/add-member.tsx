@@ -3,17 +3,11 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { USUAL_HOURS } from '@/core/people/usual-hours';
 import type { CommandAction } from '../state/command';
 import { newId } from '../state/new-id';
 
 const MemberForm = dynamic(() => import('./member-form').then((module) => module.MemberForm));
-
-/** Evenings on two weekdays and a Saturday morning: something to change rather than an empty form. */
-const USUAL_HOURS = [
-  { weekday: 2, from: '18:30', to: '20:30' },
-  { weekday: 4, from: '18:30', to: '20:30' },
-  { weekday: 6, from: '09:30', to: '12:30' },
-];
 
 export function AddMember({ save, first }: { save: CommandAction; first: boolean }) {
   const [id, setId] = useState<string | undefined>(first ? 'first' : undefined);
@@ -35,7 +29,7 @@ export function AddMember({ save, first }: { save: CommandAction; first: boolean
         member={{
           id,
           name: '',
-          hours: USUAL_HOURS,
+          hours: [...USUAL_HOURS],
           dailyCap: 150,
           breakAfter: 60,
           breakLength: 10,

@@ -1,7 +1,9 @@
+import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { roomsOf } from '@/core/home/room';
 import type { Campaign, Current } from '@/core/problem/campaign';
+import { assumptionsOf } from '@/present/spread/assumptions';
 import { brokenByRoom, leftOutByRoom } from '@/present/spread/by-room';
 import { houseByDay } from '@/present/spread/house-model';
 import { lanesOf } from '@/present/spread/lanes-model';
@@ -9,6 +11,7 @@ import { longDate } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import type { CommandAction } from '../state/command';
+import { Assumed } from './assumed';
 import { CalendarSection, type FeedActions } from './calendar-section';
 import { HouseTable } from './house-table';
 import { Judgement } from './judgement';
@@ -101,7 +104,12 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
   const rainy = new Set(campaign.problem.days?.filter((day) => !day.dry).map((day) => day.date));
   return (
     <Stack spacing={4} sx={{ mt: 2 }}>
-      {latest && <Judgement plan={latest} broken={brokenByRoom(state, campaign)} />}
+      {latest && (
+        <Box>
+          <Judgement plan={latest} broken={brokenByRoom(state, campaign)} />
+          <Assumed assumptions={assumptionsOf(household)} />
+        </Box>
+      )}
       <HouseTable
         house={houseByDay(campaign)}
         rooms={roomsOf(state.household.home).map(nameOf)}

@@ -44,7 +44,11 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
         </Box>
       )}
       <Stack spacing={3} sx={{ mt: 3 }}>
-        <AddFloor actions={actions} first={floors.length === 0} />
+        <AddFloor
+          key={floors.length === 0 ? 'first' : 'another'}
+          actions={actions}
+          first={floors.length === 0}
+        />
         {rooms.length > 0 && (
           <SeveralRoomsLater actions={actions} floors={placed} names={rooms.map(({ name }) => name)} />
         )}
@@ -69,6 +73,8 @@ type FloorRowProps = {
   readonly actions: ChangeActions;
 };
 
+const PX_A_SQUARE_METRE = 36;
+
 function FloorRow({ floor, progress, minutes, actions }: FloorRowProps) {
   return (
     <Box
@@ -87,6 +93,8 @@ function FloorRow({ floor, progress, minutes, actions }: FloorRowProps) {
             sx={{
               flex: `${Math.max(4, room.lengthM * room.widthM)} 1 ${room.lengthM * room.widthM < 5 ? 120 : 150}px`,
               minWidth: 0,
+              // As wide as it is large, also where it is alone in its row.
+              maxWidth: { md: Math.max(170, room.lengthM * room.widthM * PX_A_SQUARE_METRE) },
               display: 'flex',
             }}
           >
