@@ -98,6 +98,7 @@ describe('what can not be', () => {
 
       await browser.press('link', 'People');
       await browser.type('Name', 'Mira');
+      await browser.press('opener', 'To the minute');
       await browser.set('From', '21:00');
       await browser.press('button', 'Keep');
       await browser.see('This time ends before it begins');

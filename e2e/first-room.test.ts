@@ -172,7 +172,7 @@ describe('a new household', () => {
         ['Hours', 'Walk one first'],
         ['Spread', 'there is none yet'],
         ['Day', 'It begins with a reason and a finish line'],
-        ['Walk', 'Start with the room you dread most'],
+        ['Walk', 'Press what your home has'],
       ]) {
         await browser.press('link', place as string);
         await browser.see(sentence as string);

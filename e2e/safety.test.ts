@@ -55,7 +55,7 @@ describe('the server', () => {
       await browser.goTo('/walk/kitchen');
       await browser.see('This page is not here');
       await browser.goTo('/walk');
-      await browser.see('Start with the room you dread most');
+      await browser.see('Press what your home has');
     });
   });
 

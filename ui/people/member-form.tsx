@@ -19,6 +19,7 @@ import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
+import { PaintWeek } from './paint-week';
 
 type MemberFormProps = {
   readonly member: Omit<Member, 'exceptions' | 'busy'>;
@@ -61,7 +62,7 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
     >
       <Sentence>{sentence ?? command.fault}</Sentence>
       <WhoItIs form={form} />
-      <HoursFields form={form} legend="Hours in a usual week" usual={{ from: '18:30', to: '20:30' }} />
+      <Hours form={form} />
       <AtHome form={form} />
       <HowMuch form={form} />
       <TickList form={form} name="cannot" legend="Never gives this person" options={Object.entries(TAGS)} />
@@ -95,6 +96,21 @@ function WhoItIs({ form }: MemberSection) {
         hint="Empty: grown up. What is for older people goes to somebody else."
       />
     </Stack>
+  );
+}
+
+/** Painted on a week, or said to the minute. */
+function Hours({ form }: MemberSection) {
+  return (
+    <>
+      <PaintWeek
+        hours={form.watch('hours')}
+        onChange={(hours) => form.setValue('hours', hours, { shouldDirty: true, shouldValidate: true })}
+      />
+      <Unfold title="To the minute" slim open={form.formState.errors.hours !== undefined}>
+        <HoursFields form={form} legend="Hours in a usual week" usual={{ from: '18:30', to: '20:30' }} />
+      </Unfold>
+    </>
   );
 }
 
