@@ -42,12 +42,19 @@ const showOrder = async (browser: Browser) => {
   await browser.press('button', 'Order');
   await browser.find('region', 'Order of work');
   await browser.press('button', 'The step after');
-  await browser.run('window.scrollTo(0, 330)');
+  await browser.run('window.scrollTo(0, 0)');
+};
+
+const askForTime = async (browser: Browser) => {
+  await browser.choose('What', 'Windowsill');
+  await browser.press('button', 'Tuesday 9 March');
+  await browser.press('button', '19:00 to 20:00');
+  await browser.run('window.scrollTo(0, 0)');
 };
 
 const PICTURES: readonly Picture[] = [
   { file: 'aim', path: '/aim' },
-  { file: 'aim-dark', path: '/aim', dark: true },
+  { file: 'asked-dark', path: '/spread/asked', dark: true, before: askForTime },
   { file: 'walk', path: '/walk' },
   { file: 'room', path: '/walk/bedroom' },
   { file: 'room-phone', path: '/walk/bathroom', size: PHONE },
