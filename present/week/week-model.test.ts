@@ -44,8 +44,8 @@ describe('a week as one person sees it', () => {
           expect(piece.room.length).toBeGreaterThan(0);
           // The thing first, and never how it is done alone.
           expect(
-            jobs.some((job) => piece.title.startsWith(job)),
-            piece.title,
+            jobs.some((job) => piece.job.startsWith(job)),
+            piece.job,
           ).toBe(true);
         }
       }

@@ -2,7 +2,7 @@ import { taskOfStep } from '@/core/basics/ids';
 import { dayOf, formatDate, minutesOf, weekdayOf } from '@/core/basics/local-time';
 import type { Campaign } from '@/core/problem/campaign';
 import type { CleanTask } from '@/core/work/tasks';
-import { workOfStep } from '../words/piece-of-work';
+import { pieceOfWork } from '../words/piece-of-work';
 
 /** A week as one person sees it: each date with its free time and its sessions, piece by piece. */
 
@@ -10,7 +10,8 @@ export type Piece = {
   readonly key: string;
   readonly start: string;
   readonly end: string;
-  readonly title: string;
+  readonly job: string;
+  readonly manner: string;
   readonly room: string;
   /** Others who do it at the same time. */
   readonly with: readonly string[];
@@ -56,7 +57,9 @@ export function weekOf(
           key: `${entry.step} ${entry.start}`,
           start: entry.start,
           end: entry.end,
-          title: task ? workOfStep(task, entry.step) : id,
+          ...(task
+            ? pieceOfWork(task, entry.step.slice(id.length + 1))
+            : { job: 'A job that has changed meanwhile', manner: '' }),
           room: task?.room.name ?? '',
           with: entry.people.filter((other) => other !== person),
         };

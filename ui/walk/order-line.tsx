@@ -1,40 +1,41 @@
 'use client';
-import { curveBumpX, line } from 'd3-shape';
 import { type ReactNode, type RefObject, useEffect, useState } from 'react';
+import { type Spot, wayBetween } from './way-between';
 
-type Spot = { readonly id: string; readonly x: number; readonly y: number };
-
-/** The radius of a loop. */
-const LOOP_PX = 5;
-/** How far inside the chip the line begins. */
-const INSET_PX = 4;
+/** The radius of the dot at which the line comes to a thing, and of the ring where something soaks meanwhile. */
+const DOT_PX = 3.5;
+const RING_PX = 6;
+/** Half of what lies between two columns. */
+const GUTTER_PX = 4;
 
 const NO_SPOTS: readonly Spot[] = [];
 
 type OrderLineProps = {
   readonly strip: RefObject<HTMLElement | null>;
+  /** The things that come next, first where one is. */
   readonly order: readonly string[];
-  /** Where something soaks or runs meanwhile: a loop on the line. */
+  /** Where something soaks or runs meanwhile: a ring. */
   readonly waiting: readonly string[];
 };
 
-/** The order of work as a line that runs through the strip, from fixture to fixture. */
+/** The next few things of the order as a line in the gutters of the strip, across no word. */
 export function OrderLine({ strip, order, waiting }: OrderLineProps) {
   const { spots, box } = useSpots(strip, order.join());
-  const path = line<Spot>(
-    (spot) => spot.x,
-    (spot) => spot.y,
-  ).curve(curveBumpX)(spots);
   return (
     <>
       <Layer box={box} over={0}>
-        <path d={path ?? ''} opacity={0.55} />
+        {spots.slice(1).map((spot, i) => (
+          <path key={spot.id} d={wayBetween(spots[i] as Spot, spot)} />
+        ))}
       </Layer>
       <Layer box={box} over={1}>
+        {spots.map(({ id, x, y }) => (
+          <circle key={id} cx={x} cy={y} r={DOT_PX} fill="var(--mui-palette-thaw-water)" />
+        ))}
         {spots
-          .filter((spot) => waiting.includes(spot.id))
-          .map((spot) => (
-            <circle key={spot.id} cx={spot.x - INSET_PX - LOOP_PX} cy={spot.y} r={LOOP_PX} />
+          .filter(({ id }) => waiting.includes(id))
+          .map(({ id, x, y }) => (
+            <circle key={id} cx={x} cy={y} r={RING_PX} />
           ))}
       </Layer>
     </>
@@ -88,17 +89,21 @@ function Layer({ box, over, children }: LayerProps) {
   );
 }
 
-/** The left edge of a chip, where its number stands. */
+/** The left edge of a chip, where its number stands, in the cell of the strip that it lies in. */
 function spotOf(strip: HTMLElement, id: string): Spot[] {
   const chip = strip.querySelector(`[data-fixture="${CSS.escape(id)}"]`);
-  if (!chip) return [];
+  const cell = chip?.parentElement;
+  if (!chip || !cell) return [];
   const outer = strip.getBoundingClientRect();
-  const inner = chip.getBoundingClientRect();
+  const [inner, around] = [chip.getBoundingClientRect(), cell.getBoundingClientRect()];
+  const across = (x: number) => x - outer.left + strip.scrollLeft;
   return [
     {
       id,
-      x: inner.left - outer.left + strip.scrollLeft + INSET_PX,
+      x: across(inner.left),
       y: inner.top - outer.top + inner.height / 2,
+      gutter: across(around.left) - GUTTER_PX,
+      lane: around.top - outer.top + 1,
     },
   ];
 }

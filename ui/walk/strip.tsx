@@ -38,6 +38,8 @@ type StripProps = {
   /** In the order of the way round. */
   readonly stops: readonly Stop[];
   readonly order: readonly string[];
+  /** Where one is in the order, and the few things after it. */
+  readonly ahead: readonly string[];
   /** Those of the order that set a wait going. */
   readonly waiting: readonly string[];
   readonly clear: ReadonlySet<string>;
@@ -47,7 +49,7 @@ type StripProps = {
 
 /** The strip: walls from the door, heights from the ceiling to the floor, and the order of work through it. */
 export const Strip = memo(function Strip(props: StripProps) {
-  const { room, way, stops, order, waiting, clear, mode, events } = props;
+  const { room, way, stops, order, ahead, waiting, clear, mode, events } = props;
   const grid = useRef<HTMLDivElement>(null);
   const rows = rowsOf(room);
   const columns = `64px repeat(${Math.max(1, stops.length)}, minmax(${mode === 'count' ? 148 : 104}px, 1fr))`;
@@ -74,7 +76,7 @@ export const Strip = memo(function Strip(props: StripProps) {
           rowGap: 0,
         }}
       >
-        <OrderLine strip={grid} order={LINED.includes(mode) ? order : NO_ORDER} waiting={waiting} />
+        <OrderLine strip={grid} order={mode === 'order' ? ahead : NO_ORDER} waiting={waiting} />
         {way === 'clockwise' && <Walls lengthM={room.lengthM} widthM={room.widthM} stops={stops.length} />}
         <Box />
         {stops.length === 0 && <Box />}
@@ -95,8 +97,6 @@ export const Strip = memo(function Strip(props: StripProps) {
 });
 
 const NO_ORDER: readonly string[] = [];
-/** Where the line can be seen. */
-const LINED: readonly StripMode[] = ['choose', 'order'];
 
 const ARROWS: Readonly<Record<string, Direction>> = {
   ArrowLeft: 'left',

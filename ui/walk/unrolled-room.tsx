@@ -82,6 +82,7 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
           way={around.way}
           stops={stops}
           order={walk.order}
+          ahead={walk.ahead}
           waiting={walk.waiting}
           clear={members}
           mode={mode}

@@ -16,6 +16,9 @@ function fixturesInOrder(steps: readonly RoomOrderStep[]): string[] {
   return [...new Set(steps.map((step) => step.fixture))];
 }
 
+/** Where one is, and three things further. */
+const AHEAD = 4;
+
 /** The order of a room, gone through step by step along the strip. */
 export function useOrderWalk(steps: readonly RoomOrderStep[], selection: Selection) {
   const [at, setAt] = useState(0);
@@ -29,5 +32,6 @@ export function useOrderWalk(steps: readonly RoomOrderStep[], selection: Selecti
     selection.choose(step.fixture);
     bringIntoSight(step.fixture);
   };
-  return { order, waiting, at: Math.min(at, steps.length - 1), goTo };
+  const ahead = useSameList(fixturesInOrder(steps.slice(at)).slice(0, AHEAD));
+  return { order, ahead, waiting, at: Math.min(at, steps.length - 1), goTo };
 }

@@ -146,7 +146,8 @@ function PieceLine({ piece, people }: { piece: Piece; people: ReadonlyMap<string
       <Box sx={{ fontVariantNumeric: 'tabular-nums' }}>
         {clock(piece.start)}–{clock(piece.end)}
       </Box>
-      <Box sx={{ fontWeight: 600 }}>{piece.title}</Box>
+      <Box sx={{ fontWeight: 600 }}>{piece.job}</Box>
+      {piece.manner && <Box>{piece.manner}</Box>}
       <Box sx={{ color: 'text.secondary' }}>
         {piece.room}
         {others && `, with ${others}`}
