@@ -26,7 +26,7 @@ export const HOME_CHANGES = {
   'take-in': row({
     shape: { home: homeSchema },
     apply: (_before, { home }) => made(home),
-    words: () => 'Rooms taken in from a table',
+    words: () => 'Rooms imported from a table',
     inside: true,
   }),
 } satisfies Record<string, AnyRow<Home>>;
