@@ -28,6 +28,7 @@ const READ: Readonly<Record<string, readonly string[]>> = {
   '(household)/supplies/[[...view]]': ['/supplies', '/supplies/cupboard', '/supplies/mix', '/supplies/wash'],
   '(household)/people': ['/people'],
   '(household)/spread/[[...date]]': ['/spread', `/spread/${TODAY}`],
+  '(household)/spread/asked': ['/spread/asked'],
   '(household)/spread/versions': ['/spread/versions'],
   '(household)/what-if': ['/what-if'],
   '(household)/week/[person]/[[...date]]': ['/week/bram', `/week/ines/${TODAY}`],

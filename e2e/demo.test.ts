@@ -74,7 +74,7 @@ describe('the demo household', () => {
       await enterDemo(browser);
       const date = await dateOfSoak(browser);
       await browser.goTo(`/spread/${date}`);
-      await browser.press('button', /: Fan off; take the cover down/);
+      await browser.press('button', /: Clean the air vent · fan off; take the cover down/);
       await browser.set('To the date', '2027-03-01');
       await browser.set('Time, if it matters', '18:30');
       await browser.choose('Who', 'Bram');
@@ -87,7 +87,7 @@ describe('the demo household', () => {
       await browser.until(() => browser.run('return location.search === "?person=bram"'), 'his own day');
       const now = () =>
         browser.run<string>('return document.querySelector("section[aria-labelledby=now]")?.innerText ?? ""');
-      for (let done = 0; done < 12 && !(await now()).includes('Fan off'); done++) {
+      for (let done = 0; done < 12 && !(await now()).includes('fan off'); done++) {
         const before = await now();
         await browser.until(async () => {
           if ((await now()) !== before) return true;
@@ -95,14 +95,14 @@ describe('the demo household', () => {
           return false;
         }, 'the next step');
       }
-      expect(await now()).toContain('Fan off; take the cover down and put it to soak');
+      expect(await now()).toContain('Clean the air vent · fan off; take the cover down and put it to soak');
       await browser.press('button', 'Done');
       await browser.see('While you wait');
-      await browser.see('Cover soaks');
+      await browser.see('Clean the air vent · cover soaks');
       // The cover is left to itself meanwhile; other work comes first.
       await browser.until(async () => !(await now()).includes('Clean the air vent'), 'work in the wait');
       await browser.press('button', 'Undo');
-      await browser.until(async () => (await now()).includes('Fan off'), 'the fan again');
+      await browser.until(async () => (await now()).includes('fan off'), 'the fan again');
     });
   });
 });
