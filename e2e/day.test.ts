@@ -185,9 +185,22 @@ describe('the day', () => {
       await browser.goTo(`/day/${TODAY}?person=bram`);
       const now = () =>
         browser.run<string>('return document.querySelector("section[aria-labelledby=now] p").textContent');
+      const comesUp = async (what: string) => {
+        await browser.press('button', 'Something came up');
+        await browser.press('button', what);
+      };
       const step = await now();
+      const scrolled = () => browser.run<number>('return Math.round(window.scrollY)');
+      const before = [await scrolled(), browser.presses];
+      await browser.press('button', 'Something came up');
       await browser.press('button', 'To mend');
-      await browser.type('To mend', 'Loose hinge');
+      await browser.see('Written down: to mend.');
+      expect([await scrolled(), browser.presses]).toEqual([before[0], before[1]! + 2]);
+      expect(await browser.focused()).toBe('Something came up');
+      expect(await now()).toBe(step);
+      // What it is can be said afterwards.
+      await browser.press('button', 'Say what it is');
+      await browser.type('What it is', 'Loose hinge');
       await browser.press('button', 'Write it down');
       await browser.see('Loose hinge');
       expect(await now()).toBe(step);
@@ -200,28 +213,30 @@ describe('the day', () => {
       await browser.until(async () => (await now()) === step, 'the step again');
       await browser.press('button', 'Not today');
       await browser.until(async () => (await now()) !== step, 'another step again');
-      await browser.press('button', 'Use up soon');
-      await browser.type('Use up soon', 'Red lentils');
+      await comesUp('Use up soon');
+      await browser.press('button', 'Say what it is');
+      await browser.type('What it is', 'Red lentils');
       await browser.set('Good until', '2027-03-20');
       await browser.press('button', 'Write it down');
       await browser.see(/Red lentils.*good until Sat,? 20 Mar/);
       await browser.press('button', 'Mended: Loose hinge');
       await browser.until(async () => !(await browser.text()).includes('Loose hinge'), 'nothing to mend');
-      await browser.press('opener', 'Something has come between');
-      await browser.press('button', 'Only 20 minutes left');
+      await comesUp('Bram out by 19:00');
       await browser.see(/(All|What fits) is done on/);
       await browser.press('opener', 'Belongings, pile by pile');
       await browser.press('button', 'Bag: give');
-      await browser.press('button', 'To buy');
-      await browser.type('To buy', 'A bulb for the lamp');
+      await comesUp('To buy');
+      await browser.press('button', 'Say what it is');
+      await browser.type('What it is', 'A bulb for the lamp');
       await browser.press('button', 'Write it down');
       await browser.see('A bulb for the lamp');
-      await browser.press('button', 'To buy');
-      await browser.press('button', 'Somebody is ill');
+      await browser.press('button', 'Something came up');
+      await browser.find('button', 'Bram is ill');
       for (const scheme of ['light', 'dark']) {
         await browser.prefer({ 'prefers-color-scheme': scheme, 'prefers-reduced-motion': 'reduce' });
         expect(await findings(browser), scheme).toEqual([]);
       }
+      await browser.press('button', 'Nothing');
       await browser.see('1 bag to give.');
       await browser.press('button', 'Plan the trip to The Old Station');
       await browser.see(/The trip to .* is planned for/);
@@ -242,10 +257,7 @@ describe('the day', () => {
       await browser.see('Found on the way');
       expect(await browser.text()).not.toContain('A bulb');
       // A machine that broke is gone from the house, until somebody names it again.
-      await browser.press('opener', 'Something has come between');
-      await browser.press('button', 'A machine broke');
-      await browser.see('is done another way');
-      await browser.press('button', 'Washing machine');
+      await comesUp('Washing machine broke');
       await browser.kept('All is sent.');
       await browser.goTo('/supplies/wash');
       await browser.see('No washing machine is named under People');
@@ -290,8 +302,14 @@ describe('the day', () => {
       expect(await findings(browser)).toEqual([]);
       await browser.reload();
       await rings();
-      await browser.press('button', 'Heard');
+      // The alarm is a line that leads to its step.
+      const presses = browser.presses;
+      await browser.press('button', new RegExp(`^${title}.*(it is over|waited longer)`));
       await browser.until(async () => !(await isRinging()), 'silence');
+      expect(browser.presses).toBe(presses + 1);
+      expect(await browser.run<string>('return document.activeElement.innerText')).toContain(
+        where.split(',')[0],
+      );
       const heard = await browser.run<string[]>(
         'return JSON.parse(localStorage.getItem("early-thaw-heard"))',
       );

@@ -34,6 +34,14 @@ export const dayActSchema = z.discriminatedUnion('do', [
     /** Until when it is good. */
     by: dateSchema.optional(),
   }),
+  /** What it is that was found, said after it was written down. */
+  z.strictObject({
+    do: z.literal('reword'),
+    found: idSchema,
+    text: textSchema,
+    room: idSchema.optional(),
+    by: dateSchema.optional(),
+  }),
   /** Something that was found has been put away, written on, or thought better of. */
   z.strictObject({ do: z.literal('settle'), found: idSchema }),
   z.strictObject({ do: z.literal('pile'), pile: pileSchema, count: z.int().min(-50).max(50) }),

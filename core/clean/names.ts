@@ -4,7 +4,7 @@ export const PILES = ['stays', 'elsewhere', 'give', 'sell', 'mend', 'recycle', '
 export type Pile = (typeof PILES)[number];
 
 /** What was found on the way: work for later, something to mend or to buy, a thing that belongs in another room, food to use up soon. */
-export const FINDS = ['later', 'mend', 'buy', 'elsewhere', 'use'] as const;
+export const FINDS = ['mend', 'buy', 'elsewhere', 'later', 'use'] as const;
 export type Find = (typeof FINDS)[number];
 
 /** Why a step can't be done. */

@@ -38,6 +38,16 @@ describe('alarmsAt', () => {
     expect(alarm?.about).toEqual({ kind: 'fault', step: 'soak' });
   });
 
+  it('has the loudest first: what stands still, what is late, what is over, and then people', () => {
+    const word = { report: 'faulty', minutes: 0, at: '2027-03-01T18:10' } as const;
+    const wait = (id: string, rest: Partial<RunningWait> = {}) =>
+      ({ ...soak, step: { id, minutes: 30 }, ...rest }) as unknown as RunningWait;
+    const waits = [wait('over', { latest: undefined }), wait('late'), wait('fault', { word })];
+    const stretch = { what: 'begin', since: at('18:00') } as const;
+    const alarms = alarmsAt(waits, [{ person: 'ines', stretch, ...breaks }], at('18:50'));
+    expect(alarms.map(({ id }) => id.split(' ')[0])).toEqual(['fault', 'late', 'over', 'rest']);
+  });
+
   it('calls to a rest after a block, and back after the rest; never after enough', () => {
     const kinds = (what: 'begin' | 'rest' | 'enough', clock: string) =>
       alarmsAt([], [{ person: 'ines', stretch: { what, since: at('18:00') }, ...breaks }], at(clock)).map(

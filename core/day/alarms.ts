@@ -25,7 +25,10 @@ export type StretchOf = {
   readonly breakLength: number;
 };
 
-/** Waits that are over and not seen to, machines that stand still, and for each person a rest that is due or over. */
+/**
+ * Waits that are over and not seen to, machines that stand still, and for each person a rest that is due or over; the
+ * loudest first.
+ */
 export function alarmsAt(
   waits: readonly RunningWait[],
   stretches: readonly StretchOf[],
@@ -47,7 +50,16 @@ export function alarmsAt(
       },
     ];
   });
-  return [...ofWaits, ...stretches.flatMap((one) => ofStretch(one, now))];
+  return [...ofWaits, ...stretches.flatMap((one) => ofStretch(one, now))].sort(
+    (a, b) => loudness(a) - loudness(b),
+  );
+}
+
+/** What does harm by waiting comes before what only waits: the lower, the louder. */
+function loudness({ about }: Alarm): number {
+  if (about.kind === 'fault') return 0;
+  if (about.kind === 'wait') return about.late ? 1 : 2;
+  return 3;
 }
 
 function ofStretch({ person, stretch, breakAfter, breakLength }: StretchOf, now: Second): Alarm[] {

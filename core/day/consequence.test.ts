@@ -65,6 +65,20 @@ describe('consequenceOf', () => {
     expect(found.map(({ room: { id }, method }) => [id, method.id])).toEqual([[room.id, 'found-work']]);
   });
 
+  it('gives work that was found the name that it gets afterwards', () => {
+    const room = household.home.floors[0]!.rooms[0]!;
+    const found = following({ do: 'found', find: 'later', room: room.id, text: 'At: Dust the shelf' });
+    const stop = found.home.floors[0]!.rooms[0]!.stops.at(-1)!.id;
+    const act = { do: 'reword', found: stop.replace('found-', ''), text: 'Scuffed skirting' } as const;
+    const renamed = consequenceOf(
+      { id: 'y', at: '2027-03-01T18:11:00', act },
+      { ...where, home: found.home },
+    );
+    expect(renamed).toEqual({ do: 'rename-stop', id: stop, name: 'Scuffed skirting' });
+    // What is to be mended is no work of the clean.
+    expect(change(act)).toBeUndefined();
+  });
+
   it('leaves what is to be mended, bought or carried elsewhere to the list', () => {
     for (const find of ['mend', 'buy', 'elsewhere'] as const)
       expect(change({ do: 'found', find, text: 'A hinge' })).toBeUndefined();

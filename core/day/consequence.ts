@@ -6,6 +6,7 @@ import type { DayEvent } from '../clean/events';
 import { type Room, roomsOf } from '../home/room';
 import type { HouseholdChange } from '../household/change';
 import type { Editable } from '../household/editable';
+import { findStop } from '../household/home-parts';
 import type { Member } from '../people/member';
 import type { CleanTask } from '../work/task';
 import { hoursFrom, withHoursOn } from './hours-today';
@@ -37,6 +38,8 @@ export function consequenceOf(event: DayEvent, where: Circumstances): HouseholdC
       const room = rooms.find((known) => known.id === act.room) ?? rooms[0];
       return act.find === 'later' && room ? workFound(id, act.text, room) : undefined;
     }
+    case 'reword':
+      return reworded(act.found, act.text, where);
     case 'rain':
       return { do: 'weather', date: today, dry: false };
     case 'run-out':
@@ -84,9 +87,19 @@ function short(
 
 const MOST_NAME = 80;
 
+/** Work that was found bears the name that it has got since. */
+function reworded(found: string, text: string, { home }: Circumstances): HouseholdChange | undefined {
+  const id = stopOfFound(found);
+  return findStop(home, id) && { do: 'rename-stop', id, name: text.slice(0, MOST_NAME) };
+}
+
+function stopOfFound(found: string): string {
+  return `found-${found}`;
+}
+
 /** A stop of its own in the room, with the work that was found there. */
 function workFound(id: string, text: string, room: Room): HouseholdChange {
-  const stop = `found-${id}`;
+  const stop = stopOfFound(id);
   return {
     do: 'several',
     changes: [

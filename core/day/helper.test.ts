@@ -139,6 +139,7 @@ describe('what a helper may say', () => {
   it('takes back and settles their own words alone', () => {
     const acts: readonly DayAct[] = [
       { do: 'settle', found: 'x' },
+      { do: 'reword', found: 'x', text: 'A bulb' },
       { do: 'take-back', said: '7c9b0c4e-0000-4000-8000-000000000001' },
     ];
     for (const act of acts) {

@@ -80,6 +80,7 @@ const MAY_SAY: { readonly [D in DayAct['do']]: Rule<D> } = {
   // To whom else is the household's to say.
   hand: NO_HELPER,
   found: EVERYBODY,
+  reword: OWN_WORDS,
   settle: OWN_WORDS,
   'take-back': OWN_WORDS,
   short: ({ helper }, { who }) => who === helper,

@@ -81,6 +81,15 @@ describe('a run', () => {
     const run = runOf(found, found);
     expect(run.found).toEqual([{ id: found.id, find: 'mend', room: 'hall', text: 'Loose hinge' }]);
     expect(runAfter(run, [at('18:01:00', { do: 'settle', found: found.id })]).found).toEqual([]);
+    const named = at('18:01:00', {
+      do: 'reword',
+      found: found.id,
+      text: 'Hinge of the cupboard',
+      room: 'bath',
+    });
+    expect(runAfter(run, [named]).found).toEqual([
+      { id: found.id, find: 'mend', room: 'bath', text: 'Hinge of the cupboard' },
+    ]);
     const lentils = at('18:02:00', { do: 'found', find: 'use', text: 'Red lentils', by: '2027-03-20' });
     expect(runOf(lentils).found).toMatchObject([{ find: 'use', text: 'Red lentils', by: '2027-03-20' }]);
   });

@@ -119,6 +119,11 @@ const RULES: Rules = {
     if (run.found.some((thing) => thing.id === id)) return {};
     return { found: [...run.found, { id, find, room, text, ...(by !== undefined && { by }) }] };
   },
+  reword: (run, { found, text, room, by }) => ({
+    found: run.found.map((thing) =>
+      thing.id === found ? { ...thing, text, ...(room && { room }), ...(by && { by }) } : thing,
+    ),
+  }),
   settle: (run, { found }) => ({ found: run.found.filter(({ id }) => id !== found) }),
   pile: (run, { pile, count }) => ({ piles: add(run.piles, pile, count) }),
   bag: (run, { kind, pile, count }) => ({ bags: add(run.bags, `${kind}/${pile}`, count) }),

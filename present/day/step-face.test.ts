@@ -2,8 +2,18 @@ import { describe, expect, it } from 'vitest';
 import type { DayItem } from '@/core/day/day-item';
 import type { DayView } from '@/core/day/day-view';
 import { RESTED, type Run } from '@/core/day/run';
+import { secondOf } from '@/core/day/seconds';
 import type { DayFile, DayPerson } from './day-file';
-import { facesOf, isDoneWith, isOver, nameOf, othersFor, stepsAfter, workNote } from './step-face';
+import {
+  facesOf,
+  isDoneWith,
+  isOver,
+  nameOf,
+  othersFor,
+  stepsAfter,
+  tooLongWords,
+  workNote,
+} from './step-face';
 
 const person = (id: string, ...cannot: string[]): DayPerson => ({
   id,
@@ -50,6 +60,20 @@ describe('the face of a step', () => {
     const faces = facesOf(TWO);
     expect(faces(itemOf('taps/wrap', ['ada']))).toBe(faces(itemOf('taps/wrap', ['ada'])));
     expect(faces(itemOf('taps/wrap', ['ben']))).not.toBe(faces(itemOf('taps/wrap', ['ada'])));
+  });
+});
+
+describe('a step that is longer than what is left', () => {
+  const sessions = [{ person: 'ada', start: '2027-03-01T18:00', end: '2027-03-01T18:30' }];
+  const said = (person: string, clock: string) =>
+    tooLongWords(itemOf('taps/wrap', [person]), { ...TWO, sessions }, secondOf(`2027-03-01T${clock}:00`));
+
+  it('is said so, and only then', () => {
+    expect(said('ada', '18:25')).toBeUndefined();
+    expect(said('ada', '18:26')).toMatch(/^Longer than what is left: 4 min until 18:30\./);
+    // Outside the session, or in another's, nothing is left over.
+    expect(said('ada', '18:30')).toBeUndefined();
+    expect(said('ben', '18:26')).toBeUndefined();
   });
 });
 

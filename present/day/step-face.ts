@@ -1,6 +1,9 @@
+import { minuteOf } from '@/core/basics/local-time';
 import type { DayItem } from '@/core/day/day-item';
 import type { DayView } from '@/core/day/day-view';
 import type { Run } from '@/core/day/run';
+import { formatSecond, type Second } from '@/core/day/seconds';
+import { clock, duration } from '../words/words';
 import type { DayFile, DayPerson, StepWords } from './day-file';
 
 /** A step with the words for it, as the screen shows it. */
@@ -74,6 +77,23 @@ export function workNote(step: string, { work }: Run, file: DayFile): string | u
   const found = work.get(step);
   if (found?.since === undefined || found.by === file.person) return undefined;
   return `${nameOf(found.by, file)} is at it`;
+}
+
+/** That a step takes longer than what is left of the session of whoever has it; undefined where it fits. */
+export function tooLongWords(
+  { step, people }: DayItem,
+  { sessions }: DayFile,
+  now: Second,
+): string | undefined {
+  const at = formatSecond(now).slice(0, 16);
+  const session = sessions.find(
+    ({ person, start, end }) => people.includes(person) && start <= at && at < end,
+  );
+  if (!session) return undefined;
+  const left = minuteOf(session.end) - minuteOf(at);
+  return step.minutes > left
+    ? `Longer than what is left: ${duration(left)} until ${clock(session.end)}. It may be begun, or left for another day.`
+    : undefined;
 }
 
 /** Who else may do a step: nobody from whom one of its hazards is kept. */

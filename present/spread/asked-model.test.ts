@@ -43,7 +43,8 @@ describe('what can be asked for', () => {
     expect(screen.dates[0]).toBe('2027-03-01');
     expect(screen.dates).toHaveLength(14);
     expect(screen.free).toHaveLength(14);
-    expect(screen.free[8]).toMatch(/^Tuesday 9 March: .*Bram 18:30 to 20:30/);
+    expect(screen.free[8]!.words).toMatch(/^Tuesday 9 March: .*Bram 18:30 to 20:30/);
+    expect(screen.free[8]!.isAny).toBe(true);
     expect(screen.last).toBe(demo.clean.finish);
   });
 });
@@ -62,7 +63,9 @@ describe('what was asked for', () => {
   it('tells what does not fit then, and what binds nothing any more', () => {
     // Nobody is there at that hour.
     const night: Focus = { ...sills, hours: { from: '03:00', to: '04:00' } };
-    expect(screenOf({ focus: [night] }).screen.rows[0]!.notes[1]).toMatch(/jobs? (does|do) not fit then/);
+    const [row] = screenOf({ focus: [night] }).screen.rows;
+    expect(row!.notes[1]).toMatch(/jobs? (does|do) not fit then/);
+    expect(row!.loosen).toEqual({ do: 'put-focus', focus: { ...night, binds: 'time' } });
     const over: Focus = { ...sills, days: { date: '2026-03-09' } };
     expect(screenOf({ focus: [over] }).screen.rows[0]!.notes[1]).toMatch(/binds nothing any more/);
   });

@@ -21,6 +21,8 @@ export type AskedRow = {
   /** How strictly it is meant, and what does not fit. */
   readonly notes: readonly string[];
   readonly takeBack: HouseholdChange;
+  /** What does not fit then may be done at other times. */
+  readonly loosen?: HouseholdChange;
 };
 
 /** What a focus can be about: its value, and the words for it. */
@@ -32,7 +34,7 @@ export type AskedScreen = {
   /** Dates that can be pressed: from today on, up to the finish. */
   readonly dates: readonly string[];
   /** Who has time on each of them, and when. */
-  readonly free: readonly string[];
+  readonly free: readonly { readonly words: string; readonly isAny: boolean }[];
   readonly last: string;
   readonly people: readonly { readonly id: string; readonly name: string }[];
 };
@@ -49,21 +51,23 @@ export function askedScreen(state: Current, campaign: Campaign): AskedScreen {
     rows: rowsOf(state, campaign),
     abouts: aboutsOf(state, tasks),
     dates,
-    free: dates.map((date) => freeWords(date, campaign, household)),
+    free: dates.map((date) => freeOn(date, campaign, household)),
     last: finish,
     people: household.people.map(({ id, name }) => ({ id, name })),
   };
 }
 
-function freeWords(date: string, { problem }: Campaign, { people }: Current['household']): string {
+function freeOn(date: string, { problem }: Campaign, { people }: Current['household']) {
   const words = problem.people.flatMap(({ id, windows }) => {
     const own = windows.filter(({ start }) => start.startsWith(date));
     const name = people.find((one) => one.id === id)?.name ?? 'Somebody';
     return own.map(({ start, end }) => `${name} ${clock(start)} to ${clock(end)}`);
   });
-  return words.length === 0
-    ? `Nobody has time on ${longDate(date)}.`
-    : `${longDate(date)}: ${words.join(', ')}.`;
+  const isAny = words.length > 0;
+  return {
+    isAny,
+    words: isAny ? `${longDate(date)}: ${words.join(', ')}.` : `Nobody has time on ${longDate(date)}.`,
+  };
 }
 
 function aboutsOf({ household }: Current, tasks: readonly CleanTask[]): AskedScreen['abouts'] {
@@ -122,12 +126,7 @@ function rowsOf({ household, tasks }: Current, campaign: Campaign): AskedRow[] {
   };
   const person = (id: string) => household.people.find((one) => one.id === id)?.name ?? 'somebody';
   return [
-    ...focus.map((one) => ({
-      key: `focus ${one.id}`,
-      words: focusWords(one, household),
-      notes: [BINDS_WORDS[one.binds], ...outcomeOf(one, campaign)],
-      takeBack: { do: 'drop-focus', focus: one.id } as const,
-    })),
+    ...focus.map((one) => focusRow(one, household, campaign)),
     ...free.map((date) => ({
       key: `free ${date}`,
       words: `Kept free: ${longDate(date)}`,
@@ -155,14 +154,28 @@ function rowsOf({ household, tasks }: Current, campaign: Campaign): AskedRow[] {
   ];
 }
 
-/** What has come of it: whether it still binds anything, and what does not fit into it. */
-function outcomeOf({ id }: Focus, { problem, plans }: Campaign): string[] {
+function focusRow(focus: Focus, household: Current['household'], campaign: Campaign): AskedRow {
+  const { isOver, out } = outcomeOf(focus, campaign);
+  return {
+    key: `focus ${focus.id}`,
+    words: focusWords(focus, household),
+    notes: [
+      BINDS_WORDS[focus.binds],
+      ...(isOver ? ['It is over, or what it is about is gone: it binds nothing any more.'] : []),
+      ...(out > 0 ? [`${count(out, 'job does', 'jobs do')} not fit then.`] : []),
+    ],
+    takeBack: { do: 'drop-focus', focus: focus.id },
+    ...(out > 0 && { loosen: { do: 'put-focus', focus: { ...focus, binds: 'time' } } as const }),
+  };
+}
+
+/** Whether it still binds anything, and how many jobs do not fit into it. */
+function outcomeOf({ id }: Focus, { problem, plans }: Campaign): { isOver: boolean; out: number } {
   const own = (problem.focus ?? []).filter((one) => one.id.startsWith(`${id} `));
-  if (own.length === 0) return ['It is over, or what it is about is gone: it binds nothing any more.'];
   const out = (plans?.latest.plan.unplaced ?? []).filter(
     ({ task, reason }) => reason === 'focus' && own.some((one) => isAbout(one, task, problem)),
   );
-  return out.length === 0 ? [] : [`${count(out.length, 'job does', 'jobs do')} not fit then.`];
+  return { isOver: own.length === 0, out: out.length };
 }
 
 function isAbout({ rooms, kinds, tasks }: ProblemFocus, id: string, problem: Campaign['problem']): boolean {

@@ -86,7 +86,7 @@ export async function eventsOfStep(scope: HouseholdScope, step: string): Promise
 }
 
 /** What lasts beyond its day: things found, and what is in the piles. */
-const LASTING: readonly DayAct['do'][] = ['found', 'settle', 'pile', 'bag'];
+const LASTING: readonly DayAct['do'][] = ['found', 'reword', 'settle', 'pile', 'bag'];
 
 export async function lastingBefore(scope: HouseholdScope, date: string): Promise<ToldEvent[]> {
   return told(await counted(scope).whereIn('kind', LASTING).where('date', '<', date));
@@ -94,7 +94,7 @@ export async function lastingBefore(scope: HouseholdScope, date: string): Promis
 
 /** All that was found on whatever day, and what has become of it. */
 export async function findsOf(scope: HouseholdScope): Promise<ToldEvent[]> {
-  return told(await counted(scope).whereIn('kind', ['found', 'settle']));
+  return told(await counted(scope).whereIn('kind', ['found', 'reword', 'settle']));
 }
 
 function told(rows: readonly EventRow[]): ToldEvent[] {

@@ -1,16 +1,22 @@
 'use client';
+import ArrowForwardOutlined from '@mui/icons-material/ArrowForwardOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
 import { useEffect, useRef, useState } from 'react';
 import { type Alarm, alarmsAt } from '@/core/day/alarms';
 import type { DayFile } from '@/present/day/day-file';
 import { nameOf } from '@/present/day/step-face';
 import { clock } from '@/present/words/words';
-import { useDay } from './day-context';
+import { type Day, useDay } from './day-context';
+import { goToPlace, placeOfStep, placeOfStretch, placeOfWait } from './places';
 import { hangBell, heardAlarms, keepHeard, ring } from './run/bell';
 import { useSecond } from './run/use-day-store';
 
-/** What must not go unheard: it rings, and stays on the page until somebody has pressed it away. */
+/**
+ * What must not go unheard, the loudest first, each a line that leads to its step: it rings, and stays on the page until
+ * somebody has pressed it.
+ */
 export function Alarms() {
   const { file, run, view, workers, store } = useDay();
   const now = useSecond(store);
@@ -22,13 +28,25 @@ export function Alarms() {
   }));
   const alarms = alarmsAt(view.waits, stretches, now).filter(({ id }) => !heard.has(id));
   useRinging(alarms, file);
+  const goTo = (alarm: Alarm) => {
+    silence(alarm.id);
+    goToPlace(placesOf(alarm, view.waits));
+  };
   if (alarms.length === 0) return null;
   return (
     <Box role="alert" sx={{ display: 'grid', gap: 1, position: 'sticky', top: 8, zIndex: 2 }}>
       {alarms.map((alarm) => (
         <Box key={alarm.id} sx={ALARM}>
-          <Box sx={{ fontWeight: 560, fontSize: '1.1rem', flex: '1 1 220px' }}>{alarmWords(alarm, file)}</Box>
-          <Button variant="contained" onClick={() => silence(alarm.id)} sx={{ minHeight: 48 }}>
+          <ButtonBase onClick={() => goTo(alarm)} sx={LEADS}>
+            {alarmWords(alarm, file)}
+            <ArrowForwardOutlined fontSize="small" aria-hidden />
+          </ButtonBase>
+          <Button
+            color="inherit"
+            onClick={() => silence(alarm.id)}
+            aria-label={`Heard: ${alarmWords(alarm, file)}`}
+            sx={{ minHeight: 48, flexShrink: 0 }}
+          >
             Heard
           </Button>
         </Box>
@@ -41,12 +59,19 @@ const ALARM = {
   bgcolor: 'var(--mui-palette-thaw-sunSoft)',
   color: 'text.primary',
   border: '2px solid var(--mui-palette-thaw-sun)',
-  p: 1.5,
   display: 'flex',
-  flexWrap: 'wrap',
-  gap: 1.5,
   alignItems: 'center',
+} as const;
+
+const LEADS = {
+  flex: 1,
+  minHeight: 48,
+  px: 1.5,
+  py: 0.75,
+  gap: 1,
   justifyContent: 'space-between',
+  textAlign: 'start',
+  fontWeight: 560,
 } as const;
 
 /** Alarms that somebody has pressed away on this phone. */
@@ -64,6 +89,14 @@ function useHeard() {
     keepHeard(known);
   };
   return { heard, silence };
+}
+
+/** Where what is to be seen to stands: the step that comes after a wait, or the wait itself. */
+function placesOf({ about }: Alarm, waits: Day['view']['waits']): string[] {
+  if (!('step' in about)) return [placeOfStretch(about.person)];
+  const next = waits.find(({ step }) => step.id === about.step)?.next;
+  const wait = placeOfWait(about.step);
+  return next === undefined || about.kind === 'fault' ? [wait] : [placeOfStep(next), wait];
 }
 
 const RING_AGAIN_MS = 20_000;

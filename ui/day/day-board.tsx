@@ -2,9 +2,17 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { DayFile } from '@/present/day/day-file';
-import { isOver, nameOf, othersFor, type StepFace, stepsAfter, workNote } from '@/present/day/step-face';
+import {
+  isOver,
+  nameOf,
+  othersFor,
+  type StepFace,
+  stepsAfter,
+  tooLongWords,
+  workNote,
+} from '@/present/day/step-face';
 import { count, duration } from '@/present/words/words';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
@@ -13,7 +21,6 @@ import type { DayAsks } from './ask-button';
 import { type Day, DayProvider, useDay } from './day-context';
 import { Found } from './found';
 import { LinkLine } from './link-line';
-import { Mishaps } from './mishaps';
 import { NowStep } from './now-step';
 import { OffSteps } from './off-steps';
 import { OthersSteps } from './others-steps';
@@ -22,6 +29,7 @@ import { wakeBell } from './run/bell';
 import { SessionEnd } from './session-end';
 import { StepLine } from './step-line';
 import { Stretches } from './stretches';
+import { ThumbBar } from './thumb-bar';
 import { Tick } from './tick';
 import { Waits } from './waits';
 
@@ -31,38 +39,40 @@ type DayBoardProps = {
   readonly base: string;
   /** Not for helpers. */
   readonly asks?: DayAsks;
+  /** What is carried in before the work. */
+  readonly children?: ReactNode;
 };
 
 /** Now, while you wait, next: a day carried out, with the server or without. */
-export function DayBoard({ file, base, asks }: DayBoardProps) {
+export function DayBoard({ file, base, asks, children }: DayBoardProps) {
   return (
     <DayProvider file={file} base={base} asks={asks}>
-      <Sections />
+      <Sections kits={children} />
     </DayProvider>
   );
 }
 
 /** From what must not be missed to what is behind. */
-function Sections() {
+function Sections({ kits }: { kits: ReactNode }) {
   const day = useDay();
-  const { file, run, view, state, store, isToday, asks } = day;
+  const { file, run, view, face, state, store, isToday, asks } = day;
   const ticking = useTicking(day);
   const end = endOf(day);
   return (
-    <Stack spacing={3} useFlexGap>
+    <Stack spacing={3} useFlexGap sx={ABOVE_BAR}>
       {isToday && <Alarms />}
       <LinkLine state={state} store={store} />
       <LastTick ticking={ticking} isOver={end !== undefined} />
       {end && <SessionEnd file={file} run={run} isAll={end === 'all'} />}
-      {/* Before the work it is what comes first; while it goes on, the step does. */}
-      {isToday && <Stretches at="before" />}
-      {!end && <Now onDone={ticking.done} />}
-      {isToday && <Stretches at="during" />}
+      {!end && <Now />}
+      {(view.now || isToday) && <ThumbBar step={view.now && face(view.now)} onDone={ticking.done} />}
+      {isToday && <Stretches />}
+      {kits}
       {isToday && <Waits waits={view.waits} file={file} store={store} />}
       <Next onDone={ticking.done} />
       {isToday && file.person !== undefined && !file.helper && <OthersSteps person={file.person} />}
       <OffSteps />
-      {isToday && <Found things={run.found} file={file} room={roomNow(day)} store={store} />}
+      {isToday && <Found things={run.found} file={file} store={store} />}
       {isToday && !file.helper && (
         <Piles
           piles={run.piles}
@@ -72,11 +82,13 @@ function Sections() {
           planTrip={asks?.planTrip}
         />
       )}
-      {isToday && <Mishaps file={file} store={store} />}
       <DoneSteps onUndo={ticking.undo} />
     </Stack>
   );
 }
+
+/** The last of the page is not under the bar at the foot of a phone. */
+const ABOVE_BAR = { '--thumb-height': { xs: '132px', md: '0px' }, pb: 'var(--thumb-height)' } as const;
 
 type Ticking = {
   /** What was ticked off last on this page. */
@@ -108,10 +120,6 @@ function endOf({ view, workers, run }: Day): 'all' | 'enough' | undefined {
   return isOver(view) ? 'all' : undefined;
 }
 
-function roomNow({ view, face }: Day): string | undefined {
-  return view.now && face(view.now).room;
-}
-
 function LastTick({ ticking: { last, undo }, isOver }: { ticking: Ticking; isOver: boolean }) {
   const { run, view, face, store } = useDay();
   if (!last || !run.done.has(last.id)) return null;
@@ -126,8 +134,8 @@ function LastTick({ ticking: { last, undo }, isOver }: { ticking: Ticking; isOve
   );
 }
 
-function Now({ onDone }: { onDone: (step: StepFace) => void }) {
-  const { file, run, view, face, store, isToday, signer } = useDay();
+function Now() {
+  const { file, run, view, face, store, isToday, second, signer } = useDay();
   if (!view.now) return <NothingNow open={view.next.length} isToday={isToday} />;
   const step = face(view.now);
   return (
@@ -139,7 +147,7 @@ function Now({ onDone }: { onDone: (step: StepFace) => void }) {
       others={othersFor(step.item, file)}
       carry={(act) => void store.carry(act, signer(step.item))}
       store={store}
-      onDone={onDone}
+      tooLong={isToday ? tooLongWords(step.item, file, second) : undefined}
     />
   );
 }

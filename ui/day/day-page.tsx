@@ -37,8 +37,9 @@ export function DayPage({ file, kits, rolled, asks }: DayPageProps) {
             {call.note && `. ${call.note}`}
           </Sentence>
         ))}
-        <Kits kits={kits} />
-        <DayBoard key={`${date} ${person}`} file={file} base="/api/day" asks={asks} />
+        <DayBoard key={`${date} ${person}`} file={file} base="/api/day" asks={asks}>
+          <Kits kits={kits} />
+        </DayBoard>
         <OtherDays date={date} today={today} next={file.nextDate} />
       </Stack>
     </Box>
@@ -61,8 +62,9 @@ export function HelperPage({ file, kits, base }: HelperPageProps) {
         {longDate(file.date)}. {sessionWords(file)}
       </PageHead>
       <Stack spacing={2.5}>
-        <Kits kits={kits} />
-        <DayBoard file={file} base={base} />
+        <DayBoard file={file} base={base}>
+          <Kits kits={kits} />
+        </DayBoard>
       </Stack>
     </Box>
   );
@@ -87,7 +89,12 @@ function Whose({ people, person, date }: WhoseProps) {
   if (people.length < 2) return null;
   const choices = [{ id: undefined, name: 'Everybody' }, ...people];
   return (
-    <Box component="nav" aria-label="Whose day" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+    <Box
+      component="nav"
+      aria-label="Whose day"
+      // One row on a phone, however many there are: the work is what one came for.
+      sx={{ display: 'flex', flexWrap: { md: 'wrap' }, gap: 1, overflowX: 'auto', p: '3px', m: '-3px' }}
+    >
       {choices.map(({ id, name }) => (
         <LinkButton
           key={name}

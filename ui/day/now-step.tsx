@@ -1,8 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import type { DayAct } from '@/core/clean/events';
 import { HINDRANCES, type Hindrance } from '@/core/clean/names';
 import { spentOn, type Work } from '@/core/day/run';
@@ -12,6 +11,7 @@ import { inSentence } from '@/present/words/piece-of-work';
 import { clock, duration } from '@/present/words/words';
 import { CUT, FROST } from '../theme/frost';
 import { ActRow } from './act-row';
+import { placeOfStep } from './places';
 import type { DayStore } from './run/day-store';
 import { readAloud } from './run/read-aloud';
 import { useSecond } from './run/use-day-store';
@@ -23,9 +23,6 @@ export const HINDRANCE_WORDS: Record<Hindrance, string> = {
   broken: 'It is broken',
   unsafe: 'It does not look safe',
 };
-
-/** So soon after a step has come up, a second press was meant for the one before. */
-const DOUBLE_MS = 400;
 
 const SHARES = [25, 50, 75] as const;
 
@@ -40,23 +37,26 @@ type NowStepProps = {
   /** In the name of whose step it is. */
   readonly carry: (act: DayAct) => void;
   readonly store: DayStore;
-  readonly onDone: (step: StepFace) => void;
+  /** The minutes that are left of the session, where the step takes longer. */
+  readonly tooLong: string | undefined;
 };
 
 /** The one thing to do now, with everything one needs to know and one big press. */
 export function NowStep(props: NowStepProps) {
-  const { step, isToday, work, share, others, carry, store, onDone } = props;
+  const { step, isToday, work, share, others, carry, store, tooLong } = props;
   return (
     <Box
       component="section"
       aria-labelledby="now"
-      sx={{ background: FROST, clipPath: CUT, p: { xs: 2, sm: 3 } }}
+      id={placeOfStep(step.id)}
+      tabIndex={-1}
+      sx={{ background: FROST, clipPath: CUT, p: { xs: 2, sm: 3 }, '&:focus': { outlineOffset: '-6px' } }}
     >
       <WhatItIs step={step} isToday={isToday} share={share} />
+      {tooLong && <Typography sx={{ mt: 0.5, fontWeight: 600 }}>{tooLong}</Typography>}
       <HowItGoes step={step} />
-      <Presses step={step} work={work} carry={carry} onDone={onDone} />
       {work && <Spent work={work} store={store} />}
-      <MoreAboutStep key={step.id} step={step} isToday={isToday} others={others} carry={carry} />
+      <MoreAboutStep key={step.id} step={step} isToday={isToday} work={work} others={others} carry={carry} />
     </Box>
   );
 }
@@ -104,62 +104,6 @@ function HowItGoes({ step }: { step: StepFace }) {
   );
 }
 
-/** Under the thumb on a phone, however much there is to read; nothing to read shows through between. */
-const UNDER_THUMB = {
-  mt: 2.5,
-  display: 'flex',
-  flexWrap: 'wrap',
-  gap: 1.5,
-  maxWidth: { md: 620 },
-  position: { xs: 'sticky', md: 'static' },
-  bottom: 'var(--bar-height, 56px)',
-  mx: { xs: -2, sm: -3, md: 0 },
-  px: { xs: 2, sm: 3, md: 0 },
-  py: { xs: 1.5, md: 0 },
-  background: { xs: FROST, md: 'none' },
-} as const;
-
-function Presses({ step, work, carry, onDone }: Pick<NowStepProps, 'step' | 'work' | 'carry' | 'onDone'>) {
-  const runs = work?.since !== undefined;
-  const shownAt = useShownAt(step.id);
-  return (
-    <Box sx={UNDER_THUMB}>
-      <Button
-        variant="contained"
-        size="large"
-        // The second press of a double one would land on the next step.
-        onClick={(event) =>
-          (event.detail <= 1 || performance.now() - shownAt.current > DOUBLE_MS) && onDone(step)
-        }
-        // A key that is held down is one press.
-        onKeyDown={(event) => event.repeat && event.preventDefault()}
-        sx={{ minHeight: 64, flex: '2 1 160px', fontSize: '1.25rem' }}
-      >
-        Done
-      </Button>
-      <Button
-        variant="outlined"
-        size="large"
-        color="inherit"
-        onClick={() => carry({ do: runs ? 'pause' : 'start', step: step.id })}
-        sx={{ minHeight: 64, flex: '1 1 110px', bgcolor: 'background.paper' }}
-      >
-        {runs ? 'Pause' : work ? 'Carry on' : 'Start'}
-      </Button>
-    </Box>
-  );
-}
-
-/** When the step has come up, in milliseconds of the page. */
-function useShownAt(step: string) {
-  const shownAt = useRef(0);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another step has come up.
-  useLayoutEffect(() => {
-    shownAt.current = performance.now();
-  }, [step]);
-  return shownAt;
-}
-
 function Cautions({ cautions }: { cautions: readonly string[] }) {
   return (
     <Box
@@ -193,15 +137,20 @@ function Spent({ work, store }: { work: Work; store: DayStore }) {
   );
 }
 
-type MoreProps = Pick<NowStepProps, 'step' | 'isToday' | 'others' | 'carry'>;
+type MoreProps = Pick<NowStepProps, 'step' | 'isToday' | 'work' | 'others' | 'carry'>;
 
-/** What else can become of a step: in part, not at all, and on its day also later or by somebody else. */
-function MoreAboutStep({ step, isToday, others, carry }: MoreProps) {
+/** What else can become of a step: timed, in part, not at all, and on its day also later or by somebody else. */
+function MoreAboutStep({ step, isToday, work, others, carry }: MoreProps) {
   const [asks, setAsks] = useState<Question>();
   const { id } = step;
   const say = (act: DayAct) => {
     setAsks(undefined);
     carry(act);
+  };
+  const runs = work?.since !== undefined;
+  const timing = {
+    words: runs ? 'Pause' : work ? 'Carry on' : 'Start',
+    press: () => carry({ do: runs ? 'pause' : 'start', step: id }),
   };
   const later = { words: 'Not today', press: () => say({ do: 'not-today', step: id }) };
   const handOn = others.map((person) => ({
@@ -213,6 +162,7 @@ function MoreAboutStep({ step, isToday, others, carry }: MoreProps) {
     <Box sx={{ mt: 2, display: 'grid', gap: 1.5 }}>
       <ActRow
         presses={[
+          timing,
           { words: 'Part done', press: () => setAsks('part') },
           ...(isToday ? [later] : []),
           { words: 'Can’t', press: () => setAsks('cannot') },

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { memo } from 'react';
 import type { StepFace } from '@/present/day/step-face';
 import { clock, duration } from '@/present/words/words';
+import { placeOfStep } from './places';
 
 type StepLineProps = {
   readonly step: StepFace;
@@ -20,7 +21,7 @@ type StepLineProps = {
 export const StepLine = memo(function StepLine(props: StepLineProps) {
   const { step, note, press, onPress, clear = false, isQuiet = false } = props;
   return (
-    <Box component="li" sx={clear ? { ...LINE, ...CLEAR } : LINE}>
+    <Box component="li" id={placeOfStep(step.id)} tabIndex={-1} sx={clear ? { ...LINE, ...CLEAR } : LINE}>
       <Box component="span" sx={{ alignSelf: 'start', pt: 0.25, color: 'text.secondary' }}>
         {clock(step.item.start)}
       </Box>

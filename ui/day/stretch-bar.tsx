@@ -7,6 +7,7 @@ import type { DayPerson } from '@/present/day/day-file';
 import { duration } from '@/present/words/words';
 import { ActRow } from './act-row';
 import { AwakePress } from './awake-press';
+import { placeOfStretch } from './places';
 import { wakeBell } from './run/bell';
 import type { DayStore } from './run/day-store';
 import { useSecond } from './run/use-day-store';
@@ -33,7 +34,7 @@ export const StretchBar = memo(function StretchBar({ stretch, person, isNamed, s
     return what === 'begin' ? [rest, enough] : [begin, enough];
   };
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
+    <Box id={placeOfStretch(person.id)} tabIndex={-1} sx={{ display: 'grid', gap: 1 }}>
       {stretch && <StretchLine stretch={stretch} person={person} store={store} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'flex-end' }}>
         <ActRow

@@ -8,19 +8,13 @@ import { AskButton } from './ask-button';
 import { type Day, useDay } from './day-context';
 import { StretchBar } from './stretch-bar';
 
-/**
- * The stretch of work of everybody whose day is on the page: of those who are at it (`during`), or of those who have not
- * begun, rest or have enough (`before`).
- */
-export function Stretches({ at }: { at: 'before' | 'during' }) {
+/** The stretch of work of everybody whose day is on the page. */
+export function Stretches() {
   const day = useDay();
-  const shown = day.workers.filter(
-    ({ id }) => (day.run.stretches.get(id)?.what === 'begin') === (at === 'during'),
-  );
-  if (shown.length === 0) return null;
+  if (day.workers.length === 0) return null;
   return (
     <Stack spacing={2} useFlexGap>
-      {shown.map((person) => (
+      {day.workers.map((person) => (
         <StretchOf key={person.id} person={person} day={day} />
       ))}
     </Stack>

@@ -6,6 +6,7 @@ import { type Second, secondOf } from '@/core/day/seconds';
 import type { DayFile } from '@/present/day/day-file';
 import { clock, shortDate } from '@/present/words/words';
 import { ActRow, type Press } from './act-row';
+import { placeOfWait } from './places';
 import type { DayStore } from './run/day-store';
 import { useSecond } from './run/use-day-store';
 
@@ -51,6 +52,8 @@ function Wait({ wait, file, store }: WaitProps) {
   return (
     <Box
       component="li"
+      id={placeOfWait(wait.step.id)}
+      tabIndex={-1}
       sx={{ border: '1px solid', borderColor: 'divider', bgcolor: 'background.paper', p: 1.5 }}
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, fontWeight: 560 }}>
@@ -119,7 +122,7 @@ function pressesOf(wait: RunningWait, title: string, store: DayStore): Press[] {
   ];
 }
 
-function leftWords(seconds: Second): string {
+export function leftWords(seconds: Second): string {
   if (seconds <= 0) return 'ready';
   const hours = Math.floor(seconds / 3600);
   const rest = `${String(Math.floor((seconds % 3600) / 60)).padStart(hours > 0 ? 2 : 1, '0')}:${String(seconds % 60).padStart(2, '0')}`;

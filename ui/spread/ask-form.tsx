@@ -53,7 +53,7 @@ export function AskForm({ screen, isSending, onAsk }: AskFormProps) {
   const ask = (event: FormEvent) => {
     event.preventDefault();
     const days = daysOf(draft, screen);
-    const missing = faultOf(draft, days);
+    const missing = faultOf(draft, days, screen);
     setFault(missing);
     if (missing || !days) return;
     onAsk(focusOf(draft, days));
@@ -87,9 +87,17 @@ function daysOf(draft: Draft, { dates, last }: AskedScreen): FocusDays | undefin
   return from === to ? { date: from } : { from, to };
 }
 
-function faultOf({ about }: Draft, days: FocusDays | undefined): string | undefined {
+function faultOf(
+  { about, pressed }: Draft,
+  days: FocusDays | undefined,
+  { free }: AskedScreen,
+): string | undefined {
   if (about === '') return 'Choose what it is about.';
-  return days ? undefined : 'Choose a day, or the first and the last of several.';
+  if (!days) return 'Choose a day, or the first and the last of several.';
+  const isAnyFree = free.some(({ isAny }, at) => isAny && isWithin(at, pressed));
+  return pressed && !isAnyFree
+    ? 'Nobody has time then. Choose another day, or give somebody hours under People.'
+    : undefined;
 }
 
 function focusOf({ about, hours, person, binds }: Draft, days: FocusDays): Focus {
@@ -176,7 +184,7 @@ function When({ draft, set, screen }: PartProps) {
       <Box role="status" sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
         {screen.free
           .filter((_, at) => isWithin(at, draft.pressed))
-          .map((words) => (
+          .map(({ words }) => (
             <div key={words}>{words}</div>
           ))}
       </Box>

@@ -81,15 +81,15 @@ function Row({ row, steering }: { row: AskedRow; steering: SteeringState }) {
       component="li"
       sx={{
         display: 'flex',
-        gap: 2,
+        gap: 1,
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
         alignItems: 'center',
-        justifyContent: 'space-between',
         py: 1,
         borderTop: '1px solid',
         borderColor: 'divider',
       }}
     >
-      <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
+      <Box sx={{ minWidth: 0, flex: '1 1 220px', overflowWrap: 'anywhere' }}>
         <Box sx={{ fontWeight: 560 }}>{row.words}</Box>
         {row.notes.map((note) => (
           <Box key={note} sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
@@ -97,6 +97,7 @@ function Row({ row, steering }: { row: AskedRow; steering: SteeringState }) {
           </Box>
         ))}
       </Box>
+      {row.loosen && <Loosen row={row} change={row.loosen} steering={steering} />}
       <Button
         color="inherit"
         disabled={steering.pending}
@@ -107,5 +108,26 @@ function Row({ row, steering }: { row: AskedRow; steering: SteeringState }) {
         Take back
       </Button>
     </Box>
+  );
+}
+
+type LoosenProps = {
+  readonly row: AskedRow;
+  readonly change: NonNullable<AskedRow['loosen']>;
+  readonly steering: SteeringState;
+};
+
+/** The smallest change that gives what does not fit a place again. */
+function Loosen({ row, change, steering }: LoosenProps) {
+  return (
+    <Button
+      variant="outlined"
+      disabled={steering.pending}
+      onClick={() => steering.steer(change)}
+      aria-label={`The rest at other times: ${row.words}`}
+      sx={{ flexShrink: 0 }}
+    >
+      The rest at other times
+    </Button>
   );
 }

@@ -1,0 +1,77 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Drawer from '@mui/material/Drawer';
+import Typography from '@mui/material/Typography';
+import { useId } from 'react';
+import { formatSecond } from '@/core/day/seconds';
+import { type CameUp, type CameUpGroup, cameUp } from '@/present/day/came-up';
+import { ActRow } from './act-row';
+import { useDay } from './day-context';
+
+type CameUpSheetProps = {
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+  readonly onSaid: (said: CameUp) => void;
+};
+
+/** Everything that is found or comes between, each of it one press; one's place on the page is kept under it. */
+export function CameUpSheet({ isOpen, onClose, onSaid }: CameUpSheetProps) {
+  const title = useId();
+  return (
+    <Drawer
+      anchor="bottom"
+      open={isOpen}
+      onClose={onClose}
+      slotProps={{ paper: { 'aria-labelledby': title, role: 'dialog', 'aria-modal': true, sx: PAPER } }}
+    >
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 2 }}>
+        <Typography id={title} variant="h2">
+          What came up?
+        </Typography>
+        <Button color="inherit" onClick={onClose}>
+          Nothing
+        </Button>
+      </Box>
+      {isOpen && <Groups onSaid={onSaid} />}
+    </Drawer>
+  );
+}
+
+const PAPER = {
+  maxHeight: '88dvh',
+  maxWidth: 720,
+  mx: 'auto',
+  px: { xs: 2, sm: 3 },
+  pt: 2,
+  pb: 'calc(16px + env(safe-area-inset-bottom))',
+  display: 'grid',
+  gap: 2,
+  alignContent: 'start',
+  overscrollBehavior: 'contain',
+} as const;
+
+function Groups({ onSaid }: Pick<CameUpSheetProps, 'onSaid'>) {
+  const { file, workers, view, face, store } = useDay();
+  const now = formatSecond(store.now());
+  const groups = cameUp({
+    file,
+    workers,
+    step: view.now && face(view.now),
+    minute: Number(now.slice(11, 13)) * 60 + Number(now.slice(14, 16)),
+  });
+  return groups.map((group) => <Group key={group.title} group={group} onSaid={onSaid} />);
+}
+
+function Group({ group, onSaid }: { group: CameUpGroup } & Pick<CameUpSheetProps, 'onSaid'>) {
+  return (
+    <ActRow
+      title={group.title}
+      presses={group.presses.map((said) => ({
+        words: said.words,
+        press: () => onSaid(said),
+        ...(said.label && { label: said.label }),
+      }))}
+    />
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import Typography from '@mui/material/Typography';
+import { type FormEvent, useId, useState } from 'react';
+import type { FoundThing } from '@/core/day/run';
+import { FIND_WORDS } from '@/present/day/came-up';
+import type { DayFile } from '@/present/day/day-file';
+import { DateField } from '../parts/date-field';
+import { NativeSelect } from '../parts/native-select';
+import { TextField } from '../parts/text-field';
+import type { DayStore } from './run/day-store';
+
+type NameFoundProps = {
+  readonly thing: FoundThing;
+  readonly file: DayFile;
+  readonly store: DayStore;
+  readonly onClose: () => void;
+};
+
+/** What it is that was found: said with dry hands, whenever there is a minute. */
+export function NameFound({ thing, file, store, onClose }: NameFoundProps) {
+  const title = useId();
+  const { find } = thing;
+  const [text, setText] = useState('');
+  const [room, setRoom] = useState(thing.room ?? file.rooms[0]?.id);
+  const [by, setBy] = useState(thing.by);
+  const write = (event: FormEvent) => {
+    event.preventDefault();
+    void store.carry({
+      do: 'reword',
+      found: thing.id,
+      text: text.trim() || thing.text,
+      ...(room !== undefined && { room }),
+      ...(by !== undefined && { by }),
+    });
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} aria-labelledby={title} fullWidth maxWidth="sm">
+      <Box component="form" onSubmit={write} sx={{ display: 'grid', gap: 2, p: 3 }}>
+        <Typography id={title} variant="h2">
+          {FIND_WORDS[find]}
+        </Typography>
+        <TextField
+          label="What it is"
+          value={text}
+          autoFocus
+          onChange={(event) => setText(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 200, enterKeyHint: 'done' } }}
+        />
+        {/* Work that was found is done where it was found. */}
+        {find !== 'later' && (
+          <NativeSelect
+            label={find === 'elsewhere' ? 'Into the basket for' : 'Where'}
+            value={room ?? ''}
+            options={file.rooms.map(({ id, name }) => [id, name] as const)}
+            onChange={setRoom}
+          />
+        )}
+        {find === 'use' && <DateField label="Good until" value={by} onKeep={setBy} size="medium" />}
+        <Button type="submit" variant="contained" sx={{ minHeight: 48, justifySelf: 'start' }}>
+          Write it down
+        </Button>
+      </Box>
+    </Dialog>
+  );
+}

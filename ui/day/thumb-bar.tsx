@@ -1,0 +1,98 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { RunningWait } from '@/core/day/day-item';
+import { secondOf } from '@/core/day/seconds';
+import type { StepFace } from '@/present/day/step-face';
+import { duration } from '@/present/words/words';
+import { CameUpKey } from './came-up-key';
+import { useDay } from './day-context';
+import { useSecond } from './run/use-day-store';
+import { useShownAt } from './use-shown-at';
+import { leftWords } from './waits';
+
+/** So soon after a step has come up, a second press was meant for the one before. */
+const DOUBLE_MS = 400;
+
+type ThumbBarProps = {
+  readonly step: StepFace | undefined;
+  readonly onDone: (step: StepFace) => void;
+};
+
+/**
+ * Under the thumb, wherever one is on the page: Done, and one key for all that comes up; over them what is most urgent to
+ * know, the wait that is over first and what comes next.
+ */
+export function ThumbBar({ step, onDone }: ThumbBarProps) {
+  const { view, face, isToday } = useDay();
+  const [next] = view.next;
+  return (
+    <Box sx={BAR} role="group" aria-label="At hand">
+      <Box sx={{ display: { xs: 'grid', md: 'none' }, fontSize: '0.875rem' }}>
+        {isToday && view.waits[0] && <UrgentWait wait={view.waits[0]} />}
+        {next && <NextLine step={face(next)} />}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1.5 }}>
+        {step && <DonePress step={step} onDone={onDone} />}
+        {isToday && <CameUpKey />}
+      </Box>
+    </Box>
+  );
+}
+
+const BAR = {
+  display: 'grid',
+  gap: 1,
+  maxWidth: { md: 620 },
+  position: { xs: 'fixed', md: 'static' },
+  insetInline: 0,
+  bottom: 'calc(var(--bar-height, 57px) + env(safe-area-inset-bottom))',
+  zIndex: 9,
+  px: { xs: 2, md: 0 },
+  py: { xs: 1, md: 0 },
+  bgcolor: { xs: 'background.paper', md: 'transparent' },
+  borderTop: { xs: '1px solid', md: 0 },
+  borderColor: 'divider',
+  // Where the screen is low, as at a great zoom, the page needs it more.
+  '@media (max-height: 480px)': { position: 'static', px: 0, border: 0 },
+} as const;
+
+const LINE = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
+
+function UrgentWait({ wait }: { wait: RunningWait }) {
+  const { file, store } = useDay();
+  const now = useSecond(store);
+  const words = file.words[wait.step.id];
+  return (
+    <Box sx={{ ...LINE, fontWeight: 600 }}>
+      {leftWords(secondOf(`${wait.ready}:00`) - now)} · {words?.title ?? 'A wait'}
+    </Box>
+  );
+}
+
+function NextLine({ step }: { step: StepFace }) {
+  return (
+    <Box sx={{ ...LINE, color: 'text.secondary' }}>
+      Then: {step.job}, {step.where}, {duration(step.item.step.minutes)}
+    </Box>
+  );
+}
+
+function DonePress({ step, onDone }: { step: StepFace; onDone: (step: StepFace) => void }) {
+  const shownAt = useShownAt(step.id);
+  return (
+    <Button
+      variant="contained"
+      size="large"
+      // The second press of a double one would land on the next step.
+      onClick={(event) =>
+        (event.detail <= 1 || performance.now() - shownAt.current > DOUBLE_MS) && onDone(step)
+      }
+      // A key that is held down is one press.
+      onKeyDown={(event) => event.repeat && event.preventDefault()}
+      sx={{ minHeight: 64, flex: '2 1 160px', fontSize: '1.25rem' }}
+    >
+      Done
+    </Button>
+  );
+}
