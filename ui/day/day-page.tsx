@@ -93,7 +93,7 @@ function Whose({ people, person, date }: WhoseProps) {
       component="nav"
       aria-label="Whose day"
       // One row on a phone, however many there are: the work is what one came for.
-      sx={{ display: 'flex', flexWrap: { md: 'wrap' }, gap: 1, overflowX: 'auto', p: '3px', m: '-3px' }}
+      sx={ONE_ROW}
     >
       {choices.map(({ id, name }) => (
         <LinkButton
@@ -108,6 +108,17 @@ function Whose({ people, person, date }: WhoseProps) {
     </Box>
   );
 }
+
+const ONE_ROW = {
+  display: 'flex',
+  flexWrap: { md: 'wrap' },
+  gap: 1,
+  overflowX: 'auto',
+  // Room for the ring of the focus.
+  p: '3px',
+  m: '-3px',
+  '& > *': { flexShrink: 0 },
+} as const;
 
 function OtherDays({ date, today, next }: { date: string; today: string; next: string | undefined }) {
   return (

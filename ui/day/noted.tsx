@@ -20,7 +20,7 @@ export function Noted({ thing, onName, onClose }: NotedProps) {
       sx={{ bottom: { xs: 'calc(var(--bar-height, 57px) + var(--thumb-height, 0px) + 8px) !important' } }}
     >
       <Box role="status" sx={NOTE}>
-        <Box component="span" sx={{ flex: '1 1 160px' }}>
+        <Box component="span" sx={{ flex: '1 1 90px' }}>
           Written down: {FIND_WORDS[thing.find].toLowerCase()}.
         </Box>
         <Button color="inherit" variant="outlined" onClick={onName}>
@@ -36,10 +36,10 @@ export function Noted({ thing, onName, onClose }: NotedProps) {
 
 const NOTE = {
   display: 'flex',
-  flexWrap: 'wrap',
   gap: 1,
   alignItems: 'center',
-  px: 2,
+  pl: 2,
+  pr: 1,
   py: 1,
   width: '100%',
   bgcolor: 'text.primary',
