@@ -22,7 +22,8 @@ export const dayActSchema = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('part'), step, share: z.int().min(1).max(99) }),
   /** It took so many minutes in all, whatever the clock says. */
   z.strictObject({ do: z.literal('took'), step, minutes: z.int().min(1).max(1440) }),
-  z.strictObject({ do: z.literal('not-today'), step }),
+  /** And `also` others, where all of a sort is put off. */
+  z.strictObject({ do: z.literal('not-today'), step, also: z.array(step).max(200).optional() }),
   z.strictObject({ do: z.literal('cannot'), step, why: z.enum(HINDRANCES) }),
   /** Somebody else does it from now on; taken over where that is who says so. */
   z.strictObject({ do: z.literal('hand'), step, to: idSchema }),
@@ -60,8 +61,13 @@ export const dayActSchema = z.discriminatedUnion('do', [
   /** Somebody has no more time today than so many minutes from now on; none for who is ill. */
   z.strictObject({ do: z.literal('short'), who: idSchema, minutes: z.int().min(0).max(1440) }),
   z.strictObject({ do: z.literal('block'), what: z.enum(['begin', 'rest', 'enough']) }),
-  /** Something said on the day was a slip: what it changed is as it was, and its step is open again. */
-  z.strictObject({ do: z.literal('take-back'), said: z.uuid(), putBack: step.optional() }),
+  /** Something said on the day was a slip: what it changed is as it was, and its steps are open again. */
+  z.strictObject({
+    do: z.literal('take-back'),
+    said: z.uuid(),
+    putBack: step.optional(),
+    alsoBack: z.array(step).max(200).optional(),
+  }),
   /** A machine says how its cycle goes. */
   z.strictObject({
     do: z.literal('machine'),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { idSchema } from '../basics/scalars';
 
 /**
  * What comes before what, as data: a rule holds between two selections of work within a stop, a room, connected rooms
@@ -24,8 +25,11 @@ const selectorSchema = z
     waitsFrom: z.int().min(1).optional(),
     /** Work that a machine does. */
     byMachine: z.literal(true).optional(),
-    /** Certain tasks, by id. */
+    /** Certain tasks, stops or rooms, by id. */
     tasks: idsSchema.optional(),
+    stops: idsSchema.optional(),
+    inRooms: idsSchema.optional(),
+    notInRooms: idsSchema.optional(),
     /** Narrows the selection to one step of the method, or to the first or last. */
     step: z.string().max(60).optional(),
     first: z.literal(true).optional(),
@@ -64,14 +68,30 @@ export const orderRuleSchema = z.strictObject({
 });
 export type OrderRule = z.infer<typeof orderRuleSchema>;
 
-/** What a household has made of the rules: some switched off, some of its own. */
+/**
+ * How a room is gone through, where it is not by layers, all round: section by section along the walls, each from top to
+ * bottom; the floor before everything else; or by layers together with the other rooms of which the same is said.
+ */
+export const ROOM_WAYS = ['sections', 'floor-first', 'together'] as const;
+export type RoomWay = (typeof ROOM_WAYS)[number];
+
+/** So many rooms can be gone through together: in more, all the high work comes first by the school of the house. */
+export const MOST_TOGETHER = 8;
+
+/** What a household has made of the rules: some switched off, some of its own, and how it goes through its rooms. */
 export const householdRulesSchema = z.strictObject({
   off: z.array(z.string().max(80)).max(200).default([]),
   own: z.array(orderRuleSchema).max(500).default([]),
+  ways: z
+    .array(z.strictObject({ room: idSchema, way: z.enum(ROOM_WAYS) }))
+    .max(500)
+    .default([]),
+  /** Rooms one after the other, as far as it is said; none for as in the house. */
+  rooms: z.array(idSchema).max(500).default([]),
 });
 export type HouseholdRules = z.infer<typeof householdRulesSchema>;
 
-export const UNCHANGED_RULES: HouseholdRules = { off: [], own: [] };
+export const UNCHANGED_RULES: HouseholdRules = { off: [], own: [], ways: [], rooms: [] };
 
 /** Whether two rules put the same two tasks in order, each the other way round. */
 export function isReverse(a: OrderRule, b: OrderRule): boolean {

@@ -24,7 +24,7 @@ export function consequenceOf(event: DayEvent, where: Circumstances): HouseholdC
   const today = at.slice(0, 10);
   switch (act.do) {
     case 'not-today':
-      return putOff([taskOfStep(act.step)], today);
+      return putOff([...new Set([act.step, ...(act.also ?? [])].map(taskOfStep))], today);
     case 'cannot':
       // What is broken or not safe is no work of this clean; everything else can be had by tomorrow.
       return act.why === 'broken' || act.why === 'unsafe'

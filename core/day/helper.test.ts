@@ -124,6 +124,10 @@ describe('what a helper may say', () => {
     }
   });
 
+  it('puts off no others along with a step of theirs', () => {
+    expect(mayOn(true)({ do: 'not-today', step: 'a:b/c', also: ['d:e/f'] })).toBe(false);
+  });
+
   it('is never what the whole household’s day hangs on', () => {
     for (const act of NEVER) expect(mayOn(true)(act), act.do).toBe(false);
   });

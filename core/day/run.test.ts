@@ -62,6 +62,14 @@ describe('a run', () => {
     expect(runAfter(off, [at('18:01:00', { do: 'start', step })]).off.has(step)).toBe(false);
   });
 
+  it('puts off all of a sort in one go, and takes it back', () => {
+    const others = ['pane:wash/wash', 'sill:wipe/wipe'];
+    const off = runOf(at('18:00:00', { do: 'not-today', step, also: others }));
+    expect([...off.off.keys()]).toEqual([step, ...others]);
+    const back = { do: 'take-back', said: crypto.randomUUID(), putBack: step, alsoBack: others } as const;
+    expect(runAfter(off, [at('18:01:00', back)]).off.size).toBe(0);
+  });
+
   it('hands a step on, and the clock of whoever had it stops', () => {
     const run = runOf(at('18:00:00', { do: 'start', step }), at('18:01:00', { do: 'hand', step, to: 'ben' }));
     expect(run.hands.get(step)).toBe('ben');

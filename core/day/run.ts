@@ -108,7 +108,10 @@ const RULES: Rules = {
     ...RULES.pause(run, { do: 'pause', step }, event),
   }),
   took: (run, { step, minutes }) => ({ took: set(run.took, step, minutes * 60) }),
-  'not-today': (run, { step }, event) => putOff(run, step, 'not-today', event),
+  'not-today': (run, { step, also = [] }, event) => ({
+    ...putOff(run, step, 'not-today', event),
+    off: [step, ...also].reduce((off, one) => set(off, one, 'not-today'), run.off),
+  }),
   cannot: (run, { step, why }, event) => putOff(run, step, why, event),
   hand: (run, { step, to }) => ({
     hands: set(run.hands, step, to),
@@ -131,7 +134,8 @@ const RULES: Rules = {
     ...undone(run, [step, ...also]),
     machines: without(run.machines, step),
   }),
-  'take-back': (run, { putBack }) => (putBack === undefined ? {} : { off: without(run.off, putBack) }),
+  'take-back': (run, { putBack, alsoBack = [] }) =>
+    putBack === undefined ? {} : { off: [putBack, ...alsoBack].reduce(without, run.off) },
   // What these change is the plan, and not the run.
   rain: () => ({}),
   'run-out': () => ({}),

@@ -3,7 +3,7 @@ import { BEFORE, call, once, rule, stock } from '../../demo/changes';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
 import type { Method } from '../catalogue/method';
-import type { OrderRule } from '../clean/rule';
+import { type OrderRule, UNCHANGED_RULES } from '../clean/rule';
 import { newFixture } from '../furnish/fixture';
 import { usualStops } from '../furnish/templates';
 import { type Fixture, fixturesOf, type Room, roomsOf } from '../home/room';
@@ -24,7 +24,16 @@ describe('a change by hand', () => {
       { do: 'put-stock', stock: stock(40) },
       { do: 'put-call', call: call('a') },
     );
-    expect(made.rules).toEqual({ off: ['floor-last'], own: [{ ...rule('own-a'), hard: true }] });
+    expect(made.rules).toEqual({
+      ...UNCHANGED_RULES,
+      off: ['floor-last'],
+      own: [{ ...rule('own-a'), hard: true }],
+    });
+    const many = Array.from({ length: 9 }, (_, i) => `room-${i}`);
+    expect(applyChange(BEFORE, { do: 'room-way', rooms: many, way: 'together' })).toEqual({
+      ok: false,
+      why: 'many-together',
+    });
     expect(made.supplies.stock.filter((one) => one.product === 'vinegar')).toEqual([stock(40)]);
     expect(made.calls).toEqual([call('a')]);
     expect(applyChange(BEFORE, { do: 'put-rule', rule: rule('floor-last') })).toEqual({

@@ -5,7 +5,7 @@ import { MACHINE_KINDS } from '../catalogue/work-kinds';
 import { cleanSchema } from '../clean/clean';
 import { householdMachineSchema } from '../machines/household-machine';
 import { memberSchema } from '../people/member';
-import { type AnyRow, made, rowsOn } from './change-row';
+import { type AnyRow, made, refuse, rowsOn } from './change-row';
 import type { Editable } from './editable';
 import { put } from './put';
 
@@ -46,6 +46,18 @@ export const CLEAN_CHANGES = {
     apply: (before, { clean }) => made({ ...before, clean }),
     words: () => 'The aim changed',
     inside: true,
+  }),
+  /** A date held back for what slips, or opened for work. */
+  'reserve-day': row({
+    shape: { date: dateSchema, reserve: z.boolean() },
+    apply: (before, { date, reserve }) => {
+      const { clean } = before;
+      if (!clean) return refuse('gone');
+      const others = clean.reserve.filter((known) => known !== date);
+      const dates = reserve ? [...others, date].sort() : others;
+      return made({ ...before, clean: { ...clean, reserve: dates } });
+    },
+    words: ({ reserve }) => (reserve ? 'A day held in reserve' : 'A reserve day opened for work'),
   }),
   /** Whether a date is dry; where nothing is said of it, the forecast holds again. */
   weather: row({

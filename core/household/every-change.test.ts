@@ -149,6 +149,9 @@ const EXAMPLES: { readonly [K in Kind]: Example<K> } = {
   },
   'drop-rule': { change: () => ({ do: 'drop-rule', id: 'own-a' }), part: 'rules' },
   'switch-rule': { change: () => ({ do: 'switch-rule', id: 'floor-last', off: true }), part: 'rules' },
+  'reserve-day': { change: () => ({ do: 'reserve-day', date: '2027-03-20', reserve: true }), part: 'clean' },
+  'room-way': { change: () => ({ do: 'room-way', rooms: ['r'], way: 'sections' }), part: 'rules' },
+  'room-order': { change: () => ({ do: 'room-order', rooms: ['r'] }), part: 'rules' },
   'put-member': {
     change: ({ people }) => ({ do: 'put-member', member: { ...people[0]!, pace: 'brisk' } }),
     part: 'people',
@@ -344,6 +347,10 @@ describe('what is said twice of one thing', () => {
         { do: 'switch-rule', id: 'floor-last', off: false },
         { do: 'put-rule', rule: rule('own-a') },
         { do: 'drop-rule', id: 'own-a' },
+        { do: 'room-way', rooms: ['r', 's'], way: 'together' },
+        { do: 'room-way', rooms: ['r', 's'], way: null },
+        { do: 'room-order', rooms: ['s', 'r'] },
+        { do: 'room-order', rooms: [] },
       ),
     ).toEqual({ ...home, steering: UNSTEERED, rules: UNCHANGED_RULES });
   });

@@ -7,6 +7,8 @@ export const REFUSALS = {
   'known-product': 'There is one of the same name and make already. Nothing was kept.',
   'own-name': 'Only rules of your own can be changed. Those that ship can be switched off.',
   'too-much': 'A household can’t hold more of these. Nothing was changed; remove some first.',
+  'many-together':
+    'Eight rooms can be gone through together. For the whole house, choose high work first under Aim. Nothing was changed.',
   shell: 'The room itself stays on the strip: ceiling, walls and floor belong to it.',
 } as const;
 export type Refusal = keyof typeof REFUSALS;

@@ -9,10 +9,14 @@ import { markSchema } from '../clean/mark-schema';
 import { isEmptyMark, type Mark, markKey } from '../clean/marks';
 import {
   type HouseholdRules,
+  householdRulesSchema,
   isReverse,
+  MOST_TOGETHER,
   type OrderRule,
   OWN_RULE_PREFIX,
   orderRuleSchema,
+  ROOM_WAYS,
+  type RoomWay,
 } from '../clean/rule';
 import { type AnyRow, type Made, made, refuse, rowsOn } from './change-row';
 import type { Editable } from './editable';
@@ -72,9 +76,10 @@ export const WORK_CHANGES = {
   'drop-rule': row({
     shape: { id: idSchema },
     apply: (before, { id }) =>
-      onRules(before, ({ off, own }) => ({
-        off: off.filter((known) => known !== id),
-        own: own.filter((rule) => rule.id !== id),
+      onRules(before, (rules) => ({
+        ...rules,
+        off: rules.off.filter((known) => known !== id),
+        own: rules.own.filter((rule) => rule.id !== id),
       })),
     words: () => 'A rule removed',
   }),
@@ -84,7 +89,32 @@ export const WORK_CHANGES = {
       onRules(before, (rules) => ({ ...rules, off: switched(rules.off, id, off) })),
     words: ({ off }) => (off ? 'A rule switched off' : 'A rule switched on'),
   }),
+  /** How rooms are gone through; none for by layers, all round. */
+  'room-way': row({
+    shape: {
+      rooms: householdRulesSchema.shape.rooms.unwrap().readonly(),
+      way: z.enum(ROOM_WAYS).nullable(),
+    },
+    apply: putWay,
+    words: ({ way }) => (way ? 'How a room is gone through' : 'A room by layers again'),
+  }),
+  /** Rooms one after the other; none for as in the house. */
+  'room-order': row({
+    shape: { rooms: householdRulesSchema.shape.rooms.unwrap().readonly() },
+    apply: (before, { rooms }) => onRules(before, (rules) => ({ ...rules, rooms: [...new Set(rooms)] })),
+    words: () => 'The order of the rooms',
+  }),
 } satisfies Record<string, AnyRow<Editable>>;
+
+function putWay(
+  before: Editable,
+  { rooms, way }: { readonly rooms: readonly string[]; readonly way: RoomWay | null },
+): Made<Editable> {
+  const others = before.rules.ways.filter(({ room }) => !rooms.includes(room));
+  const ways = [...others, ...(way ? rooms.map((room) => ({ room, way })) : [])];
+  if (ways.filter((one) => one.way === 'together').length > MOST_TOGETHER) return refuse('many-together');
+  return onRules(before, (rules) => ({ ...rules, ways }));
+}
 
 function withMarks(known: readonly Mark[], marks: readonly Mark[]): Mark[] {
   const all = new Map(known.map((mark) => [markKey(mark), mark]));
@@ -113,10 +143,10 @@ function onRules(before: Editable, change: (rules: HouseholdRules) => HouseholdR
 /** A rule of the household's own; it takes the place of the one that says the same the other way round. */
 function putRule(before: Editable, rule: OrderRule): Made<Editable> {
   if (!rule.id.startsWith(OWN_RULE_PREFIX)) return refuse('own-name');
-  return onRules(before, ({ off, own }) => ({
-    off,
+  return onRules(before, (rules) => ({
+    ...rules,
     own: put(
-      own.filter((known) => !isReverse(known, rule)),
+      rules.own.filter((known) => !isReverse(known, rule)),
       rule,
       (known) => known.id,
     ),

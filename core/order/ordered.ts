@@ -5,6 +5,7 @@ import { apartIn } from '../work/apart';
 import type { CleanTask } from '../work/task';
 import type { Settled } from './contradictions';
 import { settledLinks } from './precedence';
+import { inRoomOrder } from './room-order';
 import { type OrderedStep, workingOrder } from './working-order';
 
 /** The tasks of a clean in their order: what holds them there, what contradicts itself, and the steps one by one. */
@@ -20,5 +21,6 @@ export function orderWork(
   grouping: Policy['grouping'],
 ): OrderedWork {
   const settled = settledLinks(tasks, home, rules);
-  return { ...settled, tasks, steps: workingOrder(tasks, settled.links, grouping, apartIn(tasks)) };
+  const listed = inRoomOrder(tasks, rules.rooms, ({ room }) => room.id);
+  return { ...settled, tasks: listed, steps: workingOrder(listed, settled.links, grouping, apartIn(listed)) };
 }

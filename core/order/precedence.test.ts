@@ -43,7 +43,8 @@ function own(id: string, before: string, after: string, rest: Partial<OrderRule>
   };
 }
 
-const withOwn = (...rules: OrderRule[]) => orderWork(tasks, demo.home, { off: [], own: rules }, 'room');
+const withOwn = (...rules: OrderRule[]) =>
+  orderWork(tasks, demo.home, { ...UNCHANGED_RULES, own: rules }, 'room');
 
 describe('the rules of order', () => {
   it('have the form of a rule, each under a name of its own, and a wish says what breaking it costs', () => {
@@ -236,7 +237,7 @@ describe('moving a task by hand', () => {
     const [mop, vacuum] = [task('hall-0-hard-floor:floor-mop'), task('hall-0-hard-floor:floor-vacuum')];
     const refused = moveBefore(work, house, mop, vacuum);
     expect(refused.ok === false && refused.held.map((rule) => rule.id)).toEqual(['vacuum-before-mop']);
-    const rules = { off: ['vacuum-before-mop'], own: [] };
+    const rules = { ...UNCHANGED_RULES, off: ['vacuum-before-mop'] };
     const without = orderWork(tasks, demo.home, rules, 'room');
     expect(moveBefore(without, { ...house, rules }, mop, vacuum).ok).toBe(true);
   });
@@ -246,7 +247,7 @@ describe('moving a task by hand', () => {
     const move = moveBefore(work, house, door, wall);
     if (!move.ok) throw new Error('refused');
     expect(move.breaks).toEqual([]);
-    const rules = { off: [], own: [move.rule] };
+    const rules = { ...UNCHANGED_RULES, own: [move.rule] };
     const back = moveBefore(move.work, { ...house, rules }, wall, door);
     expect(back.ok ? back.breaks : 'refused').toEqual(back.ok ? [] : 'refused');
   });

@@ -11,7 +11,7 @@ import { connectionsOf, linksOf, type RuledLink } from './links';
 
 /** What comes before what among the tasks of a home, without circles. */
 export function settledLinks(tasks: readonly CleanTask[], home: Home, rules: HouseholdRules): Settled {
-  return withoutCircles(tasks, linksOf(tasks, rulesWith(rules), connectionsOf(home)));
+  return withoutCircles(tasks, linksOf(tasks, rulesWith(rules, home), connectionsOf(home)));
 }
 
 /** The links in the form of the problem document. */

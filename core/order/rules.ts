@@ -2,7 +2,7 @@ import type { OrderRule } from '../clean/rule';
 import { BROUGHT_BACK, SHARED_WASH } from '../work/brought-back-loads';
 
 /** The floors themselves, by whatever they are made of. */
-const FLOORS = [
+export const FLOORS = [
   'floor-vacuum',
   'floor-corners',
   'floor-stone-care',

@@ -9,6 +9,7 @@ import type { Household } from '../household/household';
 import type { HouseholdMachine } from '../machines/household-machine';
 import { type OrderedWork, orderWork } from '../order/ordered';
 import { apartPrecedence, precedenceOf } from '../order/precedence';
+import { inRoomOrder } from '../order/room-order';
 import { tasksInOrder } from '../order/working-order';
 import type { Member } from '../people/member';
 import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
@@ -24,6 +25,7 @@ import { firstJobWishes, listedFor } from './first-job';
 import { isForecastDry } from './forecast';
 import { freeOn, homeOn } from './free-time';
 import { roomFor } from './room-of';
+import { roomOrderWishes } from './room-order-wishes';
 import { keptToADay, longestDay } from './same-day';
 import { steered } from './steered';
 import { spreadAndWeights } from './what-matters';
@@ -73,13 +75,16 @@ export function expandWork(
     ...(now !== undefined && { now }),
     people,
     machines: listed.map((machine) => ({ id: machine.id, ...machineWindows(machine, clean) })),
-    rooms: listedFor(clean.firstJob, rooms, (room) => room.kind).map((room) =>
-      roomFor(room, household.home.floors),
-    ),
+    rooms: inRoomOrder(
+      listedFor(clean.firstJob, rooms, (room) => room.kind),
+      household.rules.rooms,
+      ({ id }) => id,
+    ).map((room) => roomFor(room, household.home.floors)),
     tasks: listedFor(clean.firstJob, open, kindOf),
     precedence: [
       ...rules,
       // Once something is done, the first job is behind.
+      ...roomOrderWishes(household.rules.rooms, open, rules),
       ...(household.ticks.length === 0 ? firstJobWishes(clean.firstJob, open, rules, kindOf) : []),
     ],
     days: daysOf(household),

@@ -92,7 +92,7 @@ function dreadedFirst(tasks: readonly ProblemTask[], rules: readonly Precedence[
 }
 
 /** What nothing else in its room has to come before. */
-function mayComeFirst(tasks: readonly ProblemTask[], rules: readonly Precedence[]): ProblemTask[] {
+export function mayComeFirst(tasks: readonly ProblemTask[], rules: readonly Precedence[]): ProblemTask[] {
   const homes = new Map(
     tasks.flatMap((task) => [task.id, ...task.steps.map(({ id }) => id)].map((id) => [id, task])),
   );

@@ -1,4 +1,5 @@
 import { partsOfStepId, taskOfStep } from '@/core/basics/ids';
+import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { type ProductName, productInText, productName } from '@/core/catalogue/products';
 import { MACHINE_KINDS } from '@/core/catalogue/work-kinds';
 import type { Call } from '@/core/clean/call';
@@ -31,6 +32,8 @@ export type StepWords = {
   readonly manner: string;
   readonly where: string;
   readonly room: string;
+  /** The sort of thing it is done to, such as `Window`. */
+  readonly thing?: string;
   readonly how: string;
   /** How one knows that all of the task is done; only its last step has it. */
   readonly doneWhen?: string;
@@ -222,6 +225,7 @@ function wordsFor(
       ...piece,
       where: whereOf(task, id),
       room: task.room.id,
+      ...(isFixtureKind(task.fixture.kind) && { thing: FIXTURE_KINDS[task.fixture.kind].name }),
       how: task.method.how,
       ...(isLastStep(id, task) && { doneWhen: task.method.doneWhen }),
       cautions: cautions.get(id) ?? [],

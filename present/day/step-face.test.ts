@@ -5,11 +5,13 @@ import { RESTED, type Run } from '@/core/day/run';
 import { secondOf } from '@/core/day/seconds';
 import type { DayFile, DayPerson } from './day-file';
 import {
+  alikeTo,
   facesOf,
   isDoneWith,
   isOver,
   nameOf,
   othersFor,
+  soakBefore,
   stepsAfter,
   tooLongWords,
   workNote,
@@ -74,6 +76,37 @@ describe('a step that is longer than what is left', () => {
     // Outside the session, or in another's, nothing is left over.
     expect(said('ada', '18:30')).toBeUndefined();
     expect(said('ben', '18:26')).toBeUndefined();
+  });
+});
+
+describe('what is alike, and what can be done again', () => {
+  const thing = (face: string) => ({ title: face, thing: face }) as never;
+  const words = { 'taps/wrap': thing('Tap'), 'sink/wash': thing('Tap'), 'sink/dry': thing('Tap') };
+  const file = { ...TWO, words: { ...words, 'hob/wipe': thing('Hob') } } as unknown as DayFile;
+  const of = (id: string) => ({ ...itemOf(id, ['ada']), task: { id: id.split('/')[0], steps } }) as DayItem;
+
+  it('is each other job on the same sort of thing, once', () => {
+    const face = facesOf(file);
+    const next = ['sink/wash', 'sink/dry', 'hob/wipe', 'taps/rinse'].map(of);
+    const alike = alikeTo(face(of('taps/wrap')), { next } as unknown as DayView, face);
+    expect(alike.map(({ id }) => id)).toEqual(['sink/wash']);
+  });
+
+  it('is the soak before a step, with what set it going; never a machine, nor a step without one', () => {
+    const soaked = (machine?: string) => ({
+      ...itemOf('taps/rinse', ['ada']),
+      task: {
+        id: 'taps',
+        steps: [
+          steps[0],
+          { id: 'taps/soak', mode: 'wait', minutes: 60, ...(machine && { machine }) },
+          steps[2],
+        ],
+      },
+    });
+    expect(soakBefore(soaked() as DayItem)).toEqual({ step: 'taps/soak', also: ['taps/wrap'] });
+    expect(soakBefore(soaked('washer') as DayItem)).toBeUndefined();
+    expect(soakBefore(itemOf('taps/wrap', ['ada']))).toBeUndefined();
   });
 });
 

@@ -96,6 +96,25 @@ export function tooLongWords(
     : undefined;
 }
 
+/** What of a day is open and done to the same sort of thing, each task by the first of its steps. */
+export function alikeTo(step: StepFace, { next }: DayView, face: Faces): StepFace[] {
+  const tasks = new Set([step.item.task.id]);
+  return next.map(face).filter(({ thing, item }) => {
+    if (thing === undefined || thing !== step.thing || tasks.has(item.task.id)) return false;
+    tasks.add(item.task.id);
+    return true;
+  });
+}
+
+/** The soak that is just over before a step, with what set it going: what is done again where it did not come clean. */
+export function soakBefore({ step, task }: DayItem): { step: string; also: string[] } | undefined {
+  const at = task.steps.findIndex(({ id }) => id === step.id);
+  const [begun, soak] = [task.steps[at - 2], task.steps[at - 1]];
+  return soak?.mode === 'wait' && soak.machine === undefined && begun?.mode === 'hands'
+    ? { step: soak.id, also: [begun.id] }
+    : undefined;
+}
+
 /** Who else may do a step: nobody from whom one of its hazards is kept. */
 export function othersFor({ step, people }: DayItem, file: DayFile): DayPerson[] {
   const tags = step.mode === 'hands' ? (step.tags ?? []) : [];

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { OrderRule } from '@/core/clean/rule';
+import { type OrderRule, UNCHANGED_RULES } from '@/core/clean/rule';
 import { ORDER_RULES } from '@/core/order/rules';
 import { juniperRow } from '@/demo/juniper-row';
 import { quickPlan, stateOf } from '@/ui/testing/demo-state';
@@ -33,12 +33,12 @@ describe('the rules of order on the screen', () => {
 
   it('hold nowhere once they are switched off', () => {
     const [first] = screenOf().rules;
-    const off = screenOf({ off: [first!.id], own: [] }).rules.find(({ id }) => id === first!.id);
+    const off = screenOf({ ...UNCHANGED_RULES, off: [first!.id] }).rules.find(({ id }) => id === first!.id);
     expect(off).toMatchObject({ off: true, own: false, holds: 0 });
   });
 
   it('tell a circle once, however many rooms it runs in, and what is set aside for it', () => {
-    const { contradictions, rules } = screenOf({ off: [], own: [own] });
+    const { contradictions, rules } = screenOf({ ...UNCHANGED_RULES, own: [own] });
     expect(rules.find(({ id }) => id === own.id)).toMatchObject({ own: true, hard: false });
     expect(new Set(contradictions.map(({ id }) => id)).size).toBe(contradictions.length);
     const round = contradictions.find(({ id }) => id.includes(own.id));

@@ -70,6 +70,47 @@ describe('what was asked for', () => {
     expect(screenOf({ focus: [over] }).screen.rows[0]!.notes[1]).toMatch(/binds nothing any more/);
   });
 
+  it('tells what each day of the week is for', () => {
+    const monday: Focus = { id: 'week-1', rooms: ['kitchen'], days: { weekday: 1 }, binds: 'time' };
+    expect(screenOf({ focus: [sills, monday] }).screen.week).toEqual([
+      'rooms:kitchen',
+      '',
+      '',
+      '',
+      '',
+      '',
+      '',
+    ]);
+  });
+
+  it('names days in reserve, the order of the rooms and the ways through them, each with its way back', () => {
+    const household = {
+      ...demo,
+      clean: { ...demo.clean, reserve: ['2027-02-20', '2027-03-20'] },
+      rules: {
+        ...demo.rules,
+        rooms: ['loft', 'cellar'],
+        ways: [{ room: 'kitchen', way: 'sections' as const }],
+      },
+    };
+    const state = stateOf(household, NOW, quickPlan(household, NOW));
+    const { rows } = askedScreen(state, state.campaign!);
+    expect(rows.map(({ words, press }) => `${words} ${press ?? ''}`.trim())).toEqual([
+      'One after the other: Loft and Cellar',
+      'Kitchen',
+      'In reserve: Saturday 20 March Open it for work',
+    ]);
+    const after = rows.reduce(
+      (before, { takeBack }) => {
+        const made = applyChange(before, takeBack);
+        return made.ok ? made.value : before;
+      },
+      household as Parameters<typeof applyChange>[0],
+    );
+    expect(after.rules).toMatchObject({ rooms: [], ways: [] });
+    expect(after.clean!.reserve).toEqual(['2027-02-20']);
+  });
+
   it('stands with everything else said by hand, and each can be taken back', () => {
     const steering: Partial<Steering> = {
       focus: [sills],
@@ -89,7 +130,7 @@ describe('what was asked for', () => {
       ],
     };
     const { screen, household } = screenOf(steering);
-    expect(screen.rows.map(({ key }) => key.split(' ')[0])).toEqual([
+    expect(screen.rows.map(({ key }) => key.split(' ')[0]).filter((key) => key !== 'reserve')).toEqual([
       'focus',
       'free',
       'pin',

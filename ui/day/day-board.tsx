@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { type ReactNode, useState } from 'react';
 import type { DayFile } from '@/present/day/day-file';
 import {
+  alikeTo,
   isOver,
   nameOf,
   othersFor,
@@ -145,6 +146,7 @@ function Now() {
       work={run.work.get(step.id)}
       share={run.shares.get(step.id)}
       others={othersFor(step.item, file)}
+      alike={file.helper ? [] : alikeTo(step, view, face)}
       carry={(act) => void store.carry(act, signer(step.item))}
       store={store}
       tooLong={isToday ? tooLongWords(step.item, file, second) : undefined}

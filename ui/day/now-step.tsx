@@ -6,7 +6,7 @@ import type { DayAct } from '@/core/clean/events';
 import { HINDRANCES, type Hindrance } from '@/core/clean/names';
 import { spentOn, type Work } from '@/core/day/run';
 import type { DayPerson } from '@/present/day/day-file';
-import type { StepFace } from '@/present/day/step-face';
+import { type StepFace, soakBefore } from '@/present/day/step-face';
 import { inSentence } from '@/present/words/piece-of-work';
 import { clock, duration } from '@/present/words/words';
 import { CUT, FROST } from '../theme/frost';
@@ -34,6 +34,8 @@ type NowStepProps = {
   readonly share: number | undefined;
   /** Who else could take it. */
   readonly others: readonly DayPerson[];
+  /** What else of today is done to the same sort of thing; none for helpers. */
+  readonly alike: readonly StepFace[];
   /** In the name of whose step it is. */
   readonly carry: (act: DayAct) => void;
   readonly store: DayStore;
@@ -43,7 +45,7 @@ type NowStepProps = {
 
 /** The one thing to do now, with everything one needs to know and one big press. */
 export function NowStep(props: NowStepProps) {
-  const { step, isToday, work, share, others, carry, store, tooLong } = props;
+  const { step, isToday, work, share, others, alike, carry, store, tooLong } = props;
   return (
     <Box
       component="section"
@@ -56,7 +58,15 @@ export function NowStep(props: NowStepProps) {
       {tooLong && <Typography sx={{ mt: 0.5, fontWeight: 600 }}>{tooLong}</Typography>}
       <HowItGoes step={step} />
       {work && <Spent work={work} store={store} />}
-      <MoreAboutStep key={step.id} step={step} isToday={isToday} work={work} others={others} carry={carry} />
+      <MoreAboutStep
+        key={step.id}
+        step={step}
+        isToday={isToday}
+        work={work}
+        others={others}
+        alike={alike}
+        carry={carry}
+      />
     </Box>
   );
 }
@@ -137,10 +147,10 @@ function Spent({ work, store }: { work: Work; store: DayStore }) {
   );
 }
 
-type MoreProps = Pick<NowStepProps, 'step' | 'isToday' | 'work' | 'others' | 'carry'>;
+type MoreProps = Pick<NowStepProps, 'step' | 'isToday' | 'work' | 'others' | 'alike' | 'carry'>;
 
 /** What else can become of a step: timed, in part, not at all, and on its day also later or by somebody else. */
-function MoreAboutStep({ step, isToday, work, others, carry }: MoreProps) {
+function MoreAboutStep({ step, isToday, work, others, alike, carry }: MoreProps) {
   const [asks, setAsks] = useState<Question>();
   const { id } = step;
   const say = (act: DayAct) => {
@@ -152,7 +162,19 @@ function MoreAboutStep({ step, isToday, work, others, carry }: MoreProps) {
     words: runs ? 'Pause' : work ? 'Carry on' : 'Start',
     press: () => carry({ do: runs ? 'pause' : 'start', step: id }),
   };
-  const later = { words: 'Not today', press: () => say({ do: 'not-today', step: id }) };
+  const soak = soakBefore(step.item);
+  const later = [
+    { words: 'Not today', press: () => say({ do: 'not-today', step: id }) },
+    ...(alike.length > 0 && step.thing
+      ? [
+          {
+            words: `Each ${step.thing.toLowerCase()} another day`,
+            press: () => say({ do: 'not-today', step: id, also: alike.map((one) => one.id) }),
+          },
+        ]
+      : []),
+  ];
+  const again = soak && { words: 'Not clean: soak again', press: () => say({ do: 'again', ...soak }) };
   const handOn = others.map((person) => ({
     words: `To ${person.name}`,
     label: `Hand on to ${person.name}`,
@@ -164,7 +186,8 @@ function MoreAboutStep({ step, isToday, work, others, carry }: MoreProps) {
         presses={[
           timing,
           { words: 'Part done', press: () => setAsks('part') },
-          ...(isToday ? [later] : []),
+          ...(isToday ? later : []),
+          ...(isToday && again ? [again] : []),
           { words: 'Can’t', press: () => setAsks('cannot') },
           { words: 'Read aloud', press: () => readAloud(step) },
           ...(isToday ? handOn : []),

@@ -3,11 +3,12 @@ import Typography from '@mui/material/Typography';
 import type { Current } from '@/core/problem/campaign';
 import { HOURS_VIEWS } from '@/present/hours/hours-views';
 import { type ContradictionRow, orderScreen } from '@/present/order/order-model';
+import { roomsInOrder } from '@/present/order/rooms-in-order';
 import { count } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
-import { RuleList } from './rule-list';
+import { OrderDesk } from './order-desk';
 
 /** What comes before what: the rules by name, where they contradict each other, and rules of one's own. */
 export function OrderPage({ state, actions }: { state: Current; actions: ChangeActions }) {
@@ -20,7 +21,13 @@ export function OrderPage({ state, actions }: { state: Current; actions: ChangeA
         kept where nothing stands against it. In a room, “Order” steps through what comes of it.
       </PageHead>
       {screen.contradictions.length > 0 && <Contradictions rows={screen.contradictions} />}
-      <RuleList rules={screen.rules} methods={screen.methods} edits={state.edits} actions={actions} />
+      <OrderDesk
+        rooms={roomsInOrder(state)}
+        rules={screen.rules}
+        methods={screen.methods}
+        edits={state.edits}
+        actions={actions}
+      />
     </>
   );
 }

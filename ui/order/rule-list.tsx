@@ -5,21 +5,17 @@ import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import type { OrderScreen, RuleRow } from '@/present/order/order-model';
 import { count } from '@/present/words/words';
-import type { ChangeActions, EditWords } from '../parts/change-actions';
-import { ChangeBar } from '../parts/change-bar';
 import { UnfoldLater } from '../parts/unfold-later';
-import { useChanges } from '../parts/use-changes';
+import type { Changes } from '../parts/use-changes';
 
 const OwnRuleForm = dynamic(() => import('./own-rule-form').then((module) => module.OwnRuleForm));
 
 type RuleListProps = Pick<OrderScreen, 'rules' | 'methods'> & {
-  readonly edits: EditWords;
-  readonly actions: ChangeActions;
+  readonly changes: Changes;
 };
 
 /** Every rule by name, to be read, switched off and on; own ones to be added and taken away. */
-export function RuleList({ rules, methods, edits, actions }: RuleListProps) {
-  const changes = useChanges(actions);
+export function RuleList({ rules, methods, changes }: RuleListProps) {
   const own = rules.filter((rule) => rule.own);
   const hard = rules.filter((rule) => !rule.own && rule.hard);
   const wishes = rules.filter((rule) => !rule.own && !rule.hard);
@@ -38,7 +34,6 @@ export function RuleList({ rules, methods, edits, actions }: RuleListProps) {
   );
   return (
     <Box sx={{ maxWidth: 860 }}>
-      <ChangeBar label="Rules" edits={edits} changes={changes} />
       <UnfoldLater title="A rule of your own">
         {() => (
           <OwnRuleForm

@@ -4,6 +4,8 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { dayOf, formatDate } from '@/core/basics/local-time';
+import { type DaysAlike, stretchesOf, withDays } from '@/core/people/differing-days';
 import type { Member } from '@/core/people/member';
 import { count, longDate } from '@/present/words/words';
 import { DateField } from '../parts/date-field';
@@ -17,11 +19,12 @@ type Exception = Member['exceptions'][number];
 
 type DifferingDaysProps = {
   readonly member: Pick<Member, 'id' | 'name' | 'exceptions'>;
+  readonly today: string;
   readonly save: CommandAction;
 };
 
 /** Dates on which a person has other hours than usual, or none. */
-export function DifferingDays({ member, save }: DifferingDaysProps) {
+export function DifferingDays({ member, today, save }: DifferingDaysProps) {
   const [sentence, setSentence] = useState<string>();
   const { send, pending, fault } = useCommand();
   const { exceptions } = member;
@@ -36,12 +39,12 @@ export function DifferingDays({ member, save }: DifferingDaysProps) {
           On these dates the hours of the week do not hold for {member.name}. Without times, the day is not
           free at all.
         </Typography>
-        <AnotherDay exceptions={exceptions} busy={pending} onSay={setSentence} onKeep={keep} />
+        <AnotherDay today={today} exceptions={exceptions} busy={pending} onSay={setSentence} onKeep={keep} />
         <Sentence>{sentence ?? fault}</Sentence>
         <KnownDays
           exceptions={exceptions}
           busy={pending}
-          onUsual={(known) => keep(exceptions.filter((other) => other !== known))}
+          onUsual={({ from, to }) => keep(exceptions.filter(({ date }) => date < from || date > to))}
         />
       </Stack>
     </Unfold>
@@ -55,33 +58,40 @@ function titleOf(exceptions: readonly Exception[]): string {
 }
 
 type AnotherDayProps = {
-  readonly exceptions: readonly Exception[];
+  readonly today: string;
+  readonly exceptions: Exception[];
   readonly busy: boolean;
   readonly onSay: (sentence: string) => void;
   readonly onKeep: (next: readonly Exception[]) => void;
 };
 
-function AnotherDay({ exceptions, busy, onSay, onKeep }: AnotherDayProps) {
+function AnotherDay({ today, exceptions, busy, onSay, onKeep }: AnotherDayProps) {
   const [date, setDate] = useState<string>();
+  const [last, setLast] = useState<string>();
   const [from, setFrom] = useState('');
   const [to, setTo] = useState('');
+  const keep = (first: string, until: string, hours: Exception['hours']) => {
+    const next = withDays(exceptions, first, until, hours);
+    if (next) onKeep(next);
+    else onSay('The last of the dates comes after the first, and within half a year of it.');
+  };
   const add = () => {
     if (!date) return;
-    if ((from === '') !== (to === '') || (from !== '' && from >= to)) {
+    if ((from === '') !== (to === '') || (from !== '' && from >= to))
       onSay('A time from and a later time to, or none of them for a day that is not free at all.');
-      return;
-    }
-    const hours = from === '' ? [] : [{ from, to }];
-    const others = exceptions.filter((known) => known.date !== date);
-    onKeep([...others, { date, hours }].sort((a, b) => a.date.localeCompare(b.date)));
+    else keep(date, last ?? date, from === '' ? [] : [{ from, to }]);
   };
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
       <DateField label="On the date" value={date} onKeep={setDate} sx={FIELD} />
+      <DateField label="Until, where it is several" value={last} onKeep={setLast} sx={FIELD} />
       <Clock label="Free from" value={from} onChange={setFrom} />
       <Clock label="Free to" value={to} onChange={setTo} />
       <Button variant="outlined" disabled={!date} loading={busy} onClick={add}>
         Add the day
+      </Button>
+      <Button color="inherit" disabled={busy} onClick={() => keep(today, formatDate(dayOf(today) + 6), [])}>
+        Ill for a week from today
       </Button>
     </Box>
   );
@@ -90,20 +100,20 @@ function AnotherDay({ exceptions, busy, onSay, onKeep }: AnotherDayProps) {
 type KnownDaysProps = {
   readonly exceptions: readonly Exception[];
   readonly busy: boolean;
-  readonly onUsual: (known: Exception) => void;
+  readonly onUsual: (known: DaysAlike) => void;
 };
 
 function KnownDays({ exceptions, busy, onUsual }: KnownDaysProps) {
   return (
     <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-      {exceptions.map((known) => (
-        <Box component="li" key={known.date} sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+      {stretchesOf([...exceptions]).map((known) => (
+        <Box component="li" key={known.from} sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
           <span>
-            {longDate(known.date)}: {wordsOf(known)}
+            {datesWords(known)}: {wordsOf(known)}
           </span>
           <Button
             color="inherit"
-            aria-label={`As usual again on ${longDate(known.date)}`}
+            aria-label={`As usual again on ${datesWords(known)}`}
             disabled={busy}
             onClick={() => onUsual(known)}
           >
@@ -113,6 +123,10 @@ function KnownDays({ exceptions, busy, onUsual }: KnownDaysProps) {
       ))}
     </Box>
   );
+}
+
+function datesWords({ from, to }: DaysAlike): string {
+  return from === to ? longDate(from) : `${longDate(from)} to ${longDate(to)}`;
 }
 
 const FIELD = { width: { xs: '100%', sm: 170 } };
@@ -137,6 +151,6 @@ function Clock({ label, value, onChange }: ClockProps) {
   );
 }
 
-function wordsOf({ hours }: Exception): string {
+function wordsOf({ hours }: DaysAlike): string {
   return hours.length === 0 ? 'not there' : hours.map(({ from, to }) => `${from} to ${to}`).join(', ');
 }

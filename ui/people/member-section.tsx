@@ -13,12 +13,13 @@ import { WeekHours } from './week-hours';
 type MemberSectionProps = {
   readonly member: Member;
   readonly minutes: number;
+  readonly today: string;
   /** A link to this person's day is out. */
   readonly hasLink: boolean;
   readonly actions: PeopleActions;
 };
 
-export function MemberSection({ member, minutes, hasLink, actions }: MemberSectionProps) {
+export function MemberSection({ member, minutes, today, hasLink, actions }: MemberSectionProps) {
   const { id, name, hours: weekly, exceptions, busy } = member;
   return (
     <Box
@@ -32,7 +33,7 @@ export function MemberSection({ member, minutes, hasLink, actions }: MemberSecti
         <InShort member={member} minutes={minutes} />
         <WeekHours name={name} hours={weekly} />
       </Box>
-      <DifferingDays member={{ id, name, exceptions }} save={actions.saveExceptions} />
+      <DifferingDays member={{ id, name, exceptions }} today={today} save={actions.saveExceptions} />
       <BusyTimes member={{ id, name, busy }} />
       <HelperLink person={id} name={name} given={hasLink} actions={actions} />
       <ChangeMember member={member} actions={actions} />

@@ -33,6 +33,7 @@ export function PeoplePage({ state, helpers, actions }: PeoplePageProps) {
             key={person.id}
             member={person}
             minutes={weeklyMinutes(person)}
+            today={state.today}
             hasLink={helpers.includes(person.id)}
             actions={actions}
           />

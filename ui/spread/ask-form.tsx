@@ -3,61 +3,48 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { type FormEvent, useState } from 'react';
-import { BINDS, type Focus, type FocusDays } from '@/core/clean/focus';
+import { BINDS } from '@/core/clean/focus';
+import type { HouseholdChange } from '@/core/household/change';
 import { WEEKDAYS } from '@/present/people/weekdays';
-import { type AskedScreen, aboutOf } from '@/present/spread/asked-model';
+import {
+  ANY_DAY,
+  type AskedDraft,
+  askedBy,
+  clockAt,
+  DAY_ABOUTS,
+  FIRST_HOUR,
+  isWithin,
+  NOTHING_ASKED,
+} from '@/present/spread/asked-draft';
+import type { AskedScreen } from '@/present/spread/asked-model';
 import { BINDS_WORDS } from '@/present/spread/asked-words';
 import { dayOfMonth, longDate, weekday } from '@/present/words/words';
 import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
-import { type Stretch, StretchRow } from '../parts/stretch-row';
+import { StretchRow } from '../parts/stretch-row';
 import { newId } from '../state/new-id';
 
 type AskFormProps = {
   readonly screen: AskedScreen;
   readonly isSending: boolean;
-  readonly onAsk: (focus: Focus) => void;
+  readonly onAsk: (change: HouseholdChange) => void;
 };
 
-type Draft = {
-  readonly about: string;
-  /** Of the dates that can be pressed. */
-  readonly pressed: Stretch | undefined;
-  /** A date beyond those, a day of each week, or any day. */
-  readonly date: string | undefined;
-  readonly weekday: string;
-  readonly hours: Stretch | undefined;
-  readonly person: string;
-  readonly binds: Focus['binds'];
-};
-
-const EMPTY: Draft = {
-  about: '',
-  pressed: undefined,
-  date: undefined,
-  weekday: '',
-  hours: undefined,
-  person: '',
-  binds: 'work',
-};
-
-const FIRST_HOUR = 6;
 const HOURS = Array.from({ length: 16 }, (_, i) => FIRST_HOUR + i);
 
 /** What is done when: a room on Tuesday, all sills from four to five. */
 export function AskForm({ screen, isSending, onAsk }: AskFormProps) {
-  const [draft, setDraft] = useState(EMPTY);
+  const [draft, setDraft] = useState(NOTHING_ASKED);
   const [fault, setFault] = useState<string>();
-  const set = (part: Partial<Draft>) => setDraft((before) => ({ ...before, ...part }));
+  const set = (part: Partial<AskedDraft>) => setDraft((before) => ({ ...before, ...part }));
   const ask = (event: FormEvent) => {
     event.preventDefault();
-    const days = daysOf(draft, screen);
-    const missing = faultOf(draft, days, screen);
-    setFault(missing);
-    if (missing || !days) return;
-    onAsk(focusOf(draft, days));
-    setDraft(EMPTY);
+    const asked = askedBy(draft, screen, newId());
+    setFault('fault' in asked ? asked.fault : undefined);
+    if ('fault' in asked) return;
+    onAsk(asked.change);
+    setDraft(NOTHING_ASKED);
   };
   return (
     <Stack component="form" noValidate onSubmit={ask} spacing={2} aria-label="Give work its time">
@@ -74,56 +61,20 @@ export function AskForm({ screen, isSending, onAsk }: AskFormProps) {
   );
 }
 
-/** From now on to the finish. */
-const ANY_DAY = 'any';
-
-function daysOf(draft: Draft, { dates, last }: AskedScreen): FocusDays | undefined {
-  if (draft.weekday === ANY_DAY) return { from: dates[0] ?? last, to: last };
-  if (draft.weekday !== '') return { weekday: Number(draft.weekday) };
-  if (draft.date !== undefined) return { date: draft.date };
-  const from = draft.pressed && dates[draft.pressed.first];
-  const to = draft.pressed && dates[draft.pressed.last];
-  if (from === undefined || to === undefined) return undefined;
-  return from === to ? { date: from } : { from, to };
-}
-
-function faultOf(
-  { about, pressed }: Draft,
-  days: FocusDays | undefined,
-  { free }: AskedScreen,
-): string | undefined {
-  if (about === '') return 'Choose what it is about.';
-  if (!days) return 'Choose a day, or the first and the last of several.';
-  const isAnyFree = free.some(({ isAny }, at) => isAny && isWithin(at, pressed));
-  return pressed && !isAnyFree
-    ? 'Nobody has time then. Choose another day, or give somebody hours under People.'
-    : undefined;
-}
-
-function focusOf({ about, hours, person, binds }: Draft, days: FocusDays): Focus {
-  return {
-    id: newId(),
-    ...aboutOf(about),
-    ...(person !== '' && { people: [person] }),
-    days,
-    ...(hours && { hours: { from: clockAt(hours.first), to: clockAt(hours.last + 1) } }),
-    binds,
-  };
-}
-
-/** Of the hours that can be pressed. */
-function clockAt(at: number): string {
-  return `${String(FIRST_HOUR + at).padStart(2, '0')}:00`;
-}
-
-function isWithin(at: number, stretch: Stretch | undefined): boolean {
-  return stretch !== undefined && at >= stretch.first && at <= stretch.last;
-}
-
 type PartProps = Pick<AskFormProps, 'screen'> & {
-  readonly draft: Draft;
-  readonly set: (part: Partial<Draft>) => void;
+  readonly draft: AskedDraft;
+  readonly set: (part: Partial<AskedDraft>) => void;
 };
+
+/** What a focus can be about, under its headings. */
+export function groupsOf({ abouts }: AskedScreen) {
+  return abouts.map(({ group, of }) => ({
+    name: group,
+    options: of.map(({ value, words }) => [value, words] as const),
+  }));
+}
+
+const OF_THE_DAY = { name: 'The day itself', options: Object.entries(DAY_ABOUTS) };
 
 function What({ draft, set, screen }: PartProps) {
   return (
@@ -132,10 +83,7 @@ function What({ draft, set, screen }: PartProps) {
       value={draft.about}
       onChange={(about) => set({ about })}
       none="Choose …"
-      groups={screen.abouts.map(({ group, of }) => ({
-        name: group,
-        options: of.map(({ value, words }) => [value, words] as const),
-      }))}
+      groups={[...groupsOf(screen), OF_THE_DAY]}
       sx={{ maxWidth: 420 }}
     />
   );

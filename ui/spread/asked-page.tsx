@@ -2,12 +2,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { AskedRow, AskedScreen } from '@/present/spread/asked-model';
+import type { AskedScreen } from '@/present/spread/asked-model';
+import type { AskedRow } from '@/present/spread/asked-rows';
 import type { EditWords } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { UndoButtons } from '../parts/undo-buttons';
 import { AskForm } from './ask-form';
+import { AskWeek } from './ask-week';
 import { Outcome } from './outcome';
 import type { SteeringActions } from './steering-actions';
 import { type SteeringState, useSteering } from './use-steering';
@@ -39,11 +41,8 @@ export function AskedPage({ screen, edits, actions }: AskedPageProps) {
       </PageHead>
       <Typography variant="h2">Give work its time</Typography>
       <Box sx={{ mt: 2, maxWidth: 900 }}>
-        <AskForm
-          screen={screen}
-          isSending={steering.pending}
-          onAsk={(focus) => steering.steer({ do: 'put-focus', focus })}
-        />
+        <AskForm screen={screen} isSending={steering.pending} onAsk={steering.steer} />
+        <AskWeek screen={screen} isSending={steering.pending} onAsk={steering.steer} />
       </Box>
       <Box sx={{ mt: 2 }}>
         <Outcome steering={steering} />
@@ -102,10 +101,10 @@ function Row({ row, steering }: { row: AskedRow; steering: SteeringState }) {
         color="inherit"
         disabled={steering.pending}
         onClick={() => steering.steer(row.takeBack)}
-        aria-label={`Take back: ${row.words}`}
+        aria-label={`${row.press ?? 'Take back'}: ${row.words}`}
         sx={{ flexShrink: 0 }}
       >
-        Take back
+        {row.press ?? 'Take back'}
       </Button>
     </Box>
   );

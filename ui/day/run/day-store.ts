@@ -136,7 +136,12 @@ export class DayStore {
     const { act, id: said, person } = event;
     this.dismiss(notice);
     await this.carry(
-      { do: 'take-back', said, ...('step' in act && { putBack: act.step }) },
+      {
+        do: 'take-back',
+        said,
+        ...('step' in act && { putBack: act.step }),
+        ...(act.do === 'not-today' && act.also && { alsoBack: act.also }),
+      },
       person ?? this.file.person,
     );
     if (act.do === 'block') await this.carry({ do: 'block', what: 'begin' }, person);
