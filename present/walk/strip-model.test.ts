@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { alongWalls } from '@/core/furnish/along-walls';
 import { type Room, roomsOf } from '@/core/home/room';
 import { juniperRow } from '@/demo/juniper-row';
-import { bandsAt, fixturesAt, openStops, rowsOf, wallsOf } from './strip-model';
+import { bandsAt, cornersOf, fixturesAt, openingOf, openStops, rowsOf, wallsOf } from './strip-model';
 
 const household = juniperRow('2027-03-01');
 const { home } = household;
@@ -27,12 +28,21 @@ describe('the unrolled room', () => {
 
   it('lays four walls over the stops, from the door on, and loses no stop', () => {
     for (const { stops, ...rest } of roomsOf(home)) {
-      const columns = openStops({ stops, ...rest }, 'clockwise').length;
-      const walls = wallsOf(rest, columns);
-      expect(walls.reduce((sum, wall) => sum + wall.stops, 0)).toBe(columns);
+      const open = openStops({ stops, ...rest }, 'clockwise');
+      const walls = wallsOf(rest, alongWalls(rest, open));
+      expect(walls.reduce((sum, wall) => sum + wall.stops, 0)).toBe(open.length);
       expect(walls[0]?.name).toBe('Door wall');
+      const corners = cornersOf(walls, open);
+      expect(corners.size).toBe(walls.length);
+      expect(corners.has(open[0]!.id)).toBe(true);
     }
-    expect(wallsOf(room('hall'), 0)).toEqual([]);
+    expect(wallsOf(room('hall'), [])).toEqual([]);
+  });
+
+  it('has openings where one sees or goes through a wall', () => {
+    const kinds = openStops(room('bedroom'), 'clockwise').flatMap(({ fixtures }) => fixtures);
+    const openings = kinds.flatMap((fixture) => openingOf(fixture) ?? []);
+    expect(openings.toSorted()).toEqual(['door', 'window']);
   });
 
   it('draws the rows that hold something, and ceiling, middle and floor always', () => {

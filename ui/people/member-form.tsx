@@ -8,7 +8,7 @@ import { TAGS } from '@/core/catalogue/tags';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { PACES } from '@/core/home/scales';
 import { AT_HOME_NAMES } from '@/core/people/at-home';
-import type { Member } from '@/core/people/member';
+import type { Member, WeeklyHours } from '@/core/people/member';
 import type { MemberForm as Values } from '@/present/forms/schemas';
 import { Field } from '../forms/field';
 import { HoursFields } from '../forms/hours-fields';
@@ -19,6 +19,7 @@ import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
+import { LongStretch } from './long-stretch';
 import { PaintWeek } from './paint-week';
 
 type MemberFormProps = {
@@ -101,12 +102,13 @@ function WhoItIs({ form }: MemberSection) {
 
 /** Painted on a week, or said to the minute. */
 function Hours({ form }: MemberSection) {
+  const hours = form.watch('hours');
+  const put = (next: WeeklyHours[]) =>
+    form.setValue('hours', next, { shouldDirty: true, shouldValidate: true });
   return (
     <>
-      <PaintWeek
-        hours={form.watch('hours')}
-        onChange={(hours) => form.setValue('hours', hours, { shouldDirty: true, shouldValidate: true })}
-      />
+      <PaintWeek hours={hours} onChange={put} />
+      <LongStretch hours={hours} onChange={put} />
       <Unfold title="To the minute" slim open={form.formState.errors.hours !== undefined}>
         <HoursFields form={form} legend="Hours in a usual week" usual={{ from: '18:30', to: '20:30' }} />
       </Unfold>

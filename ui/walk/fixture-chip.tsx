@@ -2,6 +2,8 @@
 import { memo } from 'react';
 import type { Fixture } from '@/core/home/room';
 import { fixtureName, fixtureSummary, SOIL_WORDS } from '@/present/walk/fixture-words';
+import { openingOf } from '@/present/walk/strip-model';
+import { markOf } from './kind-icon';
 import { useIsChosen } from './selection';
 import looks from './strip.module.css';
 
@@ -24,13 +26,13 @@ export const FixtureChip = memo(function FixtureChip({ fixture, clear, place, on
       aria-pressed={selected}
       aria-label={`${fixtureSummary(fixture, clear)}${place === undefined ? '' : `, number ${place} in the order of work`}`}
       data-fixture={fixture.id}
+      data-opening={openingOf(fixture)}
       data-state={clear ? 'clear' : fixture.leave ? 'left' : 'frozen'}
     >
-      {place !== undefined && (
-        <span className={looks.place} aria-hidden>
-          {place}
-        </span>
-      )}
+      <span className={looks.lead} aria-hidden>
+        {place !== undefined && <span className={looks.place}>{place}</span>}
+        {markOf(fixture.kind)}
+      </span>
       <span className={fixture.leave && !clear ? `${looks.name} ${looks.struck}` : looks.name}>
         {fixtureName(fixture)}
         {fixture.count > 1 && (

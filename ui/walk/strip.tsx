@@ -1,12 +1,16 @@
 'use client';
 import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
-import { Fragment, type KeyboardEvent, memo, useRef } from 'react';
+import { Fragment, type KeyboardEvent, memo, useMemo, useRef } from 'react';
+import { shownIn, unitName } from '@/core/basics/units';
+import { alongWalls } from '@/core/furnish/along-walls';
 import type { Fixture, Height, Room, Stop, WayRound } from '@/core/home/room';
 import { WAY_WORDS } from '@/present/walk/fact-words';
 import { HEIGHT_WORDS } from '@/present/walk/fixture-words';
 import type { Direction } from '@/present/walk/room-model';
-import { bandsAt, fixturesAt, rowsOf, wallsOf } from '@/present/walk/strip-model';
+import { bandsAt, cornersOf, fixturesAt, rowsOf, type Wall, wallsOf } from '@/present/walk/strip-model';
+import { amount } from '@/present/words/words';
+import { useUnits } from '../parts/units';
 import type { Drop } from './drag';
 import { FixtureChip } from './fixture-chip';
 import { FixtureCounter } from './fixture-counter';
@@ -52,10 +56,11 @@ export const Strip = memo(function Strip(props: StripProps) {
   const { room, way, stops, order, ahead, waiting, clear, mode, events } = props;
   const grid = useRef<HTMLDivElement>(null);
   const rows = rowsOf(room);
-  const columns = `64px repeat(${Math.max(1, stops.length)}, minmax(${mode === 'count' ? 148 : 104}px, 1fr))`;
+  const { columns, walls, corners } = useWalls(room, way, stops);
   useStripDrag(grid, mode === 'move', events.onDrop);
   const modeOf = useTurning(mode, rows.length);
   const things = { order, clear, events };
+  const least = mode === 'count' ? COUNT_PX : CHOOSE_PX;
   return (
     <Box
       role="region"
@@ -71,20 +76,29 @@ export const Strip = memo(function Strip(props: StripProps) {
           position: 'relative',
           display: 'grid',
           gridTemplateColumns: columns,
+          '--cell': `${least}px`,
           minWidth: 'min-content',
           columnGap: 1,
           rowGap: 0,
         }}
       >
         <OrderLine strip={grid} order={mode === 'order' ? ahead : NO_ORDER} waiting={waiting} />
-        {way === 'clockwise' && <Walls lengthM={room.lengthM} widthM={room.widthM} stops={stops.length} />}
+        {walls.length > 0 && <Walls walls={walls} />}
         <Box />
         {stops.length === 0 && <Box />}
         {stops.map((stop) => (
           <Head key={stop.id} id={stop.id} name={stop.name} onSelect={events.onSelectStop} />
         ))}
         {rows.map((height, i) => (
-          <Row key={height} height={height} stops={stops} room={room} mode={modeOf(i)} {...things} />
+          <Row
+            key={height}
+            height={height}
+            stops={stops}
+            corners={corners}
+            room={room}
+            mode={modeOf(i)}
+            {...things}
+          />
         ))}
         <Ground />
         <Box />
@@ -97,6 +111,22 @@ export const Strip = memo(function Strip(props: StripProps) {
 });
 
 const NO_ORDER: readonly string[] = [];
+const CHOOSE_PX = 104;
+const COUNT_PX = 148;
+
+/** The columns as wide as their part of the walls, but for what has to be read there; the walls, and where they meet. */
+function useWalls(room: Room, way: WayRound, stops: readonly Stop[]) {
+  return useMemo(() => {
+    const along = alongWalls(room, stops);
+    const fractions = along.map(({ share }) => `minmax(min-content, ${share.toFixed(2)}fr)`);
+    const walls = way === 'clockwise' ? wallsOf(room, along) : [];
+    return {
+      columns: `64px ${fractions.length > 0 ? fractions.join(' ') : '1fr'}`,
+      walls,
+      corners: cornersOf(walls, stops),
+    };
+  }, [room, way, stops]);
+}
 
 const ARROWS: Readonly<Record<string, Direction>> = {
   ArrowLeft: 'left',
@@ -140,13 +170,12 @@ function placeIn(order: readonly string[], id: string): number | undefined {
   return at < 0 ? undefined : at + 1;
 }
 
-type WallsProps = { readonly lengthM: number; readonly widthM: number; readonly stops: number };
-
-const Walls = memo(function Walls({ lengthM, widthM, stops }: WallsProps) {
+const Walls = memo(function Walls({ walls }: { walls: readonly Wall[] }) {
+  const units = useUnits();
   return (
     <>
       <Box />
-      {wallsOf({ lengthM, widthM }, stops).map((wall) => (
+      {walls.map((wall) => (
         <Box
           key={wall.name}
           sx={{
@@ -157,9 +186,12 @@ const Walls = memo(function Walls({ lengthM, widthM, stops }: WallsProps) {
             borderColor: 'text.primary',
             pl: 1,
             pt: 0.25,
+            whiteSpace: 'nowrap',
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
           }}
         >
-          {wall.name}
+          {wall.name}, {amount(shownIn(units, 'm', wall.lengthM))} {unitName(units, 'm')}
         </Box>
       ))}
     </>
@@ -216,10 +248,16 @@ function Thing({ fixture, order, clear, mode, events }: ThingsProps & { fixture:
   );
 }
 
+type CellProps = ThingsProps & { readonly stop: Stop; readonly height: Height; readonly isCorner: boolean };
+
 /** What stands at one stop at one height; drawn again only when the stop changes. */
-const Cell = memo(function Cell({ stop, height, ...things }: ThingsProps & { stop: Stop; height: Height }) {
+const Cell = memo(function Cell({ stop, height, isCorner, ...things }: CellProps) {
   return (
-    <div data-stop={stop.id} data-height={height} className={`${looks.cell} ${looks.edge}`}>
+    <div
+      data-stop={stop.id}
+      data-height={height}
+      className={`${looks.cell} ${looks.edge} ${isCorner ? looks.corner : ''}`}
+    >
       {fixturesAt(stop, height).map((fixture) => (
         <Thing key={fixture.id} fixture={fixture} {...things} />
       ))}
@@ -230,18 +268,20 @@ const Cell = memo(function Cell({ stop, height, ...things }: ThingsProps & { sto
 type RowProps = ThingsProps & {
   readonly height: Height;
   readonly stops: readonly Stop[];
+  /** Stops at which a wall begins. */
+  readonly corners: ReadonlySet<string>;
   readonly room: Room;
 };
 
 /** All that stands at one height, round the room; drawn again only when something at this height changes. */
-const Row = memo(function Row({ height, stops, room, ...things }: RowProps) {
+const Row = memo(function Row({ height, stops, corners, room, ...things }: RowProps) {
   const bands = bandsAt(room, height);
   return (
     <Fragment>
       <div className={`${looks.label} ${looks.edge}`}>{HEIGHT_WORDS[height]}</div>
       {stops.length === 0 && <div className={looks.edge} />}
       {stops.map((stop) => (
-        <Cell key={stop.id} stop={stop} height={height} {...things} />
+        <Cell key={stop.id} stop={stop} height={height} isCorner={corners.has(stop.id)} {...things} />
       ))}
       {bands.length > 0 && (
         <>
@@ -262,9 +302,14 @@ function isSameRow(before: RowProps, after: RowProps): boolean {
   if (before.order !== order || before.clear !== clear || before.mode !== mode || before.events !== events)
     return false;
   return (
+    isSameCorners(before.corners, after.corners) &&
     isSameList(before.stops, after.stops, (was, is) => was === is || isSameAt(was, is, height)) &&
     isSameList(bandsAt(before.room, height), bandsAt(after.room, height), (was, is) => was === is)
   );
+}
+
+function isSameCorners(was: ReadonlySet<string>, is: ReadonlySet<string>): boolean {
+  return was.size === is.size && [...was].every((id) => is.has(id));
 }
 
 function isSameAt(was: Stop, is: Stop, height: Height): boolean {

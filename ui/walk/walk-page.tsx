@@ -1,16 +1,17 @@
 import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
-import type { Floor } from '@/core/home/room';
 import type { Current } from '@/core/problem/campaign';
 import { type Progress, progressByRoom } from '@/core/problem/progress';
 import { type CleanTask, handsRange } from '@/core/work/tasks';
+import { houseSection, type SectionFloor } from '@/present/walk/house-section';
 import { count, hours } from '@/present/words/words';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { AboutHouseLater } from './about-house-later';
 import { AddFloor } from './add-floor';
 import { AddRoom } from './add-room';
+import { BETWEEN_WALLS, HouseOutline, IN_EARTH, ON_GROUND } from './house-outline';
 import { RoomCell } from './room-cell';
 import { SeveralRooms } from './several-rooms';
 import { SeveralRoomsLater } from './several-rooms-later';
@@ -20,8 +21,8 @@ import { WalkTools } from './walk-tools';
 /** The house as a section: floors from the top down, rooms as wide as they are large, each thawing as it gets done. */
 export function WalkPage({ state, actions }: { state: Current; actions: ChangeActions }) {
   const { household, tasks, campaign } = state;
-  const floors = [...household.home.floors].reverse();
-  const rooms = floors.flatMap((floor) => floor.rooms);
+  const { floors, hasRoof } = houseSection(household.home.floors);
+  const rooms = floors.flatMap(({ floor }) => floor.rooms);
   const progress = campaign ? progressByRoom(campaign.problem) : new Map<string, Progress>();
   const total = handsRange(tasks);
   const placed = household.home.floors.map(({ id, name }) => ({ id, name }));
@@ -33,11 +34,20 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
           ? 'Press what your home has. Each room arrives furnished as such rooms usually are, and is put right when you stand in it.'
           : `${count(rooms.length, 'room', 'rooms')}, ${count(tasks.length, 'job', 'jobs')}, ${hours(total.minutes)} of hands-on work. Open a room to go round it.`}
       </PageHead>
-      <Stack spacing={0} sx={{ maxWidth: 1180 }}>
-        {floors.map((floor) => (
-          <FloorRow key={floor.id} floor={floor} progress={progress} actions={actions} minutes={minutes} />
-        ))}
-      </Stack>
+      {floors.length > 0 && (
+        <HouseOutline hasRoof={hasRoof}>
+          {floors.map((one, i) => (
+            <FloorRow
+              key={one.floor.id}
+              {...one}
+              isLowest={i === floors.length - 1}
+              progress={progress}
+              actions={actions}
+              minutes={minutes}
+            />
+          ))}
+        </HouseOutline>
+      )}
       {rooms.length === 0 && (
         <Box sx={{ maxWidth: 1180, mt: floors.length > 0 ? 3 : 0 }}>
           <SeveralRooms actions={actions} floor={placed[0]} names={[]} />
@@ -66,8 +76,8 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
   );
 }
 
-type FloorRowProps = {
-  readonly floor: Floor;
+type FloorRowProps = SectionFloor & {
+  readonly isLowest: boolean;
   readonly progress: ReadonlyMap<string, Progress>;
   readonly minutes: ReadonlyMap<string, number>;
   readonly actions: ChangeActions;
@@ -75,12 +85,18 @@ type FloorRowProps = {
 
 const PX_A_SQUARE_METRE = 36;
 
-function FloorRow({ floor, progress, minutes, actions }: FloorRowProps) {
+function FloorRow({ floor, isBelow, isOnGround, isLowest, ...rest }: FloorRowProps) {
+  const { progress, minutes, actions } = rest;
   return (
     <Box
       component="section"
       aria-label={floor.name}
-      sx={{ borderTop: '2px solid', borderColor: 'text.primary', py: 1 }}
+      sx={{
+        ...BETWEEN_WALLS,
+        ...(isOnGround && ON_GROUND),
+        ...(isBelow && IN_EARTH),
+        ...(isLowest && { borderBottom: '2px solid' }),
+      }}
     >
       <Typography variant="h3" component="h2" sx={{ mb: 0.75 }}>
         {floor.name}
