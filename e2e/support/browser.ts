@@ -171,16 +171,40 @@ export class Browser {
     });
   }
 
-  /** Sets a date or time field, whatever the order of its parts in the locale. */
+  /** Types a date or a time part by part, in whichever order and with whichever clock the reader has. */
   async set(label: string | RegExp, value: string): Promise<void> {
-    await this.driver.executeScript(
-      `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
-       set.call(arguments[0], arguments[1]);
-       arguments[0].dispatchEvent(new Event('input', { bubbles: true }));
-       arguments[0].dispatchEvent(new Event('change', { bubbles: true }));`,
-      await this.field(label),
-      value,
-    );
+    await this.retry(async () => {
+      const parts = await this.parts(label);
+      const names = await Promise.all(
+        parts.map(async (part) => (await part.getAttribute('aria-label')) ?? ''),
+      );
+      const typed = partsOf(value, names.includes('Meridiem'));
+      for (const [i, part] of parts.entries()) {
+        await part.click();
+        await this.keys(typed[names[i] ?? ''] ?? '');
+      }
+    });
+  }
+
+  /** What stands in a date or time field, part by part: `2027`, or nothing where it is empty. */
+  async partsOf(label: string | RegExp): Promise<Record<string, string>> {
+    const parts = await this.parts(label);
+    const read = parts.map(async (part) => [
+      await part.getAttribute('aria-label'),
+      (await part.getAttribute('aria-valuenow')) ?? '',
+    ]);
+    return Object.fromEntries(await Promise.all(read));
+  }
+
+  private async parts(label: string | RegExp): Promise<WebElement[]> {
+    let parts: WebElement[] = [];
+    await this.until(async () => {
+      const groups = await this.all('group', label);
+      const found = groups.map((group) => group.findElements(By.css('[role=spinbutton]')));
+      parts = (await Promise.all(found)).find((some) => some.length > 0) ?? [];
+      return parts.length > 0;
+    }, `a date or time field labelled ${label}`);
+    return parts;
   }
 
   async choose(label: string | RegExp, option: string): Promise<void> {
@@ -326,6 +350,15 @@ const FINGER_MS = 90;
 export const OPENER = 'opener';
 
 /** Where elements of a role are looked for; the browser then says whether they really have it. */
+/** The parts of a date, `2027-03-10`, or of a time, `18:30`, as they are typed. */
+function partsOf(value: string, twelve: boolean): Readonly<Record<string, string>> {
+  const [first = '', second = '', third = ''] = value.split(/[-:]/);
+  if (third !== '') return { Year: first, Month: second, Day: third };
+  const hours = Number(first);
+  const shown = twelve ? String(hours % 12 || 12).padStart(2, '0') : first;
+  return { Hours: shown, Minutes: second, Meridiem: hours < 12 ? 'a' : 'p' };
+}
+
 const SELECTORS: Readonly<Record<string, string>> = {
   button: 'button, [role=button]',
   [OPENER]: 'summary',

@@ -9,6 +9,7 @@ import { MATTER_WORDS } from '@/present/what-if/what-if-words';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
+import { WhenOfForm } from '../forms/when-of-form';
 import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
@@ -123,14 +124,13 @@ function SideBySide({ children }: { children: ReactNode }) {
 }
 
 function WhyAndWhen({ form }: AimSection) {
-  const date = { form, type: 'date', slotProps: { inputLabel: { shrink: true } } } as const;
   return (
     <>
       <Field form={form} name="name" label="Name of this clean" />
       <Field form={form} name="reason" label="Why, and for whom" multiline minRows={2} />
       <SideBySide>
-        <Field {...date} name="start" label="First day" />
-        <Field {...date} name="finish" label="Finish line" />
+        <WhenOfForm form={form} of="date" name="start" label="First day" size="medium" fullWidth />
+        <WhenOfForm form={form} of="date" name="finish" label="Finish line" size="medium" fullWidth />
       </SideBySide>
     </>
   );

@@ -7,9 +7,9 @@ import { type FormEvent, useId, useState } from 'react';
 import type { FoundThing } from '@/core/day/run';
 import { FIND_WORDS } from '@/present/day/came-up';
 import type { DayFile } from '@/present/day/day-file';
-import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
+import { DateField } from '../parts/when-field';
 import type { DayStore } from './run/day-store';
 
 type NameFoundProps = {

@@ -9,6 +9,7 @@ import { type FieldValues, type UseFormReturn, useFieldArray } from 'react-hook-
 import type { WeeklyHours } from '@/core/basics/scalars';
 import { WEEKDAYS } from '@/present/people/weekdays';
 import { Field } from './field';
+import { WhenOfForm } from './when-of-form';
 
 type WithHours = { hours: WeeklyHours[] };
 
@@ -57,7 +58,6 @@ type OneTimeProps = {
 };
 
 function OneTime({ form, i, onRemove }: OneTimeProps) {
-  const time = { form, type: 'time', size: 'small', slotProps: { inputLabel: { shrink: true } } } as const;
   return (
     <Stack
       direction="row"
@@ -79,10 +79,10 @@ function OneTime({ form, i, onRemove }: OneTimeProps) {
         ))}
       </Field>
       <Box sx={{ flex: 1 }}>
-        <Field {...time} name={`hours.${i}.from`} label="From" fullWidth />
+        <WhenOfForm form={form} of="time" name={`hours.${i}.from`} label="From" fullWidth />
       </Box>
       <Box sx={{ flex: 1 }}>
-        <Field {...time} name={`hours.${i}.to`} label="To" fullWidth />
+        <WhenOfForm form={form} of="time" name={`hours.${i}.to`} label="To" fullWidth />
       </Box>
       <IconButton aria-label={`Remove hours ${i + 1}`} onClick={onRemove}>
         <Close />

@@ -8,10 +8,9 @@ import { dayOf, formatDate } from '@/core/basics/local-time';
 import { type DaysAlike, stretchesOf, withDays } from '@/core/people/differing-days';
 import type { Member } from '@/core/people/member';
 import { count, longDate } from '@/present/words/words';
-import { DateField } from '../parts/date-field';
 import { Sentence } from '../parts/sentence';
-import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
+import { DateField, TimeField } from '../parts/when-field';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
 
@@ -84,9 +83,14 @@ function AnotherDay({ today, exceptions, busy, onSay, onKeep }: AnotherDayProps)
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
       <DateField label="On the date" value={date} onKeep={setDate} sx={FIELD} />
-      <DateField label="Until, where it is several" value={last} onKeep={setLast} sx={FIELD} />
-      <Clock label="Free from" value={from} onChange={setFrom} />
-      <Clock label="Free to" value={to} onChange={setTo} />
+      <DateField label="Until" value={last} onKeep={setLast} sx={FIELD} />
+      <TimeField
+        label="Free from"
+        value={from || undefined}
+        onKeep={(time) => setFrom(time ?? '')}
+        sx={FIELD}
+      />
+      <TimeField label="Free to" value={to || undefined} onKeep={(time) => setTo(time ?? '')} sx={FIELD} />
       <Button variant="outlined" disabled={!date} loading={busy} onClick={add}>
         Add the day
       </Button>
@@ -129,27 +133,7 @@ function datesWords({ from, to }: DaysAlike): string {
   return from === to ? longDate(from) : `${longDate(from)} to ${longDate(to)}`;
 }
 
-const FIELD = { width: { xs: '100%', sm: 170 } };
-
-type ClockProps = {
-  readonly label: string;
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-};
-
-function Clock({ label, value, onChange }: ClockProps) {
-  return (
-    <TextField
-      size="small"
-      type="time"
-      label={label}
-      value={value}
-      onChange={({ target }) => onChange(target.value)}
-      slotProps={{ inputLabel: { shrink: true } }}
-      sx={FIELD}
-    />
-  );
-}
+const FIELD = { width: { xs: '100%', sm: 190 } };
 
 function wordsOf({ hours }: DaysAlike): string {
   return hours.length === 0 ? 'not there' : hours.map(({ from, to }) => `${from} to ${to}`).join(', ');

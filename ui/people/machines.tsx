@@ -12,6 +12,7 @@ import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { TextField } from '../parts/text-field';
 import { useChanges } from '../parts/use-changes';
+import { TimeField } from '../parts/when-field';
 
 type MachinesProps = {
   readonly machines: readonly HouseholdMachine[];
@@ -62,19 +63,13 @@ type MachineLineProps = {
 function MachineLine({ kind, machine, onPut, onDrop }: MachineLineProps) {
   const name = MACHINE_KINDS[kind];
   const time = (which: 'from' | 'to', label: string) => (
-    <TextField
-      size="small"
-      type="time"
+    <TimeField
       label={label}
-      defaultValue={machine?.[which] ?? ''}
-      slotProps={{
-        inputLabel: { shrink: true },
-        htmlInput: { 'aria-label': `${name}: ${label.toLowerCase()}` },
+      value={machine?.[which]}
+      onKeep={(value = '') => {
+        if (machine && value !== (machine[which] ?? '')) onPut(withTime(machine, which, value));
       }}
-      onBlur={({ target }) => {
-        if (machine && target.value !== (machine[which] ?? '')) onPut(withTime(machine, which, target.value));
-      }}
-      sx={{ width: 150 }}
+      sx={{ width: 170 }}
     />
   );
   return (
@@ -94,8 +89,12 @@ function MachineLine({ kind, machine, onPut, onDrop }: MachineLineProps) {
         }
         label={name}
       />
-      {machine && time('from', 'Runs from')}
-      {machine && time('to', 'To')}
+      {machine && (
+        <Box role="group" aria-label={name} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+          {time('from', 'Runs from')}
+          {time('to', 'Runs to')}
+        </Box>
+      )}
       {machine?.kind === 'washer' && <TakesKg machine={machine} onPut={onPut} />}
     </Box>
   );

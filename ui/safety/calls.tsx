@@ -8,12 +8,12 @@ import { useOptimistic, useState } from 'react';
 import type { Call } from '@/core/clean/call';
 import { put as putInto } from '@/core/household/put';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
-import { DateField } from '../parts/date-field';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { UndoButtons } from '../parts/undo-buttons';
 import { type Changes, useChanges } from '../parts/use-changes';
 import { useTyped } from '../parts/use-typed';
+import { DateField } from '../parts/when-field';
 import { newId } from '../state/new-id';
 
 type CallsProps = {
@@ -126,7 +126,7 @@ function CallLine({ call, onPut, onDrop }: CallLineProps) {
       </Box>
       {call.why && <Box sx={{ color: 'text.secondary', fontSize: '0.92rem', mb: 1 }}>{call.why}</Box>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 1 }}>
-        <DateField label="Day" value={call.date} onKeep={putDate} sx={{ width: 170 }} />
+        <DateField label="Day" value={call.date} onKeep={putDate} sx={{ width: 200 }} />
         <TextField
           size="small"
           label="Note"

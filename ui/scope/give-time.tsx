@@ -4,8 +4,8 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Focus } from '@/core/clean/focus';
 import type { ScopeScreen } from '@/present/scope/scope-model';
-import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
+import { DateField } from '../parts/when-field';
 
 export type AskedTime = Pick<Focus, 'days' | 'people'>;
 
@@ -26,7 +26,7 @@ export function GiveTime({ screen: { helpers, today, finish }, onAsk }: GiveTime
     });
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-      <DateField label="On the date" value={date} onKeep={setDate} sx={{ width: 160 }} />
+      <DateField label="On the date" value={date} onKeep={setDate} sx={{ width: 200 }} />
       <NativeSelect
         size="small"
         label="By"
@@ -34,7 +34,7 @@ export function GiveTime({ screen: { helpers, today, finish }, onAsk }: GiveTime
         onChange={setPerson}
         none="whoever may"
         options={helpers.map(({ id, name }) => [id, name] as const)}
-        sx={{ width: 160 }}
+        sx={{ width: 200 }}
       />
       <Button variant="outlined" disabled={date === undefined && person === ''} onClick={ask}>
         Ask for that

@@ -19,10 +19,10 @@ import {
 import type { AskedScreen } from '@/present/spread/asked-model';
 import { BINDS_WORDS } from '@/present/spread/asked-words';
 import { dayOfMonth, longDate, weekday } from '@/present/words/words';
-import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { StretchRow } from '../parts/stretch-row';
+import { DateField } from '../parts/when-field';
 import { newId } from '../state/new-id';
 
 type AskFormProps = {

@@ -6,9 +6,8 @@ import { useEffect, useState } from 'react';
 import type { ActionResult } from '@/present/forms/result';
 import type { Block } from '@/present/spread/lanes-model';
 import { clock, longDate, plusDays } from '@/present/words/words';
-import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
-import { TextField } from '../parts/text-field';
+import { DateField, TimeField } from '../parts/when-field';
 import type { SteeringState } from './use-steering';
 
 /** What can be chosen from when something is moved. */
@@ -69,13 +68,10 @@ function WhereTo({ block, choices, steering }: Section) {
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', my: 2 }}
     >
       <DateField label="To the date" value={date} onKeep={setDate} sx={FIELD} />
-      <TextField
-        size="small"
-        type="time"
+      <TimeField
         label="Time, if it matters"
-        value={time}
-        onChange={({ target }) => setTime(target.value)}
-        slotProps={{ inputLabel: { shrink: true } }}
+        value={time || undefined}
+        onKeep={(next) => setTime(next ?? '')}
         sx={FIELD}
       />
       <NativeSelect

@@ -5,8 +5,8 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Lane } from '@/present/spread/lanes-model';
 import { count, longDate } from '@/present/words/words';
-import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
+import { DateField } from '../parts/when-field';
 import type { Choices } from './move-panel';
 import type { SteeringState } from './use-steering';
 

@@ -2,19 +2,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { type ReactNode, useOptimistic } from 'react';
+import { type ReactNode, useOptimistic, useState } from 'react';
 import type { Stock } from '@/core/clean/supplies';
 import type { HouseholdChange } from '@/core/household/change';
 import { put } from '@/core/household/put';
 import type { CupboardRow, SuppliesScreen } from '@/present/supplies/supplies-model';
-import { count } from '@/present/words/words';
+import { count, shortDate } from '@/present/words/words';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
-import { DateField } from '../parts/date-field';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { type Changes, useChanges } from '../parts/use-changes';
 import { useTyped } from '../parts/use-typed';
+import { DateField } from '../parts/when-field';
 
 type CupboardProps = {
   readonly screen: SuppliesScreen;
@@ -120,7 +120,7 @@ function ProductLine({ row, now, putRow }: ProductLineProps) {
         most={MOST_AMOUNT}
         onKeep={(amount) => change({ amount })}
       />
-      <BottleDates stock={row.stock} onChange={change} />
+      <BottleDates stock={row.stock} name={words} onChange={change} />
       <Button
         color="inherit"
         disabled={left === 0}
@@ -163,23 +163,40 @@ function stockOf({ product, unit, left, stock }: CupboardRow, now: string, part:
   };
 }
 
-function BottleDates({ stock, onChange }: { stock: Stock | undefined; onChange: (part: Part) => void }) {
+type BottleDatesProps = {
+  readonly stock: Stock | undefined;
+  /** What it is, as it is read aloud. */
+  readonly name: string;
+  readonly onChange: (part: Part) => void;
+};
+
+/** When a bottle was opened and until when it is good: in words, and to be said once somebody asks. */
+function BottleDates({ stock, name, onChange }: BottleDatesProps) {
+  const [isOpen, setOpen] = useState(false);
+  if (!stock) return <Box sx={{ gridColumn: { md: 'span 2' } }} />;
+  const { opened, expires } = stock;
+  if (!isOpen)
+    return (
+      <Box sx={{ gridColumn: { xs: '1 / -1', md: 'span 2' } }}>
+        <Button color="inherit" onClick={() => setOpen(true)} aria-label={`${datesOf(stock)}: ${name}`}>
+          {datesOf(stock)}
+        </Button>
+      </Box>
+    );
   return (
     <>
-      <DateField
-        label="Opened"
-        value={stock?.opened}
-        disabled={!stock}
-        onKeep={(opened) => onChange({ opened })}
-      />
-      <DateField
-        label="Good until"
-        value={stock?.expires}
-        disabled={!stock}
-        onKeep={(expires) => onChange({ expires })}
-      />
+      <DateField label="Opened" value={opened} onKeep={(date) => onChange({ opened: date })} />
+      <DateField label="Good until" value={expires} onKeep={(date) => onChange({ expires: date })} />
     </>
   );
+}
+
+function datesOf({ opened, expires }: Stock): string {
+  const words = [
+    ...(opened ? [`opened ${shortDate(opened)}`] : []),
+    ...(expires ? [`good until ${shortDate(expires)}`] : []),
+  ].join(', ');
+  return words === '' ? 'Say when it was opened' : words.slice(0, 1).toUpperCase() + words.slice(1);
 }
 
 function stateWords({ needed, expired, holdsUp, left }: CupboardRow): string {

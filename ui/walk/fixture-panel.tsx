@@ -26,10 +26,10 @@ import { placesOfFixture, type RoomSurroundings, tasksOfFixture } from '@/presen
 import { TaskEstimateLines } from '../hours/task-estimate';
 import { ChoiceRow } from '../parts/choice-row';
 import { NativeSelect } from '../parts/native-select';
-import { TextField } from '../parts/text-field';
 import { useUnits } from '../parts/units';
 import { useOneByOne } from '../parts/use-one-by-one';
 import { useStableEvents } from '../parts/use-stable-events';
+import { DateField } from '../parts/when-field';
 import { TaskScope } from '../scope/task-scope';
 import { CountStepper } from './count-stepper';
 import { MendField } from './mend-field';
@@ -247,13 +247,10 @@ const Where = memo(
             onChange={props.onStop}
           />
         )}
-        <TextField
-          size="small"
-          type="date"
+        <DateField
           label="Last deep cleaned"
-          value={props.lastDone}
-          onChange={(event) => props.onLastDone(event.target.value)}
-          slotProps={{ inputLabel: { shrink: true } }}
+          value={props.lastDone || undefined}
+          onKeep={(date) => props.onLastDone(date ?? '')}
         />
       </Stack>
     );

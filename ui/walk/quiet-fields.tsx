@@ -6,7 +6,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { Daily } from '@/core/basics/scalars';
 import { MOST_QUIET } from '@/core/home/facts';
-import { TextField } from '../parts/text-field';
+import { TimeField } from '../parts/when-field';
 
 type QuietFieldsProps = {
   readonly quiet: readonly Daily[];
@@ -70,31 +70,11 @@ type OneTimeProps = {
 function OneTime({ name, time, onChange, onRemove }: OneTimeProps) {
   return (
     <Stack direction="row" spacing={1} role="group" aria-label={name}>
-      <Clock label="From" value={time.from} onKeep={(from) => onChange({ ...time, from })} />
-      <Clock label="To" value={time.to} onKeep={(to) => onChange({ ...time, to })} />
+      <TimeField label="From" value={time.from} onKeep={(from) => from && onChange({ ...time, from })} />
+      <TimeField label="To" value={time.to} onKeep={(to) => to && onChange({ ...time, to })} />
       <IconButton aria-label={`Remove ${name.toLowerCase()}`} onClick={onRemove}>
         <Close />
       </IconButton>
     </Stack>
-  );
-}
-
-type ClockProps = {
-  readonly label: string;
-  readonly value: string;
-  readonly onKeep: (value: string) => void;
-};
-
-/** Kept when the field is left with a time in it. */
-function Clock({ label, value, onKeep }: ClockProps) {
-  return (
-    <TextField
-      size="small"
-      type="time"
-      label={label}
-      defaultValue={value}
-      onBlur={({ target }) => target.value !== '' && target.value !== value && onKeep(target.value)}
-      slotProps={{ inputLabel: { shrink: true } }}
-    />
   );
 }

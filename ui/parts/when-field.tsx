@@ -1,0 +1,44 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { createContext, useContext } from 'react';
+import { TextField } from './text-field';
+import type { WhenFieldProps } from './when-props';
+
+/** What is drawn while the picker is fetched: the field as it will stand there. */
+const Waiting = createContext<WhenFieldProps | undefined>(undefined);
+
+function Placeholder() {
+  const props = useContext(Waiting);
+  if (!props) return null;
+  const { onKeep: _onKeep, value = '', size = 'small', ...rest } = props;
+  return (
+    <TextField size={size} {...rest} value={value} disabled slotProps={{ inputLabel: { shrink: true } }} />
+  );
+}
+
+const DateChoice = dynamic(() => import('./when-pickers').then((module) => module.DateChoice), {
+  ssr: false,
+  loading: Placeholder,
+});
+const TimeChoice = dynamic(() => import('./when-pickers').then((module) => module.TimeChoice), {
+  ssr: false,
+  loading: Placeholder,
+});
+
+/** A date that is kept as soon as it is whole. */
+export function DateField(props: WhenFieldProps) {
+  return (
+    <Waiting.Provider value={props}>
+      <DateChoice {...props} />
+    </Waiting.Provider>
+  );
+}
+
+/** A time of the day that is kept as soon as it is whole. */
+export function TimeField(props: WhenFieldProps) {
+  return (
+    <Waiting.Provider value={props}>
+      <TimeChoice {...props} />
+    </Waiting.Provider>
+  );
+}
