@@ -72,6 +72,19 @@ describe('a plan made from an earlier one', () => {
     expect(after.entries).toEqual(expect.arrayContaining(still));
   });
 
+  it('gives work the time that it was promised, and moves what is in its way and little else', () => {
+    for (const at of [0.3, 0.5, 0.7]) {
+      const session = before.sessions[Math.floor(before.sessions.length * at)]!;
+      const promised = home.tasks.filter(({ kind }) => kind === home.tasks[0]!.kind).slice(0, 4);
+      const focus = { id: 'a', from: session.start, to: session.end, binds: 'work' as const };
+      const problem = { ...home, focus: [{ ...focus, tasks: promised.map(({ id }) => id) }] };
+      const after = replan(problem, before, HASH);
+      expect(violations(problem, after)).toEqual([]);
+      expect(leavesOutMore(after, atOnce(problem))).toBe(false);
+      expect(changesBetween(before, after).length).toBeLessThan(home.tasks.length / 3);
+    }
+  });
+
   it('makes room around what was placed by hand', () => {
     const entry = before.entries.find(
       ({ step, people }) =>

@@ -8,7 +8,7 @@ import { earlierPlaces } from './draft/earlier';
 import { type PlaceOptions, placeCluster } from './draft/place';
 import { compareScores } from './draft/tally';
 import { type Cluster, inOrder } from './model/clusters';
-import { isSettled, type Link, type Model, modelOf, type Step } from './model/model';
+import { isSettled, type Link, type Model, modelOf, type Step, type Task } from './model/model';
 import { bestOf, firstPlans, leavesOutNothing, promisedIn } from './search/first-plans';
 import { fillUp, search } from './search/search';
 import { documentOf } from './words/document';
@@ -40,7 +40,7 @@ export function replan(
   problemHash: string,
   options?: ReplanOptions,
 ): MadePlan {
-  const draft = keptDraft(modelOf(problem), before);
+  const draft = keptWithPromises(modelOf(problem), before);
   const looking = options ?? (leavesOutPromised(draft) ? FOR_A_PROMISE : AT_ONCE);
   const better = leavesOutNothing(draft) ? draft : withLessLeftOut(draft, looking);
   const plan = documentOf(better, problemHash);
@@ -48,11 +48,22 @@ export function replan(
 }
 
 /** An earlier plan as far as it can stay, with what can't moved along, and with whatever still fits. */
-export function keptDraft(model: Model, before: Plan): Draft {
+export function keptDraft(model: Model, before: Plan, first: ReadonlySet<Task> = NOTHING): Draft {
   const draft = new Draft(model);
-  new Replanning(draft, earlierPlaces(model, before)).run();
+  new Replanning(draft, earlierPlaces(model, before), first).run();
   fillUp(draft);
   return draft;
+}
+
+const NOTHING: ReadonlySet<Task> = new Set();
+
+/** What was given its time is there before the rest, where it would find no place otherwise: only what is in its way moves. */
+function keptWithPromises(model: Model, before: Plan): Draft {
+  const draft = keptDraft(model, before);
+  const broken = brokenPromises(draft);
+  if (broken.length === 0) return draft;
+  const made = keptDraft(model, before, new Set(broken));
+  return brokenPromises(made).length < broken.length ? made : draft;
 }
 
 /**
@@ -72,8 +83,12 @@ function withLessLeftOut(draft: Draft, { seed, stop, rounds = MOST_ROUNDS }: Rep
 }
 
 function leavesOutPromised(draft: Draft): boolean {
+  return brokenPromises(draft).length > 0;
+}
+
+function brokenPromises(draft: Draft): Task[] {
   const promised = promisedIn(draft);
-  return draft.out.some((task) => promised.has(task) && !draft.isHopeless(task));
+  return draft.out.filter((task) => promised.has(task) && !draft.isHopeless(task));
 }
 
 /** So often something is brought in even where a plan is wanted at once. */
@@ -87,6 +102,8 @@ class Replanning {
   constructor(
     private readonly draft: Draft,
     private readonly like: ReadonlyMap<Step, readonly Placed[]>,
+    /** What finds its place before anything stays. */
+    private readonly first: ReadonlySet<Task>,
   ) {
     this.hard = draft.model.links.filter((link) => link.hard);
     const starts = new Map(draft.movable.map((cluster) => [cluster, this.soonest(cluster)]));
@@ -98,11 +115,44 @@ class Replanning {
   }
 
   run(): void {
-    const displaced = this.clusters.filter((cluster) => !this.stays(cluster));
+    const chain = this.chainOfFirst();
+    this.placeFirst(chain);
+    const others = this.clusters.filter((cluster) => !chain.includes(cluster));
+    const displaced = others.filter((cluster) => !this.stays(cluster));
     for (const cluster of displaced) this.findPlace(cluster);
     this.draft.leaveOutLoose();
     for (const cluster of this.clusters)
       if (this.isPlaced(cluster) && this.draft.lacksPredecessor(cluster)) this.draft.leaveOut(cluster.tasks);
+  }
+
+  /** What comes first, and before each what a hard rule puts there. */
+  private chainOfFirst(): Cluster[] {
+    const isFirst = ({ tasks }: Cluster) => tasks.some((task) => this.first.has(task));
+    const found = new Set(this.clusters.filter(isFirst));
+    // A set is walked on to what is added while it is walked.
+    for (const next of found)
+      for (const { before, after } of this.hard)
+        if (next.tasks.includes(after.task)) found.add(this.draft.homeOf(before.task));
+    return this.clusters.filter((cluster) => found.has(cluster));
+  }
+
+  /** What must come before stays, where it lies early enough; else all of it is placed anew. */
+  private placeFirst(chain: readonly Cluster[]): void {
+    const isFirst = ({ tasks }: Cluster) => tasks.some((task) => this.first.has(task));
+    const before = chain.filter((cluster) => !isFirst(cluster) && !this.stays(cluster));
+    for (const cluster of [...before, ...chain.filter(isFirst)]) this.placeAnew(cluster);
+    if (chain.filter(isFirst).every((cluster) => this.isPlaced(cluster))) return;
+    for (const cluster of chain) if (this.isPlaced(cluster)) this.draft.takeOff(cluster);
+    for (const cluster of chain) this.placeAnew(cluster);
+  }
+
+  private placeAnew(cluster: Cluster): void {
+    const { draft } = this;
+    const isIn =
+      draft.takeIn(cluster.tasks) &&
+      !draft.lacksPredecessor(cluster) &&
+      (this.place(cluster, { wishes: true }) || this.place(cluster, { wishes: false }));
+    if (!isIn) draft.leaveOut(cluster.tasks);
   }
 
   private soonest({ tasks }: Cluster): number {

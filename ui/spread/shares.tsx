@@ -17,6 +17,7 @@ export function Shares({ campaign: { problem, plans }, people }: SharesProps) {
   const all = {
     offered: sum(shares.map((share) => share.offered)),
     planned: sum(shares.map((share) => share.planned)),
+    felt: sum(shares.map((share) => share.felt)),
   };
   const names = new Map(people.map(({ id, name }) => [id, name]));
   return (
@@ -38,7 +39,7 @@ export function Shares({ campaign: { problem, plans }, people }: SharesProps) {
 
 type ShareProps = {
   readonly share: PersonShare;
-  readonly all: { readonly offered: number; readonly planned: number };
+  readonly all: Pick<PersonShare, 'offered' | 'planned' | 'felt'>;
   readonly name: string;
 };
 
@@ -58,6 +59,12 @@ function Share({ share, all, name }: ShareProps) {
           {duration(share.planned)} of work, {percent(planned)} of it all; offers {percent(offered)} of the
           time.
         </Box>
+        {share.disliked > 0 && (
+          <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+            {duration(share.disliked)} of it {name} would rather leave to others: counted as it feels, that is{' '}
+            {percent(part(share.felt, all.felt))} of it all.
+          </Box>
+        )}
         <Bar planned={planned} offered={offered} />
       </Box>
     </Box>
