@@ -62,6 +62,7 @@ describe('people and machines', () => {
       for (const weekday of [1, 2, 3])
         expect(hours).toContainEqual(expect.objectContaining({ weekday, from: '09:00', to: '11:00' }));
       await browser.press('opener', /^Change Mira/);
+      await browser.see('Hours in a usual week');
       await browser.driver.executeScript('arguments[0].focus()', await cell('Sunday 06:00'));
       await browser.keys(Key.SPACE, Key.ARROW_DOWN, Key.SPACE);
       await browser.press('button', 'Keep');

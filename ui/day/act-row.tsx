@@ -3,7 +3,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useId } from 'react';
 
-export type Press = { readonly words: string; readonly press: () => void; readonly label?: string };
+export type Press = {
+  readonly words: string;
+  readonly press: () => void;
+  readonly label?: string;
+  /** The same button under other words: the focus stays on it. */
+  readonly id?: string;
+};
 
 /** Presses of one kind side by side, each large enough for a wet thumb. */
 export function ActRow({ title, presses }: { title?: string; presses: readonly Press[] }) {
@@ -19,9 +25,9 @@ export function ActRow({ title, presses }: { title?: string; presses: readonly P
           {title}
         </Box>
       )}
-      {presses.map(({ words, press, label }) => (
+      {presses.map(({ words, press, label, id: own }) => (
         <Button
-          key={words}
+          key={own ?? words}
           variant="outlined"
           color="inherit"
           onClick={press}

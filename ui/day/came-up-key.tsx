@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { type Ref, useState } from 'react';
 import type { FoundThing } from '@/core/day/run';
 import type { CameUp } from '@/present/day/came-up';
 import { CameUpSheet } from './came-up-sheet';
@@ -10,7 +10,7 @@ import { Noted } from './noted';
 import { wakeBell } from './run/bell';
 
 /** The one key for all that is found or comes between. */
-export function CameUpKey() {
+export function CameUpKey({ button }: { button: Ref<HTMLButtonElement> }) {
   const { file, store } = useDay();
   const [isOpen, setOpen] = useState(false);
   const [noted, setNoted] = useState<FoundThing>();
@@ -28,6 +28,7 @@ export function CameUpKey() {
   return (
     <>
       <Button
+        ref={button}
         variant="outlined"
         size="large"
         color="inherit"

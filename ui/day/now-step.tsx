@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { DayAct } from '@/core/clean/events';
 import { HINDRANCES, type Hindrance } from '@/core/clean/names';
 import { spentOn, type Work } from '@/core/day/run';
@@ -46,8 +46,15 @@ type NowStepProps = {
 /** The one thing to do now, with everything one needs to know and one big press. */
 export function NowStep(props: NowStepProps) {
   const { step, isToday, work, share, others, alike, carry, store, tooLong } = props;
+  const section = useRef<HTMLElement>(null);
+  // What was pressed is gone with its step: the focus stays with what comes up in its place.
+  const carryOn = (act: DayAct) => {
+    carry(act);
+    if (ENDS.has(act.do)) section.current?.focus({ preventScroll: true });
+  };
   return (
     <Box
+      ref={section}
       component="section"
       aria-labelledby="now"
       id={placeOfStep(step.id)}
@@ -65,11 +72,14 @@ export function NowStep(props: NowStepProps) {
         work={work}
         others={others}
         alike={alike}
-        carry={carry}
+        carry={carryOn}
       />
     </Box>
   );
 }
+
+/** After these another step is the one to do now. */
+const ENDS: ReadonlySet<DayAct['do']> = new Set(['not-today', 'cannot', 'hand', 'part', 'again']);
 
 function WhatItIs({ step, isToday, share }: Pick<NowStepProps, 'step' | 'isToday' | 'share'>) {
   const { item } = step;
@@ -159,6 +169,7 @@ function MoreAboutStep({ step, isToday, work, others, alike, carry }: MoreProps)
   };
   const runs = work?.since !== undefined;
   const timing = {
+    id: 'timing',
     words: runs ? 'Pause' : work ? 'Carry on' : 'Start',
     press: () => carry({ do: runs ? 'pause' : 'start', step: id }),
   };

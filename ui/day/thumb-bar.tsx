@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useEffect, useRef } from 'react';
 import type { RunningWait } from '@/core/day/day-item';
 import { secondOf } from '@/core/day/seconds';
 import type { StepFace } from '@/present/day/step-face';
@@ -26,6 +27,7 @@ type ThumbBarProps = {
 export function ThumbBar({ step, onDone }: ThumbBarProps) {
   const { view, face, isToday } = useDay();
   const [next] = view.next;
+  const { key, onPressed } = useFocusKept(step, onDone);
   return (
     <Box sx={BAR} role="group" aria-label="At hand">
       <Box sx={{ display: { xs: 'grid', md: 'none' }, fontSize: '0.875rem' }}>
@@ -33,11 +35,27 @@ export function ThumbBar({ step, onDone }: ThumbBarProps) {
         {next && <NextLine step={face(next)} />}
       </Box>
       <Box sx={{ display: 'flex', gap: 1.5 }}>
-        {step && <DonePress step={step} onDone={onDone} />}
-        {isToday && <CameUpKey />}
+        {step && <DonePress step={step} onDone={onPressed} />}
+        {isToday && <CameUpKey button={key} />}
       </Box>
     </Box>
   );
+}
+
+/** Where nothing is left to press as done, the focus goes on to the key beside it. */
+function useFocusKept(step: StepFace | undefined, onDone: ThumbBarProps['onDone']) {
+  const key = useRef<HTMLButtonElement>(null);
+  const isPressed = useRef(false);
+  const isNothing = step === undefined;
+  useEffect(() => {
+    if (isNothing && isPressed.current) key.current?.focus();
+    isPressed.current = false;
+  }, [isNothing]);
+  const onPressed = (done: StepFace) => {
+    isPressed.current = true;
+    onDone(done);
+  };
+  return { key, onPressed };
 }
 
 const BAR = {
