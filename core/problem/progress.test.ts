@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
+import { handsRange, tasksOf } from '../work/tasks';
+import { workOf } from '../work/work';
 import { expand } from './expand';
 import { clearFixtures, offeredMinutes, progressByRoom, sumProgress } from './progress';
 
@@ -21,6 +24,18 @@ describe('progressByRoom', () => {
     expect(all.done).toBe(progressByRoom(problem).get('bedroom')?.done);
     // 3 + 3.2 m² ÷ 45 × 60 × 1.1 = 8, and 2 + 3.2 ÷ 55 × 60 × 1.1 = 6.
     expect(all.done).toBe(8 + 6);
+  });
+});
+
+describe('the hours of a house', () => {
+  it('are the same by its jobs and by its plan, for each room of every home', () => {
+    for (const household of [home, ...DOZEN_HOMES]) {
+      const tasks = tasksOf(workOf(household, CATALOGUE));
+      const rooms = progressByRoom(expand({ ...household, ticks: [], parts: [] }, CATALOGUE));
+      for (const [room, { total }] of rooms)
+        expect(handsRange(tasks.filter((task) => task.room.id === room)).minutes, household.name).toBe(total);
+      expect(handsRange(tasks).minutes).toBe(sumProgress(rooms.values()).total);
+    }
   });
 });
 

@@ -7,6 +7,7 @@ import type { Clean, Sweep } from '../clean/clean';
 import type { PastUse } from '../clean/use';
 import {
   guessedEstimate,
+  plannedMinutes,
   type Range,
   type StepEstimate,
   sumRanges,
@@ -107,15 +108,24 @@ export function stepIdOf(task: CleanTask, step: StepEstimate): StepId {
   return stepIdIn(task.id, step.step.key);
 }
 
-/** Hands-on person-minutes of several tasks, with the range of the sum. */
+/**
+ * Hands-on person-minutes of several tasks, as they are planned: whole minutes for each step; with the range of the sum.
+ */
 export function handsRange(tasks: readonly CleanTask[]): Range {
-  return sumRanges(
+  const range = sumRanges(
     tasks.flatMap((task) =>
-      task.estimate.steps
-        .filter((estimate) => estimate.step.mode === 'hands')
-        .map((estimate) => timesCrew(estimate, estimate.step.mode === 'hands' ? estimate.step.crew : 1)),
+      task.estimate.steps.flatMap((estimate) =>
+        estimate.step.mode === 'hands'
+          ? [timesCrew({ ...estimate, minutes: plannedMinutes(estimate) }, estimate.step.crew)]
+          : [],
+      ),
     ),
   );
+  return {
+    ...range,
+    low: Math.min(range.low, range.minutes),
+    high: Math.max(range.high, range.minutes),
+  };
 }
 
 function timesCrew(range: Range, crew: number): Range {

@@ -37,6 +37,8 @@ export type ScopeScreen = {
   readonly finish: string | undefined;
   /** Hands-on minutes that are offered until the finish; undefined without an aim. */
   readonly offered: number | undefined;
+  /** What the list counts more than once: pieces that share a load of the wash are one job. */
+  readonly shared: { readonly jobs: number; readonly minutes: number };
   readonly marks: readonly Mark[];
   readonly today: string;
 };

@@ -1,19 +1,24 @@
 import { productName } from '@/core/catalogue/products';
 import type { Member } from '@/core/people/member';
 import type { Current } from '@/core/problem/campaign';
-import { offeredMinutes } from '@/core/problem/progress';
+import { offeredMinutes, progressByRoom, sumProgress } from '@/core/problem/progress';
 import { productsOf } from '@/core/products/product-choice';
 import { jobName } from '@/core/work/single-places';
 import { mayDo } from '@/core/work/step-tags';
-import type { CleanTask } from '@/core/work/tasks';
-import type { ScopeRow, ScopeScreen } from './scope-model';
+import { type CleanTask, handsRange } from '@/core/work/tasks';
+import { neededMinutes, type ScopeRow, type ScopeScreen } from './scope-model';
 
 /** The whole list, in scope or not, with the hours that it is held against. */
 export function scopeScreen(state: Current): ScopeScreen {
   const { household, listed, campaign, today } = state;
   const done = new Set((campaign?.problem.done ?? []).map((entry) => entry.step));
+  const rows = listed.map((task) => rowOf(task, household.people, done));
   return {
-    rows: listed.map((task) => rowOf(task, household.people, done)),
+    rows,
+    shared: {
+      jobs: rows.filter((row) => row.in).length - state.tasks.length,
+      minutes: neededMinutes(rows) - leftOf(state),
+    },
     rooms: household.home.floors.flatMap((floor) => floor.rooms.map(({ id, name }) => ({ id, name }))),
     people: household.people.map((person) => person.name),
     helpers: household.people.map(({ id, name }) => ({ id, name })),
@@ -24,10 +29,17 @@ export function scopeScreen(state: Current): ScopeScreen {
   };
 }
 
+/** Hands-on minutes that are still to do. */
+function leftOf({ campaign, tasks }: Current): number {
+  if (!campaign) return handsRange(tasks).minutes;
+  const { total, done } = sumProgress(progressByRoom(campaign.problem).values());
+  return total - done;
+}
+
 function rowOf(task: CleanTask, people: readonly Member[], done: ReadonlySet<string>): ScopeRow {
   const { method, scope, room, stop, estimate } = task;
   const steps = estimate.steps.flatMap(({ step, minutes }) =>
-    step.mode === 'hands' ? [{ key: step.key, minutes: minutes * step.crew }] : [],
+    step.mode === 'hands' ? [{ key: step.key, minutes: Math.max(1, Math.round(minutes)) * step.crew }] : [],
   );
   const sum = (list: typeof steps) => list.reduce((total, step) => total + step.minutes, 0);
   return {

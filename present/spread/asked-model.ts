@@ -48,6 +48,8 @@ export function askedScreen(state: Current, campaign: Campaign): AskedScreen {
 }
 
 function freeOn(date: string, { problem }: Campaign, { people }: Current['household']) {
+  if (problem.policy.reserve.includes(date))
+    return { isAny: false, words: `${longDate(date)} is kept free of work.` };
   const words = problem.people.flatMap(({ id, windows }) => {
     const own = windows.filter(({ start }) => start.startsWith(date));
     const name = people.find((one) => one.id === id)?.name ?? 'Somebody';

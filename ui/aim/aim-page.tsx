@@ -6,7 +6,7 @@ import { type ThawLine, thawLine } from '@/core/plan/thaw-line';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { offeredMinutes } from '@/core/problem/progress';
 import type { CleanForm } from '@/present/forms/schemas';
-import { count, daysBetween, hours, longDate, monthOfYear, plusDays } from '@/present/words/words';
+import { count, daysBetween, hours, longDate, monthOfYear, plusDays, tenths } from '@/present/words/words';
 import { ThawLineChart } from '../charts/thaw-line-chart';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
@@ -88,7 +88,7 @@ function verdict(thaw: ThawLine, { problem, plans, clean }: Campaign): string {
       : `The last work is planned for ${longDate(last)}, ${spare === 0 ? 'the very day of the finish line' : `${count(spare, 'day', 'days')} before the finish line`}`;
   const fit =
     thaw.unplaced > 0 ? ` ${hours(thaw.unplaced)} of work have no place yet; see The house by day.` : '';
-  return `${hours(thaw.total - left)} of ${hours(thaw.total)} are clear. ${hours(left)} are left, and ${hours(offered)} are offered for them. ${when}.${fit}`;
+  return `${tenths(thaw.total - left)} of ${tenths(thaw.total)} are clear. ${tenths(left)} are left, and ${tenths(offered)} are offered for them. ${when}.${fit}`;
 }
 
 function NotSpread({ state, spread }: { state: Current; spread: Actions['spread'] }) {

@@ -48,7 +48,7 @@ export function ScopeList({ screen, edits, actions }: ScopeListProps) {
   const targets = [...chosen].map((target) => ({ on: 'task', target }) as const);
   return (
     <>
-      <Head rows={rows} offered={screen.offered} edits={edits} changes={changes} />
+      <Head rows={rows} shared={screen.shared} offered={screen.offered} edits={edits} changes={changes} />
       <ScopeFilters
         screen={screen}
         filters={filters}
@@ -109,14 +109,16 @@ function saying(screen: ScopeScreen, changes: Changes, show: (marks: Mark[]) => 
 
 type HeadProps = {
   readonly rows: readonly ScopeRow[];
+  readonly shared: ScopeScreen['shared'];
   readonly offered: ScopeScreen['offered'];
   readonly edits: EditWords;
   readonly changes: Changes;
 };
 
-function Head({ rows, offered, edits, changes }: HeadProps) {
-  const needed = neededMinutes(rows);
-  const taken = rows.filter((row) => row.in).length;
+function Head({ rows, shared, offered, edits, changes }: HeadProps) {
+  const needed = Math.max(0, neededMinutes(rows) - shared.minutes);
+  const isIn = rows.filter((row) => row.in).length;
+  const taken = Math.max(0, isIn - shared.jobs);
   return (
     <>
       <PageHead
@@ -127,7 +129,7 @@ function Head({ rows, offered, edits, changes }: HeadProps) {
           </Box>
         }
       >
-        {count(taken, 'job', 'jobs')} in, {rows.length - taken} out. What the weekly round covers, what was
+        {count(taken, 'job', 'jobs')} in, {rows.length - isIn} out. What the weekly round covers, what was
         redone lately and what is not worth it can stay out.
       </PageHead>
       <HoursBalance needed={needed} offered={offered} />
