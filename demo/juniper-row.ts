@@ -11,9 +11,13 @@ import { NO_FACTS } from '../core/home/facts';
 import type { Household } from '../core/household/household';
 import type { Member, WeeklyHours } from '../core/people/member';
 import type { Plan } from '../core/plan/plan';
+import type { Problem } from '../core/plan/problem';
 import { expand } from '../core/problem/expand';
 import { plan } from '../core/spread';
 import { JUNIPER_ROW_FLOORS } from './juniper-row-rooms';
+
+/** Where the demo household lives. */
+export const DEMO_TIMEZONE = 'Europe/Berlin';
 
 /** Days from the day the demo is loaded to the swap, moved to the nearest Saturday. */
 const DAYS_TO_SWAP = 26;
@@ -157,7 +161,7 @@ export function juniperRow(today: string): Household {
     format: 'early-thaw/household',
     version: 1,
     name: '14 Juniper Row',
-    timezone: 'Europe/Berlin',
+    timezone: DEMO_TIMEZONE,
     units: 'metric',
     home: {
       floors: structuredClone([...JUNIPER_ROW_FLOORS]),
@@ -212,14 +216,22 @@ export function juniperRow(today: string): Household {
 export function juniperRowUnderWay(today: string): { household: Household; first: Plan } {
   const household = juniperRow(today);
   const problem = expand(household, CATALOGUE);
-  const first = plan(problem, { problemHash: '0'.repeat(64), seed: 1, rounds: 300, stop: () => false });
+  const first = plan(problem, { problemHash: '0'.repeat(64), ...FIRST_PLAN, stop: () => false });
+  return { household: underWay(household, problem, first, today), first };
+}
+
+/** How the first plan of the demo is looked for: the same on every machine. */
+export const FIRST_PLAN = { seed: 1, rounds: 300 } as const;
+
+/** The demo household with its first plan carried out up to today, but for one evening. */
+export function underWay(household: Household, problem: Problem, first: Plan, today: string): Household {
   const hands = new Set(
     problem.tasks
       .flatMap((task) => task.steps)
       .filter((step) => step.mode === 'hands')
       .map((step) => step.id),
   );
-  return { household: { ...household, ticks: ticksBefore(first, hands, today) }, first };
+  return { ...household, ticks: ticksBefore(first, hands, today) };
 }
 
 /** Everything planned before today is done but for the last of those evenings; a task is ticked in its own order. */

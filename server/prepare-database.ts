@@ -1,4 +1,5 @@
 import { wallClock } from '../core/basics/wall-clock';
+import { DEMO_TIMEZONE } from '../demo/juniper-row';
 import { connect } from './db/connection';
 import { migrate, NewerDatabase } from './db/migrations/migrate';
 import { insertDemo } from './demo';
@@ -11,7 +12,7 @@ async function prepare(): Promise<void> {
   try {
     const steps = await migrate(db);
     const households = await db('households').first('id');
-    if (!households) await insertDemo(db, settings.fixedNow ?? wallClock(Date.now(), 'Europe/Berlin'));
+    if (!households) await insertDemo(db, settings.fixedNow ?? wallClock(Date.now(), DEMO_TIMEZONE));
     process.stdout.write(
       `${steps.length > 0 ? (steps.length === 1 ? '1 step' : `${steps.length} steps`) : 'up to date'}${households ? '' : ', demo household loaded'}\n`,
     );

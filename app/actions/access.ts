@@ -4,9 +4,9 @@ import { z } from 'zod';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
 import { signInSchema, signUpSchema } from '@/present/forms/schemas';
 import { database } from '@/server/database';
-import { copyDemo } from '@/server/demo';
 import { createAccount, findHousehold } from '@/server/repositories/accounts';
 import { enterHousehold, isSameOrigin, leaveHousehold } from '@/server/session';
+import { visitDemo } from '@/server/visit-demo';
 import { guarded } from './act';
 
 export async function signUp(input: unknown): Promise<ActionResult> {
@@ -36,7 +36,7 @@ export async function signIn(input: unknown): Promise<ActionResult> {
 
 export async function lookRound(): Promise<ActionResult> {
   return guarded(z.undefined(), undefined, async () => {
-    const demo = await copyDemo(database());
+    const demo = await visitDemo(database());
     if (!demo) return refused('There is no demo household in this database.');
     await enterHousehold(demo);
     return accepted();

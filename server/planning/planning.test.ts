@@ -127,11 +127,14 @@ describe('insertDemo', () => {
 });
 
 describe('copyDemo', () => {
-  it('gives each visitor a copy of their own, and lets old ones go', async () => {
-    expect(await copyDemo(db)).toBeUndefined();
+  it('gives each visitor a household of their own as it stands that day, and lets old ones go', async () => {
+    expect(await copyDemo(db, NOW)).toBeUndefined();
     const original = await insertDemo(db, NOW);
-    const [one, other] = [(await copyDemo(db))!, (await copyDemo(db))!];
-    const file = (id: HouseholdId) => householdFile(new HouseholdScope(db, id));
+    const [one, other] = [(await copyDemo(db, NOW))!, (await copyDemo(db, NOW))!];
+    const file = async (id: HouseholdId) => {
+      const { plans, ...rest } = await householdFile(new HouseholdScope(db, id));
+      return { ...rest, plans: plans.map(({ plan: { entries } }) => entries) };
+    };
     expect(await file(one)).toEqual(await file(original));
     await new HouseholdScope(db, one).rows('marks').del();
     await new HouseholdScope(db, one).rows('fixtures').del();
@@ -142,7 +145,12 @@ describe('copyDemo', () => {
     await db('households')
       .where({ id: original })
       .update({ created_at: db.raw('now() - interval 9 day') });
-    const last = (await copyDemo(db))!;
+    // A week later the house is as it stands then.
+    const later = '2027-03-08T18:40';
+    const last = (await copyDemo(db, later))!;
+    const { clean, ticks } = await householdFile(new HouseholdScope(db, last));
+    expect(clean!.start < '2027-03-08' && clean!.finish > '2027-03-08').toBe(true);
+    expect(ticks.some(({ at }) => at > '2027-03-05')).toBe(true);
     const left = (await db('households').where({ is_demo: true }).select('id')).map(({ id }) => id);
     expect(left.toSorted()).toEqual([original, other, last].toSorted());
     await db('households').whereIn('id', left).del();
