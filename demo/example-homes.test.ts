@@ -4,7 +4,8 @@ import { type Fixture, fixturesOf, type Home, roomsOf } from '../core/home/room'
 import { householdSchema } from '../core/household/household';
 import { parseProblem } from '../core/plan/read-problem';
 import { expand } from '../core/problem/expand';
-import { handsRange, listTasks } from '../core/work/tasks';
+import { listTasks } from '../core/work/tasks';
+import { unrounded } from '../core/work/testing/unrounded';
 import { workOf } from '../core/work/work';
 import { homeNamed } from './dozen-homes';
 import { FAMILY_HOUSE, householdAround, hugeHome, LARGE_OLD_HOUSE, ONE_ROOM_FLAT } from './example-homes';
@@ -23,9 +24,7 @@ const HOMES: readonly (readonly [string, Home])[] = [
 function hours(home: Home, ...rooms: string[]): number {
   const listed = listTasks(workOf(householdAround(home, demo), CATALOGUE));
   const tasks = listed.filter(({ scope }) => scope.in);
-  return (
-    handsRange(rooms.length === 0 ? tasks : tasks.filter((task) => rooms.includes(task.room.id))).minutes / 60
-  );
+  return unrounded(rooms.length === 0 ? tasks : tasks.filter((task) => rooms.includes(task.room.id))) / 60;
 }
 
 /** A home in which everything of one room that holds belongings is full. */

@@ -8,7 +8,8 @@ import { expand } from '../problem/expand';
 import { plan } from '../spread/plan';
 import { BROUGHT_BACK, SHARED_WASH } from './brought-back-loads';
 import { washedBy } from './load';
-import { type CleanTask, listTasks, tasksOf } from './tasks';
+import { listTasks, tasksOf } from './tasks';
+import { unrounded } from './testing/unrounded';
 import { workOf } from './work';
 
 type House = (typeof DOZEN_HOMES)[number];
@@ -43,12 +44,6 @@ const withWasher = (house: House, kg: number): House => ({
   ...house,
   machines: house.machines.map((machine) => (machine.kind === 'washer' ? { ...machine, kg } : machine)),
 });
-
-/** Hands-on minutes before they are rounded, step by step. */
-const unrounded = (tasks: readonly CleanTask[]) =>
-  tasks
-    .flatMap((task) => task.estimate.steps)
-    .reduce((sum, { step, minutes }) => sum + (step.mode === 'hands' ? minutes * step.crew : 0), 0);
 
 describe('what is taken off, washed and brought back', () => {
   it('shares a drum with its like from other rooms, as many as fit', () => {

@@ -7,7 +7,8 @@ import type { Room } from '../home/room';
 import { fitsTogether, USUAL_MACHINE_KG } from '../laundry/loads';
 import { expand } from '../problem/expand';
 import { washedBy } from './load';
-import { type CleanTask, listTasks, tasksOf } from './tasks';
+import { listTasks, tasksOf } from './tasks';
+import { unrounded } from './testing/unrounded';
 import { workOf } from './work';
 
 const demo = juniperRow('2027-03-01');
@@ -15,12 +16,6 @@ type House = Parameters<typeof workOf>[0];
 const washes = (house: House) =>
   tasksOf(workOf(house, CATALOGUE)).filter(({ method }) => method.id === 'bed-linen-wash');
 const kgOf = (task: ReturnType<typeof washes>[number]) => washedBy(task).reduce((sum, { kg }) => sum + kg, 0);
-
-/** Hands-on minutes before they are rounded, step by step. */
-const unrounded = (tasks: readonly CleanTask[]) =>
-  tasks
-    .flatMap((task) => task.estimate.steps)
-    .reduce((sum, { step, minutes }) => sum + (step.mode === 'hands' ? minutes * step.crew : 0), 0);
 
 describe('the linen of a house', () => {
   it('is washed in loads, in the room of the machine, each with all that its drum takes', () => {
