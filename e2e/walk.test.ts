@@ -145,6 +145,37 @@ describe('the walk', () => {
     }, PHONE);
   });
 
+  it('goes from thing to thing by the arrow keys, into what opens and back', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/walk/bedroom');
+      await browser.find('button', 'Stop: Door');
+      await browser.tabTo('Stop: Door');
+      await browser.keys(Key.ARROW_RIGHT);
+      expect(await browser.focused()).toBe('Stop: Wardrobe');
+      await browser.keys(Key.ARROW_DOWN);
+      expect(await browser.focused()).toMatch(/^Ceiling/);
+      await browser.keys(Key.ARROW_DOWN);
+      const wardrobe = await browser.focused();
+      expect(wardrobe).toMatch(/^Wardrobe/);
+      // One press of the strip is reached by Tab: the next Tab leaves it.
+      await browser.keys(Key.TAB);
+      expect(await browser.focused()).not.toMatch(/^Stop|in the order of work/);
+      await browser.chord(Key.SHIFT, Key.TAB);
+      expect(await browser.focused()).toBe(wardrobe);
+      await browser.keys(Key.ENTER);
+      await browser.until(
+        () =>
+          browser.run<boolean>(
+            'return document.activeElement.closest("section[aria-label^=Wardrobe]") !== null',
+          ),
+        'the focus in the panel',
+      );
+      await browser.keys(Key.ESCAPE);
+      expect(await browser.focused()).toBe(wardrobe);
+    });
+  });
+
   it('moves things and stops by keyboard, and takes it back and makes it again', async () => {
     await visit(async (browser) => {
       await firstRoom(browser);

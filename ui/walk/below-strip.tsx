@@ -49,7 +49,7 @@ export function BelowStrip({ desk, around, shown }: BelowStripProps) {
   return (
     <Typography id="strip-keys" sx={{ color: 'text.secondary' }}>
       Press a thing to rate it, + to add what else stands there, or just type its name. Drag things and stops
-      to where they are, or move them with Alt and the arrow keys.
+      to where they are. By key: the arrows go from thing to thing, with Alt they move it, and Esc leads back.
     </Typography>
   );
 }

@@ -12,7 +12,7 @@ type ChipProps = {
   readonly clear: boolean;
   /** Where in the order of work it comes, from 1. */
   readonly place: number | undefined;
-  readonly onSelect: (fixture: string) => void;
+  readonly onSelect: (fixture: string, byKey?: boolean) => void;
 };
 
 /** One fixture on the strip: cut ice while there is work on it, round water when it is clear. */
@@ -22,7 +22,7 @@ export const FixtureChip = memo(function FixtureChip({ fixture, clear, place, on
     <button
       type="button"
       className={looks.chip}
-      onClick={() => onSelect(fixture.id)}
+      onClick={(event) => onSelect(fixture.id, event.detail === 0)}
       aria-pressed={selected}
       aria-label={`${fixtureSummary(fixture, clear)}${place === undefined ? '' : `, number ${place} in the order of work`}`}
       data-fixture={fixture.id}

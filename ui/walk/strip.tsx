@@ -1,7 +1,16 @@
 'use client';
 import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
-import { Fragment, type KeyboardEvent, memo, useMemo, useRef } from 'react';
+import {
+  type FocusEvent,
+  Fragment,
+  type KeyboardEvent,
+  memo,
+  type RefObject,
+  useEffect,
+  useMemo,
+  useRef,
+} from 'react';
 import { shownIn, unitName } from '@/core/basics/units';
 import { alongWalls } from '@/core/furnish/along-walls';
 import type { Fixture, Height, Room, Stop, WayRound } from '@/core/home/room';
@@ -15,6 +24,7 @@ import type { Drop } from './drag';
 import { FixtureChip } from './fixture-chip';
 import { FixtureCounter } from './fixture-counter';
 import { OrderLine } from './order-line';
+import { rove, settleRoving } from './rove';
 import { useIsChosen } from './selection';
 import looks from './strip.module.css';
 import { useStripDrag } from './use-strip-drag';
@@ -24,8 +34,9 @@ import { useTurning } from './use-turning';
 export type StripMode = 'choose' | 'count' | 'rate' | 'order' | 'move';
 
 export type StripEvents = {
-  readonly onSelect: (fixture: string) => void;
-  readonly onSelectStop: (stop: string) => void;
+  /** `byKey` where it was pressed by the keyboard. */
+  readonly onSelect: (fixture: string, byKey?: boolean) => void;
+  readonly onSelectStop: (stop: string, byKey?: boolean) => void;
   /** With what was typed already, where somebody just began to type. */
   readonly onAddAt: (stop: string, typed?: string) => void;
   readonly onCount: (fixture: Fixture, count: number) => void;
@@ -59,6 +70,7 @@ export const Strip = memo(function Strip(props: StripProps) {
   const { columns, walls, corners } = useWalls(room, way, stops);
   useStripDrag(grid, mode === 'move', events.onDrop);
   const modeOf = useTurning(mode, rows.length);
+  const onFocus = useRoving(grid);
   const things = { order, clear, events };
   const least = mode === 'count' ? COUNT_PX : CHOOSE_PX;
   return (
@@ -67,6 +79,7 @@ export const Strip = memo(function Strip(props: StripProps) {
       aria-label={`${room.name}, unrolled. ${WAY_WORDS[way]}`}
       aria-describedby="strip-keys"
       tabIndex={0}
+      onFocus={onFocus}
       onKeyDown={(event) => handleKey(event, stops, mode, events)}
       sx={{ overflowX: 'auto', contain: 'layout', pb: 1, touchAction: mode === 'move' ? 'none' : 'auto' }}
     >
@@ -135,6 +148,21 @@ const ARROWS: Readonly<Record<string, Direction>> = {
   ArrowDown: 'down',
 };
 
+/** One press of the strip is reached by Tab; the answer has to hear of the focus. */
+function useRoving(grid: RefObject<HTMLElement | null>) {
+  const last = useRef<HTMLElement>(null);
+  const settle = () => grid.current && settleRoving(grid.current, last.current);
+  // Whatever was drawn anew may be new to the Tab key.
+  useEffect(() => {
+    settle();
+  });
+  return ({ target }: FocusEvent) => {
+    if (!(target instanceof HTMLElement) || target.tagName !== 'BUTTON') return;
+    last.current = target;
+    settle();
+  };
+}
+
 /** Letters begin to add at the stop where the focus is; Alt with an arrow moves what has the focus. */
 function handleKey(event: KeyboardEvent, stops: readonly Stop[], mode: StripMode, events: StripEvents): void {
   const target = event.target as HTMLElement;
@@ -150,6 +178,10 @@ function handleKey(event: KeyboardEvent, stops: readonly Stop[], mode: StripMode
   if (mode === 'order' && way) {
     event.preventDefault();
     events.onStep(way === 'right' || way === 'down' ? 1 : -1);
+    return;
+  }
+  if (way && target.tagName === 'BUTTON') {
+    if (rove(event.currentTarget as HTMLElement, target, way)) event.preventDefault();
     return;
   }
   const isLetter = event.key.length === 1 && /\p{L}/u.test(event.key);
@@ -198,7 +230,11 @@ const Walls = memo(function Walls({ walls }: { walls: readonly Wall[] }) {
   );
 });
 
-type HeadProps = { readonly id: string; readonly name: string; readonly onSelect: (stop: string) => void };
+type HeadProps = {
+  readonly id: string;
+  readonly name: string;
+  readonly onSelect: StripEvents['onSelectStop'];
+};
 
 const Head = memo(function Head({ id, name, onSelect }: HeadProps) {
   const selected = useIsChosen(id);
@@ -210,7 +246,7 @@ const Head = memo(function Head({ id, name, onSelect }: HeadProps) {
       data-stop={id}
       aria-pressed={selected}
       aria-label={`Stop: ${name}`}
-      onClick={() => onSelect(id)}
+      onClick={(event) => onSelect(id, event.detail === 0)}
     >
       {name}
     </button>

@@ -108,19 +108,23 @@ function stripEvents(
   selection: Selection,
   rateAt: (at: number) => void,
 ): StripEvents {
-  const choose = (next: { readonly what: 'fixture' | 'stop'; readonly id: string }) => {
+  const choose = (next: {
+    readonly what: 'fixture' | 'stop';
+    readonly id: string;
+    readonly byKey?: boolean;
+  }) => {
     selection.choose(next.id);
     afterPaint(() => desk.setOpen(next));
   };
   return {
     onStep: (by) => walk.goTo(walk.at + by),
-    onSelect: (id) => {
+    onSelect: (id, byKey = false) => {
       if (mode === 'order') walk.goTo(steps.findIndex((step) => step.fixture === id));
       else if (mode === 'rate')
         rateAt(inTurn(desk.room, desk.stops).findIndex(({ fixture }) => fixture.id === id));
-      else choose({ what: 'fixture', id });
+      else choose({ what: 'fixture', id, byKey });
     },
-    onSelectStop: (id) => choose({ what: 'stop', id }),
+    onSelectStop: (id, byKey = false) => choose({ what: 'stop', id, byKey }),
     // Letters that come before the field is there are not lost.
     onAddAt: (id, typed = '') =>
       desk.setOpen((known) => ({
@@ -148,15 +152,43 @@ type OpenedProps = Pick<UnrolledRoomProps, 'around' | 'steps' | 'moveTask'> & {
   readonly selection: Selection;
 };
 
+/** From what is open back to the thing it is about. */
+function backToStrip(): void {
+  document
+    .querySelector<HTMLElement>('[data-stop] [aria-pressed=true], [data-head][aria-pressed=true]')
+    ?.focus();
+}
+
 function Opened({ desk, around, steps, walk, mode, rate, selection, moveTask }: OpenedProps) {
   const { panel, shown } = useOpened(desk.open, mode, selection);
   return (
-    <Box ref={panel} sx={{ contain: 'layout', scrollMarginBottom: { xs: 120, md: 24 } }}>
+    <Box
+      ref={panel}
+      onKeyDown={(event) => event.key === 'Escape' && backToStrip()}
+      sx={{ contain: 'layout', scrollMarginBottom: { xs: 120, md: 24 } }}
+    >
       {mode === 'order' && <OrderPanel steps={steps} at={walk.at} onAt={walk.goTo} move={moveTask} />}
       {mode === 'rate' && <RatePanel desk={desk} selection={selection} {...rate} />}
       {!ABOVE.includes(mode) && <BelowStrip desk={desk} around={around} shown={shown} />}
     </Box>
   );
+}
+
+/** What opens may still be on its way: its first field has the focus as soon as it is there. */
+function focusFirst(panel: HTMLElement | null): void {
+  const first = () => panel?.querySelector<HTMLElement>('button, input, select, textarea');
+  const found = first();
+  if (found || !panel) {
+    found?.focus();
+    return;
+  }
+  const watch = new MutationObserver(() => {
+    const come = first();
+    if (!come) return;
+    come.focus();
+    watch.disconnect();
+  });
+  watch.observe(panel, { childList: true, subtree: true });
 }
 
 /** What was opened below a long strip comes into sight, and what is closed is no longer chosen. */
@@ -173,6 +205,8 @@ function useOpened(open: Open, mode: StripMode, selection: Selection) {
   }, [mode]);
   useEffect(() => {
     if (shown) panel.current?.scrollIntoView({ block: 'nearest' });
+    // Whoever came by key goes on in what has opened.
+    if (shown && 'byKey' in shown && shown.byKey) focusFirst(panel.current);
   }, [shown]);
   return { panel, shown };
 }

@@ -20,7 +20,7 @@ import type { StripEvents } from './strip';
 
 /** What is open below the strip. */
 export type Open =
-  | { readonly what: 'fixture' | 'stop'; readonly id: string }
+  | { readonly what: 'fixture' | 'stop'; readonly id: string; readonly byKey?: boolean }
   | { readonly what: 'adding'; readonly id: string; readonly typed: string }
   | undefined;
 
