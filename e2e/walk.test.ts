@@ -53,7 +53,7 @@ describe('the walk', () => {
     });
   });
 
-  it('rates a furnished bedroom in at most 25 presses, and a furnished kitchen in 40', async () => {
+  it('rates a furnished bedroom in at most 25 presses, and a kitchen with twelve cupboards in 40', async () => {
     await visit(async (browser) => {
       await signUp(browser);
       await browser.press('button', 'Keep this aim');
@@ -85,6 +85,18 @@ describe('the walk', () => {
         await browser.goTo('/walk');
       };
       await rate('Bedroom', 15, 25, 'crammed');
+      // The furnished kitchen has seven; five more are counted before it is rated.
+      await browser.press('link', /^Kitchen/);
+      await browser.press('button', 'Count');
+      for (let more = 0; more < 5; more++) await browser.press('button', /^One Kitchen cupboard more/);
+      await browser.kept('Kept.');
+      const cupboards = await browser.run<number>(
+        `return fetch('/api/household').then((answer) => answer.json()).then(({ home }) =>
+           home.floors.flatMap(({ rooms }) => rooms).flatMap(({ stops }) => stops).flatMap(({ fixtures }) => fixtures)
+             .filter(({ kind }) => kind === 'cupboard').reduce((sum, { count }) => sum + count, 0))`,
+      );
+      expect(cupboards).toBe(12);
+      await browser.goTo('/walk');
       await rate('Kitchen', 15, 40, 'crammed');
       const { home } = await browser.run<{
         home: { floors: { rooms: { stops: { fixtures: { soil: string }[] }[] }[] }[] };
