@@ -56,6 +56,7 @@ const PRESENT = [
   'catalogue',
   'calendar',
   'files',
+  'aim',
   'people',
   'walk',
   'scope',

@@ -5,6 +5,7 @@ import { USUAL_SWEEP } from '@/core/clean/clean';
 import { type ThawLine, thawLine } from '@/core/plan/thaw-line';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { offeredMinutes } from '@/core/problem/progress';
+import { nextSession } from '@/present/aim/next-session';
 import type { CleanForm } from '@/present/forms/schemas';
 import { count, daysBetween, hours, longDate, monthOfYear, plusDays, tenths } from '@/present/words/words';
 import { ThawLineChart } from '../charts/thaw-line-chart';
@@ -13,6 +14,7 @@ import { PageHead } from '../parts/page-head';
 import { SpreadButton } from '../spread/spread-button';
 import type { CommandAction } from '../state/command';
 import { AimFormLater, ChangeAim } from './change-aim';
+import { NextUp } from './next-up';
 import { PaceChoice } from './pace-choice';
 
 type Actions = {
@@ -43,7 +45,10 @@ export function AimPage({ state, actions }: { state: Current; actions: Actions }
       </PageHead>
       <Stack spacing={4}>
         {campaign.plans ? (
-          <Thaw campaign={campaign} today={today} />
+          <>
+            <NextUp next={nextSession(state, campaign)} />
+            <Thaw campaign={campaign} today={today} />
+          </>
         ) : (
           <NotSpread state={state} spread={actions.spread} />
         )}
@@ -65,9 +70,6 @@ function Thaw({ campaign, today }: { campaign: Campaign; today: string }) {
       <ThawLineChart thaw={thaw} finish={campaign.clean.finish} today={today} />
       <Typography sx={{ maxWidth: '70ch' }}>{verdict(thaw, campaign)}</Typography>
       <Stack direction="row" spacing={1.5} sx={{ flexWrap: 'wrap', rowGap: 1.5 }}>
-        <LinkButton href="/day" variant="contained">
-          Today’s work
-        </LinkButton>
         <LinkButton href="/spread" variant="outlined">
           The house by day
         </LinkButton>

@@ -14,7 +14,8 @@ import {
   tooLongWords,
   workNote,
 } from '@/present/day/step-face';
-import { count, duration } from '@/present/words/words';
+import { count, duration, longDate } from '@/present/words/words';
+import { LinkButton } from '../parts/link-button';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
 import { Alarms } from './alarms';
@@ -155,13 +156,27 @@ function Now() {
 }
 
 function NothingNow({ open, isToday }: { open: number; isToday: boolean }) {
-  if (open === 0) return <Typography>Nothing is planned for this day.</Typography>;
+  const { file } = useDay();
+  if (open === 0) return <NothingPlanned next={file.helper ? undefined : file.nextDate} />;
   return (
     <Typography>
       {isToday
         ? 'Nothing to do this minute: what is left waits for something. Sit down.'
         : 'What is left here waits for something before it.'}
     </Typography>
+  );
+}
+
+function NothingPlanned({ next }: { next: string | undefined }) {
+  return (
+    <Box>
+      <Typography sx={{ mb: 1.5 }}>Nothing is planned for this day.</Typography>
+      {next && (
+        <LinkButton href={`/day/${next}`} variant="outlined">
+          Look at {longDate(next)}
+        </LinkButton>
+      )}
+    </Box>
   );
 }
 

@@ -7,6 +7,7 @@ import type { AskedRow } from '@/present/spread/asked-rows';
 import type { EditWords } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
+import { TextLink } from '../parts/text-link';
 import { UndoButtons } from '../parts/undo-buttons';
 import { AskForm } from './ask-form';
 import { AskWeek } from './ask-week';
@@ -42,6 +43,9 @@ export function AskedPage({ screen, edits, actions }: AskedPageProps) {
       <Typography variant="h2">Give work its time</Typography>
       <Box sx={{ mt: 2, maxWidth: 900 }}>
         <AskForm screen={screen} isSending={steering.pending} onAsk={steering.steer} />
+        <TextLink href="/order" sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44, mt: 1 }}>
+          The order of the rooms, and the way through each
+        </TextLink>
         <AskWeek screen={screen} isSending={steering.pending} onAsk={steering.steer} />
       </Box>
       <Box sx={{ mt: 2 }}>
