@@ -49,6 +49,26 @@ describe('sessions as a calendar', () => {
     expect(read.ok && read.busy).toEqual(source.plan.sessions.map(({ start, end }) => ({ start, end })));
   });
 
+  it('ring before they begin, and when a soak that is set going in them is over', () => {
+    const soaked = {
+      ...plan,
+      entries: [
+        entry('bath:soak/coat', '03-27T18:00', '03-27T18:10'),
+        { ...entry('bath:soak/sit', '03-27T18:10', '03-27T18:40'), people: [] },
+        { ...entry('hall:dry/dry', '03-27T18:10', '03-27T18:40'), people: [] },
+      ],
+    } as unknown as Plan;
+    const steps = new Map([['bath:soak/sit', { title: 'The bath soaks', room: 'Bathroom' }]]);
+    const written = writeCalendar({ ...source, plan: soaked, steps }).replaceAll('\r\n ', '');
+    const alarms = written.split('BEGIN:VALARM').slice(1);
+    expect(alarms[0]).toContain('TRIGGER:-PT10M');
+    expect(alarms[1]).toContain('TRIGGER;VALUE=DATE-TIME:20270327T174000Z');
+    expect(alarms[1]).toContain('DESCRIPTION:The bath soaks: it is over.');
+    // What nobody sets going in this session does not ring in it.
+    expect(written).not.toContain('hall');
+    expect(alarms).toHaveLength(3);
+  });
+
   it('can be those of one person', () => {
     expect(writeCalendar({ ...source, person: 'bram' })).not.toContain('BEGIN:VEVENT');
   });

@@ -1,4 +1,5 @@
 import ICAL from 'ical.js';
+import { taskOfStep } from '@/core/basics/ids';
 import { instantOf } from '@/core/basics/wall-clock';
 import type { Plan } from '@/core/plan/plan';
 
@@ -65,7 +66,44 @@ function eventOf(session: Plan['sessions'][number], uid: string, source: Calenda
       .map((entry) => `${entry.start.slice(11)} ${steps.get(entry.step)?.title ?? entry.step}`)
       .join('\n'),
   );
+  for (const alarm of alarmsOf(session, entries, source)) event.addSubcomponent(alarm);
   return event;
+}
+
+/** So long before a session the kit is carried together. */
+const BEFORE = '-PT10M';
+
+/** A word before the session, and one when each soak or cycle that is set going in it is over. */
+function alarmsOf(
+  { start }: Plan['sessions'][number],
+  entries: Plan['entries'],
+  { plan, steps, timezone }: CalendarSource,
+): ICAL.Component[] {
+  const begin = alarm('It is time to carry the kit together.', ICAL.Duration.fromString(BEFORE));
+  const own = new Set<string>(entries.map(({ step }) => taskOfStep(step)));
+  const waits = plan.entries.filter(
+    (entry) => entry.people.length === 0 && own.has(taskOfStep(entry.step)) && entry.start >= start,
+  );
+  const over = waits
+    .filter(
+      ({ start: since, end }) =>
+        since.slice(0, 10) === start.slice(0, 10) && end.slice(0, 10) === start.slice(0, 10),
+    )
+    .map(({ step, end }) =>
+      alarm(`${steps.get(step)?.title ?? 'A wait'}: it is over.`, moment(end, timezone)),
+    );
+  return [begin, ...over];
+}
+
+function alarm(words: string, trigger: ICAL.Duration | ICAL.Time): ICAL.Component {
+  const component = new ICAL.Component('valarm');
+  component.updatePropertyWithValue('action', 'DISPLAY');
+  component.updatePropertyWithValue('description', words);
+  const property = new ICAL.Property('trigger');
+  if (trigger instanceof ICAL.Time) property.resetType('date-time');
+  property.setValue(trigger);
+  component.addProperty(property);
+  return component;
 }
 
 /** A time on the wall of the home as a moment. */

@@ -1,4 +1,5 @@
 'use client';
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { mayNotify, wakeBell } from './run/bell';
@@ -32,14 +33,30 @@ export function AwakePress() {
     if (!isOn && mayNotify() === 'default') void Notification.requestPermission();
   };
   return (
-    <Button
-      variant={isOn ? 'contained' : 'outlined'}
-      color="inherit"
-      aria-pressed={isOn}
-      onClick={press}
-      sx={{ minHeight: 48 }}
-    >
-      Screen on, alarms loud
-    </Button>
+    <>
+      <Button
+        variant={isOn ? 'contained' : 'outlined'}
+        color="inherit"
+        aria-pressed={isOn}
+        onClick={press}
+        sx={{ minHeight: 48 }}
+      >
+        Screen on, alarms loud
+      </Button>
+      <Box role="status" sx={{ width: '100%', color: 'text.secondary', fontSize: '0.92rem' }}>
+        {isOn && cannotWords()}
+      </Box>
+    </>
   );
+}
+
+/** What this device can't do about alarms, and what does it then. */
+function cannotWords(): string {
+  return [
+    ...('wakeLock' in navigator ? [] : ['This device does not let a page keep its screen on.']),
+    ...(mayNotify() === 'denied' || mayNotify() === 'never'
+      ? ['It shows no notices while the page is hidden.']
+      : []),
+    'With its screen dark, a phone may hold an alarm back. The calendar under Spread rings by itself.',
+  ].join(' ');
 }
