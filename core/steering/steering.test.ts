@@ -136,6 +136,19 @@ describe('why a job lies where it does', () => {
     expect(whyThen(usual, before, 'gone:gone')).toBeUndefined();
   });
 
+  it('names the time that was asked for', () => {
+    const start = before.entries.find((entry) => taskOfStep(entry.step) === single.id)!.start;
+    const focus = {
+      id: 'a',
+      from: `${start.slice(0, 10)}T00:00`,
+      to: `${start.slice(0, 10)}T23:59`,
+      tasks: [single.id],
+    };
+    const bound = (binds: 'work' | 'time') => ({ ...usual, focus: [{ ...focus, binds }] });
+    expect(whyThen(bound('work'), before, single.id)).toEqual({ kind: 'asked' });
+    expect(whyThen(bound('time'), before, single.id)?.kind).not.toBe('asked');
+  });
+
   it('names a rule that holds: what comes before ends just then', () => {
     const ends = new Map(before.entries.map((entry) => [entry.step, entry.end]));
     const reasons = [...new Set(before.entries.map((entry) => taskOfStep(entry.step)))].flatMap((task) => {

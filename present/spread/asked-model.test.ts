@@ -5,6 +5,7 @@ import { applyChange } from '@/core/household/change';
 import { juniperRow } from '@/demo/juniper-row';
 import { quickPlan, stateOf } from '@/ui/testing/demo-state';
 import { aboutOf, askedScreen } from './asked-model';
+import { askedOn } from './asked-rows';
 import { focusWords } from './asked-words';
 
 const NOW = '2027-03-01T08:00';
@@ -68,6 +69,14 @@ describe('what was asked for', () => {
     expect(row!.loosen).toEqual({ do: 'put-focus', focus: { ...night, binds: 'time' } });
     const over: Focus = { ...sills, days: { date: '2026-03-09' } };
     expect(screenOf({ focus: [over] }).screen.rows[0]!.notes[1]).toMatch(/binds nothing any more/);
+  });
+
+  it('is told on the day on which it binds, and on no other', () => {
+    const household = { ...demo, steering: { ...UNSTEERED, focus: [sills] } };
+    const { campaign } = stateOf(household, NOW, quickPlan(household, NOW));
+    const on = (date: string) => askedOn(date, household as never, campaign!);
+    expect(on('2027-03-09')).toEqual(['Each windowsill · Tuesday 9 March, 16:00 to 17:00 · Ines']);
+    expect(on('2027-03-10')).toEqual([]);
   });
 
   it('tells what each day of the week is for', () => {

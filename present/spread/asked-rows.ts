@@ -115,6 +115,18 @@ function focusRow(focus: Focus, household: Current['household'], campaign: Campa
   };
 }
 
+/** What was given its time on a date, in words. */
+export function askedOn(
+  date: string,
+  { steering, ...household }: Current['household'],
+  { problem }: Campaign,
+): string[] {
+  const bound = (problem.focus ?? []).filter(({ from }) => from.startsWith(date)).map(({ id }) => id);
+  return steering.focus
+    .filter(({ id }) => bound.includes(`${id} ${date}`))
+    .map((focus) => focusWords(focus, household));
+}
+
 /** Whether it still binds anything, and how many jobs do not fit into it. */
 function outcomeOf({ id }: Focus, { problem, plans }: Campaign): { isOver: boolean; out: number } {
   const own = (problem.focus ?? []).filter((one) => one.id.startsWith(`${id} `));

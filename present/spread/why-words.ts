@@ -17,6 +17,8 @@ export function whyThenWords(why: WhyThen | undefined, titles: ReadonlyMap<strin
       return 'Nothing of it is left to plan.';
     case 'by-hand':
       return 'It was put here by hand, and stays until you let it go.';
+    case 'asked':
+      return 'It was given this time. What was asked for stands under “Ask for a time”.';
     case 'rule':
       return `It comes right after “${titles.get(why.before) ?? why.before}”: ${why.reason}`;
     case 'not-before':

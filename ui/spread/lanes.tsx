@@ -21,6 +21,8 @@ import { type SteeringState, useSteering } from './use-steering';
 type LanesProps = {
   readonly day: DayLanes;
   readonly choices: Choices;
+  /** What was given its time on this day, in words. */
+  readonly asked: readonly string[];
   readonly isFree: boolean;
   readonly isDry: boolean;
   readonly edits: EditWords;
@@ -28,7 +30,7 @@ type LanesProps = {
 };
 
 /** A day opened into people's lanes, with what runs and rests meanwhile; work can be dragged, or moved in its panel. */
-export function Lanes({ day, choices, isFree, isDry, edits, actions }: LanesProps) {
+export function Lanes({ day, choices, asked, isFree, isDry, edits, actions }: LanesProps) {
   const [open, setOpen] = useState<string>();
   const steering = useSteering(actions);
   const box = useRef<HTMLDivElement>(null);
@@ -39,6 +41,9 @@ export function Lanes({ day, choices, isFree, isDry, edits, actions }: LanesProp
   return (
     <Box component="section" aria-labelledby="the-day" ref={box}>
       <DayHead date={day.date} isFree={isFree} isDry={isDry} edits={edits} steering={steering} />
+      {asked.map((words) => (
+        <Box key={words}>Asked for: {words}.</Box>
+      ))}
       <Outcome steering={steering} />
       {blocks.length === 0 ? (
         <Typography sx={{ color: 'text.secondary' }}>

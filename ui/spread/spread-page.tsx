@@ -3,6 +3,7 @@ import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { roomsOf } from '@/core/home/room';
 import type { Campaign, Current } from '@/core/problem/campaign';
+import { askedOn } from '@/present/spread/asked-rows';
 import { assumptionsOf } from '@/present/spread/assumptions';
 import { brokenByRoom, leftOutByRoom } from '@/present/spread/by-room';
 import { houseByDay } from '@/present/spread/house-model';
@@ -123,6 +124,7 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
         key={date ?? 'next'}
         day={lanesOf(campaign, tasks, people, pinned, shown)}
         choices={{ people, last: campaign.clean.finish }}
+        asked={askedOn(shown, household, campaign)}
         isFree={household.steering.free.includes(shown)}
         isDry={!rainy.has(shown)}
         edits={state.edits}

@@ -12,6 +12,8 @@ import { indexLinks, type LinkIndex } from '../model/step-order';
 export type WhyThen =
   /** Somebody put it there. */
   | { readonly kind: 'by-hand' }
+  /** It was given this time. */
+  | { readonly kind: 'asked' }
   /** A rule puts something before it, which ends just then. */
   | { readonly kind: 'rule'; readonly before: string; readonly reason: string }
   /** It is not to begin before a date. */
@@ -33,6 +35,12 @@ export function whyThen(problem: Problem, plan: Plan, taskId: string): WhyThen |
   );
   if (task?.steps.some((known) => known.fixed.length > 0 && known.doneAt === undefined))
     return { kind: 'by-hand' };
+  if (
+    task &&
+    model.focuses.some(({ bindsWork, matches }) => bindsWork && matches(task)) &&
+    isPlaced(task, places)
+  )
+    return { kind: 'asked' };
   const start = step && places.get(step)?.[0]?.start;
   if (!task || !step || start === undefined) return undefined;
   const board = new Draft(model).board;
@@ -46,6 +54,10 @@ export function whyThen(problem: Problem, plan: Plan, taskId: string): WhyThen |
     choiceFor(task, step, start, board, links) ??
     obstacleFor(step, start, board, model)
   );
+}
+
+function isPlaced({ steps }: Task, places: ReadonlyMap<Step, unknown>): boolean {
+  return steps.some((step) => places.has(step));
 }
 
 function ruleFor(step: Step, start: Minute, board: Board, links: LinkIndex): WhyThen | undefined {
