@@ -9,6 +9,7 @@ import { hourRange, hours } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
+import { PartsLegend } from './parts-bar';
 import { RoomHours } from './room-hours';
 
 /** How long everything takes, room by room, each figure opened to its sum. */
@@ -17,7 +18,7 @@ export function HoursPage({ state, open }: { state: Current; open: string | unde
   const tasks = tasksInOrder(state.order.steps);
   const rooms = household.home.floors.flatMap((floor) => floor.rooms);
   if (tasks.length === 0) return <NothingYet rooms={rooms.length} />;
-  const longest = Math.max(...rooms.map((room) => handsRange(inRoom(tasks, room)).minutes));
+  const longest = Math.max(...rooms.map((room) => handsRange(inRoom(tasks, room)).high));
   const total = handsRange(tasks);
   return (
     <>
@@ -26,6 +27,7 @@ export function HoursPage({ state, open }: { state: Current; open: string | unde
         Usually {hourRange(total)}. {offered(state)} Open a room for its jobs, and a job for the sum behind
         it.
       </PageHead>
+      <PartsLegend />
       <Stack sx={{ maxWidth: 900 }}>
         {rooms
           .filter((room) => inRoom(tasks, room).length > 0)

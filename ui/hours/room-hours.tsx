@@ -5,9 +5,11 @@ import type { HomeFacts } from '@/core/home/facts';
 import type { Room } from '@/core/home/room';
 import { jobName } from '@/core/work/single-places';
 import { type CleanTask, handsRange } from '@/core/work/tasks';
+import { partsOfWork } from '@/present/hours/parts-of-work';
 import { count, duration, hourRange, hours } from '@/present/words/words';
 import { TextLink } from '../parts/text-link';
 import { Unfold } from '../parts/unfold';
+import { PartsBar, PartsWords } from './parts-bar';
 import { TaskEstimateLines } from './task-estimate';
 
 type RoomHoursProps = {
@@ -22,6 +24,7 @@ type RoomHoursProps = {
 /** One room's hours; opened, its jobs with the sum behind each. */
 export function RoomHours({ room, tasks, longest, open, units, facts }: RoomHoursProps) {
   const range = handsRange(tasks);
+  const parts = partsOfWork(tasks);
   return (
     <Box component="section" aria-label={room.name} sx={{ borderTop: '1px solid', borderColor: 'divider' }}>
       <TextLink
@@ -42,7 +45,7 @@ export function RoomHours({ room, tasks, longest, open, units, facts }: RoomHour
         }}
       >
         <span>{room.name}</span>
-        <RangeBar low={range.low / longest} at={range.minutes / longest} high={range.high / longest} />
+        <PartsBar parts={parts} most={longest} low={range.low} high={range.high} />
         <Box component="span" sx={{ textAlign: 'end' }}>
           {hours(range.minutes)}
           <Box
@@ -65,6 +68,7 @@ function Jobs({ room, tasks, units, facts }: Pick<RoomHoursProps, 'room' | 'task
         {count(tasks.length, 'job', 'jobs')}, in the order of work.{' '}
         <TextLink href={`/walk/${encodeURIComponent(room.id)}`}>See them in the room</TextLink>
       </Typography>
+      <PartsWords parts={partsOfWork(tasks)} />
       {tasks.map((task) => (
         <Unfold key={task.id} title={<JobTitle task={task} />}>
           <TaskEstimateLines task={task} units={units} facts={facts} />
@@ -88,36 +92,6 @@ function JobTitle({ task }: { task: CleanTask }) {
         </Box>
       </span>
       <span>{duration(task.estimate.hands.minutes)}</span>
-    </Box>
-  );
-}
-
-/** The estimate as a bar, and its range as the part that may still grow or melt away. */
-function RangeBar({ low, at, high }: { low: number; at: number; high: number }) {
-  const percent = (share: number) => `${Math.min(100, share * 88)}%`;
-  return (
-    <Box
-      component="span"
-      aria-hidden
-      sx={{
-        display: { xs: 'none', sm: 'block' },
-        position: 'relative',
-        height: 16,
-        '& span': { position: 'absolute', insetBlock: 0 },
-      }}
-    >
-      <span
-        style={{ left: 0, width: percent(low), background: 'var(--mui-palette-thaw-water)', opacity: 0.85 }}
-      />
-      <span
-        style={{
-          left: percent(low),
-          right: `calc(100% - ${percent(high)})`,
-          background: 'var(--mui-palette-thaw-ice)',
-          borderRadius: '0 8px 8px 0',
-        }}
-      />
-      <span style={{ left: percent(at), width: 2, background: 'var(--mui-palette-text-primary)' }} />
     </Box>
   );
 }
