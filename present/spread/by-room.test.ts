@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { PRIORITIES } from '@/core/basics/choices';
 import { DOZEN_HOMES } from '@/demo/dozen-homes';
 import { quickPlan, stateOf } from '@/ui/testing/demo-state';
-import { brokenByRoom, leftOutByRoom } from './by-room';
+import { brokenByRoom, brokenOn, leftOutByRoom } from './by-room';
 
 describe.each(DOZEN_HOMES.map((home) => [home.name, home] as const))('in %s', (_name, home) => {
   const now = home.now ?? `${home.clean.start}T06:00`;
@@ -18,6 +18,10 @@ describe.each(DOZEN_HOMES.map((home) => [home.name, home] as const))('in %s', (_
       expect(Math.min(after.length, before.length, reason.length)).toBeGreaterThan(0);
       expect(cost).toBeGreaterThan(0);
     }
+    // Each is told on its day.
+    const dates = new Set(rows.map(({ date }) => date));
+    expect([...dates].flatMap((date) => brokenOn(date, rooms))).toHaveLength(rows.length);
+    expect(dates.has('')).toBe(false);
   });
 
   it('everything that is left out is on its room once, with its reason', () => {

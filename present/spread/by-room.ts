@@ -1,6 +1,8 @@
 import { PRIORITIES } from '@/core/basics/choices';
 import { groupBy } from '@/core/basics/group-by';
+import { taskOfStep } from '@/core/basics/ids';
 import { roomsOf } from '@/core/home/room';
+import type { Plan } from '@/core/plan/plan';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { brokenWishesOf } from '@/core/spread';
 
@@ -19,6 +21,8 @@ export type BrokenRow = {
   readonly reason: string;
   /** Minutes' worth. */
   readonly cost: number;
+  /** When what comes too early begins. */
+  readonly date: string;
 };
 
 export type LeftOutRow = { readonly task: string; readonly message: string };
@@ -28,6 +32,7 @@ export function brokenByRoom(state: Current, { problem, plans }: Campaign): Room
   if (!plans) return [];
   const titles = new Map(problem.tasks.map(({ id, title }) => [id, title]));
   const title = (id: string) => titles.get(id) as string;
+  const starts = firstDates(plans.latest.plan);
   const broken = groupBy(brokenWishesOf(problem, plans.latest.plan), ({ room }) => room);
   return alongTheWalk(state, (room) =>
     (broken.get(room) ?? []).map(({ before, after, reason, cost }) => ({
@@ -36,8 +41,24 @@ export function brokenByRoom(state: Current, { problem, plans }: Campaign): Room
       after: title(after),
       reason,
       cost,
+      date: starts.get(after) ?? '',
     })),
   );
+}
+
+/** Those of one date. */
+export function brokenOn(date: string, rooms: readonly RoomItems<BrokenRow>[]): BrokenRow[] {
+  return rooms.flatMap(({ items }) => items.filter((row) => row.date === date));
+}
+
+/** When each task begins, by its date. */
+function firstDates({ entries }: Plan): ReadonlyMap<string, string> {
+  const dates = new Map<string, string>();
+  for (const { step, start } of entries) {
+    const [task, date] = [taskOfStep(step), start.slice(0, 10)];
+    if (date < (dates.get(task) ?? '9999')) dates.set(task, date);
+  }
+  return dates;
 }
 
 /** What has no place in the plan, each on its room, with the reason; what must be done first. */

@@ -5,6 +5,7 @@ import type { BrokenRow, RoomItems } from '@/present/spread/by-room';
 import { type CostRow, costRows, judgedWords } from '@/present/spread/cost-words';
 import { duration } from '@/present/words/words';
 import { Unfold } from '../parts/unfold';
+import { BrokenList } from './broken-list';
 
 type JudgementProps = { readonly plan: Plan; readonly broken: readonly RoomItems<BrokenRow>[] };
 
@@ -60,13 +61,7 @@ function BrokenInRoom({ room }: { room: RoomItems<BrokenRow> }) {
   return (
     <Box sx={{ mb: 2 }}>
       <Typography variant="h3">{room.name}</Typography>
-      <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
-        {room.items.map(({ id, after, before, reason, cost }) => (
-          <li key={id}>
-            “{after}” comes before “{before}”: worth {duration(cost)}. {reason}
-          </li>
-        ))}
-      </Box>
+      <BrokenList rows={room.items} />
     </Box>
   );
 }

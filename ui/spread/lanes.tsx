@@ -3,12 +3,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
+import type { BrokenRow } from '@/present/spread/by-room';
 import { rowsOf } from '@/present/spread/lane-rows';
 import type { Block, DayLanes, Lane } from '@/present/spread/lanes-model';
-import { clock, longDate } from '@/present/words/words';
+import { clock, count, longDate } from '@/present/words/words';
 import type { EditWords } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { UndoButtons } from '../parts/undo-buttons';
+import { Unfold } from '../parts/unfold';
+import { BrokenList } from './broken-list';
 import type { LaneDrop } from './lane-drag';
 import styles from './lanes.module.css';
 import type { Choices } from './move-panel';
@@ -23,6 +26,8 @@ type LanesProps = {
   readonly choices: Choices;
   /** What was given its time on this day, in words. */
   readonly asked: readonly string[];
+  /** Wishes that are set aside on this day. */
+  readonly broken: readonly BrokenRow[];
   readonly isFree: boolean;
   readonly isDry: boolean;
   readonly edits: EditWords;
@@ -30,7 +35,7 @@ type LanesProps = {
 };
 
 /** A day opened into people's lanes, with what runs and rests meanwhile; work can be dragged, or moved in its panel. */
-export function Lanes({ day, choices, asked, isFree, isDry, edits, actions }: LanesProps) {
+export function Lanes({ day, choices, asked, broken, isFree, isDry, edits, actions }: LanesProps) {
   const [open, setOpen] = useState<string>();
   const steering = useSteering(actions);
   const box = useRef<HTMLDivElement>(null);
@@ -51,6 +56,11 @@ export function Lanes({ day, choices, asked, isFree, isDry, edits, actions }: La
         </Typography>
       ) : (
         <Timeline day={day} open={open} onOpen={setOpen} />
+      )}
+      {broken.length > 0 && (
+        <Unfold slim title={`${count(broken.length, 'wish', 'wishes')} for the order set aside on this day`}>
+          <BrokenList rows={broken} />
+        </Unfold>
       )}
       {session && (
         <SessionPanel key={session.id} lane={session} date={day.date} choices={choices} steering={steering} />

@@ -5,7 +5,7 @@ import { roomsOf } from '@/core/home/room';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { askedOn } from '@/present/spread/asked-rows';
 import { assumptionsOf } from '@/present/spread/assumptions';
-import { brokenByRoom, leftOutByRoom } from '@/present/spread/by-room';
+import { brokenByRoom, brokenOn, leftOutByRoom } from '@/present/spread/by-room';
 import { houseByDay } from '@/present/spread/house-model';
 import { lanesOf } from '@/present/spread/lanes-model';
 import { longDate } from '@/present/words/words';
@@ -102,12 +102,13 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
   const shown = date ?? nextWorkDate(campaign, today);
   const pinned = new Set(household.steering.pins.map((pin) => pin.step));
   const people = household.people.map(nameOf);
+  const broken = brokenByRoom(state, campaign);
   const rainy = new Set(campaign.problem.days?.filter((day) => !day.dry).map((day) => day.date));
   return (
     <Stack spacing={4} sx={{ mt: 2 }}>
       {latest && (
         <Box>
-          <Judgement plan={latest} broken={brokenByRoom(state, campaign)} />
+          <Judgement plan={latest} broken={broken} />
           <Assumed assumptions={assumptionsOf(household)} />
         </Box>
       )}
@@ -125,6 +126,7 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
         day={lanesOf(campaign, tasks, people, pinned, shown)}
         choices={{ people, last: campaign.clean.finish }}
         asked={askedOn(shown, household, campaign)}
+        broken={brokenOn(shown, broken)}
         isFree={household.steering.free.includes(shown)}
         isDry={!rainy.has(shown)}
         edits={state.edits}
