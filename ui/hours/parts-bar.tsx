@@ -93,7 +93,7 @@ export function PartsLegend() {
           {PART_WORDS[part]}
         </Box>
       ))}
-      <Box component="li">The line below: where it usually ends.</Box>
+      <Box component="li">Line: where it usually ends</Box>
     </Box>
   );
 }
