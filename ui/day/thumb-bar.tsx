@@ -48,7 +48,8 @@ function useFocusKept(step: StepFace | undefined, onDone: ThumbBarProps['onDone'
   const isPressed = useRef(false);
   const isNothing = step === undefined;
   useEffect(() => {
-    if (isNothing && isPressed.current) key.current?.focus();
+    const isLost = document.activeElement === document.body;
+    if (isNothing && isPressed.current && isLost) key.current?.focus();
     isPressed.current = false;
   }, [isNothing]);
   const onPressed = (done: StepFace) => {
