@@ -73,15 +73,22 @@ describe('the day', () => {
       await countOnPile(one, 'Give', 12);
       await countOnPile(two, 'Bin', 12);
       await one.see('15 things are kept on this phone');
+      // Whatever opens on the page opens without a network, too.
+      await one.press('button', 'Something came up');
+      await one.press('button', 'Use up soon');
+      await one.press('button', 'Say what it is');
+      await one.set('Good until', '2027-03-20');
+      await one.press('button', 'Write it down');
+      await one.see('17 things are kept on this phone');
       // A browser that is closed in mid-run has lost nothing when it is opened again, and opens without a network.
       await two.reload();
       await two.see('15 things are kept on this phone');
       expect((await titlesOfDone(two)).length).toBe(3);
       cable.mend();
       for (const phone of [one, two]) await phone.kept('All is sent.');
-      await one.until(async () => (await known(one)).events.length === 28, 'all that counts to be there');
+      await one.until(async () => (await known(one)).events.length === 30, 'all that counts to be there');
       const { events } = await known(one);
-      expect(new Set(events.map(({ id }) => id)).size).toBe(28);
+      expect(new Set(events.map(({ id }) => id)).size).toBe(30);
       const piles = (pile: string) => events.filter(({ act }) => act.pile === pile).length;
       expect([piles('give'), piles('bin')]).toEqual([12, 12]);
       expect(events.filter(({ act }) => act.do === 'done').length).toBe(4);
