@@ -77,7 +77,7 @@ describe('the day', () => {
       await one.press('button', 'Something came up');
       await one.press('button', 'Use up soon');
       await one.press('button', 'Say what it is');
-      await one.set('Good until', '2027-03-20');
+      await one.field('Good until');
       await one.press('button', 'Write it down');
       await one.see('17 things are kept on this phone');
       // A browser that is closed in mid-run has lost nothing when it is opened again, and opens without a network.

@@ -16,14 +16,56 @@ function Placeholder() {
   );
 }
 
-const DateChoice = dynamic(() => import('./when-pickers').then((module) => module.DateChoice), {
-  ssr: false,
-  loading: Placeholder,
-});
-const TimeChoice = dynamic(() => import('./when-pickers').then((module) => module.TimeChoice), {
-  ssr: false,
-  loading: Placeholder,
-});
+/** Where the picker can't be fetched, as without a network, the browser's own field does. */
+function Plain({
+  type,
+  onKeep,
+  value = '',
+  size = 'small',
+  ...rest
+}: WhenFieldProps & { type: 'date' | 'time' }) {
+  return (
+    <TextField
+      size={size}
+      {...rest}
+      type={type}
+      value={value}
+      onChange={({ target }) => onKeep(target.value === '' ? undefined : target.value)}
+      slotProps={{ inputLabel: { shrink: true } }}
+    />
+  );
+}
+
+function PlainDate(props: WhenFieldProps) {
+  return <Plain {...props} type="date" />;
+}
+
+function PlainTime(props: WhenFieldProps) {
+  return <Plain {...props} type="time" />;
+}
+
+const DateChoice = dynamic(
+  () =>
+    import('./when-pickers').then(
+      (module) => module.DateChoice,
+      () => PlainDate,
+    ),
+  {
+    ssr: false,
+    loading: Placeholder,
+  },
+);
+const TimeChoice = dynamic(
+  () =>
+    import('./when-pickers').then(
+      (module) => module.TimeChoice,
+      () => PlainTime,
+    ),
+  {
+    ssr: false,
+    loading: Placeholder,
+  },
+);
 
 /** A date that is kept as soon as it is whole. */
 export function DateField(props: WhenFieldProps) {

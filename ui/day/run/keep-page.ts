@@ -7,8 +7,6 @@ const KEPT = 'early-thaw-day';
 export async function keepPage(): Promise<void> {
   if (!('serviceWorker' in navigator) || !('caches' in window)) return;
   try {
-    // What is fetched only when it is opened has to open without a network, too.
-    await import('../../parts/when-pickers');
     const scope = location.pathname.startsWith('/help/') ? '/help/' : '/day';
     await navigator.serviceWorker.register(WORKER, { scope });
     const cache = await caches.open(KEPT);
