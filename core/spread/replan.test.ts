@@ -1,9 +1,14 @@
 import { fc, test } from '@fast-check/vitest';
 import { describe, expect, it } from 'vitest';
+import { homeNamed } from '../../demo/dozen-homes';
+import { taskOfStep } from '../basics/ids';
+import { CATALOGUE } from '../catalogue/catalogue';
+import { withHoursOn } from '../day/hours-today';
 import { leavesOutMore } from '../plan/left-out';
 import type { Plan } from '../plan/plan';
 import { changesBetween } from '../plan/plan-changes';
 import type { Problem } from '../plan/problem';
+import { expand } from '../problem/expand';
 import { checkPlan, describeViolation } from './check/check';
 import { exampleHome } from './examples/homes';
 import { exampleProblem, FEATURES } from './examples/problems';
@@ -83,6 +88,24 @@ describe('a plan made from an earlier one', () => {
       expect(leavesOutMore(after, atOnce(problem))).toBe(false);
       expect(changesBetween(before, after).length).toBeLessThan(home.tasks.length / 3);
     }
+  });
+
+  it('keeps what must be done where hardly any time is left', () => {
+    const flat = homeNamed('one person in one day');
+    const now = `${flat.clean.start}T08:40`;
+    const whole = expand(flat, CATALOGUE, now);
+    const people = flat.people.map((member) =>
+      withHoursOn(member, flat.clean.start, [{ from: '08:40', to: '09:00' }]),
+    );
+    const short = expand({ ...flat, people }, CATALOGUE, now);
+    const after = replan(short, planned(whole, 1, 60), HASH);
+    expect(violations(short, after)).toEqual([]);
+    const musts = new Set(short.tasks.filter(({ priority }) => priority === 'must').map(({ id }) => id));
+    const done = after.entries
+      .filter(({ people: hands }) => hands.length > 0)
+      .map(({ step }) => taskOfStep(step));
+    expect(done.some((task) => musts.has(task))).toBe(true);
+    expect(leavesOutMore(after, atOnce(short))).toBe(false);
   });
 
   it('makes room around what was placed by hand', () => {

@@ -23,8 +23,11 @@ export type ReplanOptions = {
 /** Where nothing is said: a plan at once. */
 const AT_ONCE: ReplanOptions = { seed: 1, stop: () => true };
 
-/** Where something that was given its time would find no place in it, way is made for it, however much moves. */
-const FOR_A_PROMISE: ReplanOptions = { seed: 1, stop: () => false, rounds: 200 };
+/**
+ * Where something that was given its time would find no place in it, or what must be done loses its own, way is made for it,
+ * however much moves: of twenty minutes the musts are done, and not whatever stood first.
+ */
+const WITH_PATIENCE: ReplanOptions = { seed: 1, stop: () => false, rounds: 200 };
 
 /** How often something that is left out is tried where nothing ends it. */
 const MOST_ROUNDS = 2000;
@@ -41,7 +44,8 @@ export function replan(
   options?: ReplanOptions,
 ): MadePlan {
   const draft = keptWithPromises(modelOf(problem), before);
-  const looking = options ?? (leavesOutPromised(draft) ? FOR_A_PROMISE : AT_ONCE);
+  const isDear = leavesOutPromised(draft) || leavesOutMustsOf(before, draft);
+  const looking = options ?? (isDear ? WITH_PATIENCE : AT_ONCE);
   const better = leavesOutNothing(draft) ? draft : withLessLeftOut(draft, looking);
   const plan = documentOf(better, problemHash);
   return { ...plan, metrics: { ...plan.metrics, moved: movedBetween(problem, before, plan) } };
@@ -84,6 +88,11 @@ function withLessLeftOut(draft: Draft, { seed, stop, rounds = MOST_ROUNDS }: Rep
 
 function leavesOutPromised(draft: Draft): boolean {
   return brokenPromises(draft).length > 0;
+}
+
+/** Whether more that must be done has no place than before. */
+function leavesOutMustsOf({ metrics }: Plan, draft: Draft): boolean {
+  return (draft.tally.score()[0] ?? 0) > metrics.unplaced.must;
 }
 
 function brokenPromises(draft: Draft): Task[] {

@@ -31,5 +31,7 @@ describe('what a plan was judged by', () => {
     expect(
       judgedWords({ ...made, sessions, metrics: { ...metrics, openRoomNights: 0, wishesBroken: 0 } }),
     ).toBe('1 day with 1 session; no room is left half done overnight; every wish for the order is kept.');
+    // Of a plan in which nothing fits there is nothing good to say.
+    expect(judgedWords({ ...made, sessions: [] })).toBe('');
   });
 });

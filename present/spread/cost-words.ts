@@ -50,6 +50,7 @@ export function costRows({ metrics }: Plan): CostRow[] {
 
 /** In one sentence: rooms open, sessions and days, what was set aside. */
 export function judgedWords({ sessions, metrics }: Plan): string {
+  if (sessions.length === 0) return '';
   const days = new Set(sessions.map(({ date }) => date)).size;
   return `${count(days, 'day', 'days')} with ${count(sessions.length, 'session', 'sessions')}; ${openWords(metrics)}; ${wishWords(metrics)}.`;
 }

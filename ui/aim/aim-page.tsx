@@ -86,7 +86,9 @@ function verdict(thaw: ThawLine, { problem, plans, clean }: Campaign): string {
   const spare = last === undefined ? 0 : daysBetween(last, clean.finish);
   const when =
     last === undefined
-      ? 'Nothing is left to plan'
+      ? thaw.unplaced > 0
+        ? 'Nothing fits into the time that is left'
+        : 'Nothing is left to plan'
       : `The last work is planned for ${longDate(last)}, ${spare === 0 ? 'the very day of the finish line' : `${count(spare, 'day', 'days')} before the finish line`}`;
   const fit =
     thaw.unplaced > 0 ? ` ${hours(thaw.unplaced)} of work have no place yet; see The house by day.` : '';

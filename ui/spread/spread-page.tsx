@@ -90,7 +90,9 @@ function sentenceOf({ plans, clean }: Campaign): string {
   if (!plan) return '';
   const last = plan.metrics.finish;
   return last === null
-    ? 'Nothing is left to plan.'
+    ? plan.unplaced.length > 0
+      ? 'Nothing fits into the time that is left; what has no place stands below.'
+      : 'Nothing is left to plan.'
     : `${plan.unplaced.length > 0 ? 'What fits' : 'All'} is done on ${longDate(last.slice(0, 10))}; the finish line is ${longDate(clean.finish)}.`;
 }
 
