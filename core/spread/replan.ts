@@ -90,9 +90,13 @@ function leavesOutPromised(draft: Draft): boolean {
   return brokenPromises(draft).length > 0;
 }
 
-/** Whether more that must be done has no place than before. */
+/** Where no more than this is left in a plan, looking costs next to nothing, and hardly anything can move. */
+const FEW_TASKS = 30;
+
+/** Whether of a short rest more that must be done has no place than before. */
 function leavesOutMustsOf({ metrics }: Plan, draft: Draft): boolean {
-  return (draft.tally.score()[0] ?? 0) > metrics.unplaced.must;
+  const placed = draft.model.tasks.filter((task) => draft.isPlaced(task)).length;
+  return placed <= FEW_TASKS && (draft.tally.score()[0] ?? 0) > metrics.unplaced.must;
 }
 
 function brokenPromises(draft: Draft): Task[] {
