@@ -28,6 +28,7 @@ const CORE = [
   'safety',
   'supplies',
   'problem',
+  'forecast',
   'day',
   'what-if',
   'formats',

@@ -110,6 +110,18 @@ describe('the command line', () => {
     expect(run('check', slipped, file('again.json', made.out))).toEqual({ code: 0, out: '', err: '' });
   });
 
+  it('tells by which date it ends with which chance, the same for the same seed', () => {
+    const told = run('forecast', PROBLEM, '--runs', '30', '--seed', '4');
+    expect(told.code).toBe(0);
+    const { runs, seed, dates, p50, p80, unfinished, ...rest } = JSON.parse(told.out);
+    expect([runs, seed, rest]).toEqual([30, 4, {}]);
+    const problem = JSON.parse(readFileSync(PROBLEM, 'utf8'));
+    expect([dates[0].date, dates.at(-1).date]).toEqual([problem.now.slice(0, 10), problem.finish]);
+    expect(unfinished).toBeCloseTo(1 - dates.at(-1).chance);
+    for (const date of [p50, p80]) expect(date === null || date <= problem.finish).toBe(true);
+    expect(run('forecast', PROBLEM, '--runs', '30', '--seed', '4')).toEqual(told);
+  });
+
   const unusable: [string, string[], RegExp][] = [
     ['no command', [], /^Usage:/],
     ['an unknown command', ['tidy'], /There is no command "tidy"/],
@@ -132,6 +144,7 @@ describe('the command line', () => {
     ],
     ['an unknown option', ['plan', PROBLEM, '--fast'], /There is no option --fast/],
     ['seconds that are no number', ['plan', PROBLEM, '--seconds', 'soon'], /--seconds: got "soon"/],
+    ['runs that are none', ['forecast', PROBLEM, '--runs', '0'], /--runs: got "0", expected a whole number/],
     ['one file where two are needed', ['check', PROBLEM], /^Usage:/],
     ['no plan to go by', ['replan', PROBLEM], /^Usage:/],
     ['something else in place of the plan', ['replan', PROBLEM, PROBLEM], /expected "early-thaw\/plan"/],

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { describeFault, type Fault, type Parsed } from '../core/basics/fault';
 import { CATALOGUE, type Catalogue } from '../core/catalogue/catalogue';
+import { forecast, USUAL_RUNS } from '../core/forecast/forecast';
 import { catalogueDocument, estimateDocument } from '../core/formats/estimate-document';
 import { laundryDocument } from '../core/formats/laundry-document';
 import { parseHousehold, parseHouseholdFile } from '../core/formats/read-household';
@@ -23,6 +24,7 @@ const USAGE = `Usage:
   ./early-thaw check PROBLEM.json PLAN.json                 prints every broken rule; exit 1 if there is one
   ./early-thaw replan PROBLEM.json PLAN.json [--seconds N] [--seed N]
                                                             prints the plan re-made after a change, moving little
+  ./early-thaw forecast PROBLEM.json [--runs N] [--seed N]  prints by which date it ends with which chance
   ./early-thaw expand HOUSEHOLD.json                        prints the problem of a household
   ./early-thaw estimate HOUSEHOLD.json                      prints every task with its minutes, range and parts
   ./early-thaw order HOUSEHOLD.json                         prints the tasks in order, each with its reasons
@@ -51,6 +53,7 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], io: Io) => num
   plan: runPlan,
   check: runCheck,
   replan: runReplan,
+  forecast: runForecast,
   expand: runExpand,
   estimate: (args, io) => runDocument(estimateDocument, args, io),
   order: (args, io) => runDocument(orderDocument, args, io),
@@ -92,6 +95,28 @@ function runReplan(args: readonly string[], io: Io): number {
   const { problem, hash, plan: before } = readBoth(files);
   io.out(`${JSON.stringify(replan(problem, before, hash, search), null, 2)}\n`);
   return FINE;
+}
+
+const MOST_RUNS = 100_000;
+/** Enough for a plan that one would follow, and the same on every machine. */
+const ROUNDS_BEFORE_FORECAST = 40;
+
+/** Of the plan that is made for the problem in the usual time; the same seed tells the same. */
+function runForecast(args: readonly string[], io: Io): number {
+  const { files, options } = split(args, ['runs', 'seed'], 1);
+  const runs = wholeOption(options.get('runs'), 'runs', USUAL_RUNS, MOST_RUNS);
+  const seed = numberOption(options.get('seed'), 'seed', 1, 4_294_967_295);
+  const { problem, hash } = readProblem(files[0] as string);
+  const made = plan(problem, { problemHash: hash, seed, stop: () => false, rounds: ROUNDS_BEFORE_FORECAST });
+  const { fan: _fan, ...told } = forecast(problem, made, { runs, seed });
+  io.out(`${JSON.stringify(told, null, 2)}\n`);
+  return FINE;
+}
+
+function wholeOption(text: string | undefined, name: string, usual: number, most: number): number {
+  const value = numberOption(text, name, usual, most);
+  if (Number.isInteger(value) && value > 0) return value;
+  throw new Unusable(`--${name}: got "${text}", expected a whole number from 1 to ${most}`);
 }
 
 function searchOf(options: ReadonlyMap<string, string>): { seed: number; stop: () => boolean } {

@@ -75,7 +75,7 @@ async function takeIn(fixtures: number, empty: object): Promise<void> {
   const path = join(folder, `${fixtures}.json`);
   writeFileSync(path, JSON.stringify({ ...empty, home: hugeHome(ROOMS, fixtures) }));
   await browser.goTo('/files');
-  const field = await browser.field('Bring a household in');
+  const field = await browser.field('Import a household');
   const started = performance.now();
   await field.sendKeys(path);
   await browser.see('is here now');

@@ -12,7 +12,7 @@ export const USUAL_WET_DAYS = [13, 11, 11, 10, 10, 9, 9, 9, 10, 11, 12, 13] as c
 const STAYS_WET = 0.52;
 /** A spell is not followed further back than this. */
 const DAYS_ON_END = 16;
-const DAYS_A_MONTH = 30.4;
+export const DAYS_A_MONTH = 30.4;
 
 export function isForecastDry(
   seed: number,
@@ -30,7 +30,7 @@ export function isForecastDry(
 }
 
 /** That a day is wet, after one that was or was not, so that in the long run so large a share of them is. */
-function chanceOfWet(share: number, wasWet: boolean): number {
+export function chanceOfWet(share: number, wasWet: boolean): number {
   const stays = Math.max(STAYS_WET, share);
   if (share === 1) return share;
   return wasWet ? stays : (share * (1 - stays)) / (1 - share);
