@@ -13,6 +13,7 @@ const CORE = [
   'catalogue',
   'plan',
   'clean',
+  'learning',
   'furnish',
   'laundry',
   'people',
@@ -27,8 +28,10 @@ const CORE = [
   'order',
   'safety',
   'supplies',
+  'record',
   'problem',
   'forecast',
+  'almanac',
   'day',
   'what-if',
   'formats',
@@ -68,6 +71,8 @@ const PRESENT = [
   'spread',
   'week',
   'what-if',
+  'almanac',
+  'record',
 ];
 
 /** Folders of the interface: what all screens share, then a folder a screen; screens do not lean on each other. */

@@ -1,5 +1,6 @@
 import { dayOf, formatDate } from '../core/basics/local-time';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
+import { NOTHING_SAID_OF_THE_YEAR } from '../core/clean/almanac-settings';
 import { type Clean, USUAL_SWEEP } from '../core/clean/clean';
 import { NOTHING_LEAVING } from '../core/clean/leaving';
 import { UNCHANGED_RULES } from '../core/clean/rule';
@@ -223,10 +224,13 @@ function householdOf(name: string, sketch: Sketch): Household {
     leaving: NOTHING_LEAVING,
     steering: UNSTEERED,
     calls: [],
+    almanac: NOTHING_SAID_OF_THE_YEAR,
     weather: [],
     ticks: [],
     parts: [],
     events: [],
+    record: [],
+    past: [],
     plans: [],
   };
 }

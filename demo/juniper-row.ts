@@ -1,6 +1,7 @@
 import { dayOf, formatDate, weekdayOf } from '../core/basics/local-time';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
+import { NOTHING_SAID_OF_THE_YEAR } from '../core/clean/almanac-settings';
 import { USUAL_SWEEP } from '../core/clean/clean';
 import type { Leaving } from '../core/clean/leaving';
 import { UNCHANGED_RULES } from '../core/clean/rule';
@@ -202,12 +203,15 @@ export function juniperRow(today: string): Household {
     leaving: structuredClone(LEAVING),
     steering: UNSTEERED,
     calls: [],
+    almanac: NOTHING_SAID_OF_THE_YEAR,
     catalogue: structuredClone(UNCHANGED_CATALOGUE),
     weather: rainyWeekend(today),
     forecastSeed: 14,
     parts: [],
     events: [],
     ticks: [],
+    record: [],
+    past: [],
     plans: [],
   };
 }

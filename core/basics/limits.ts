@@ -31,4 +31,7 @@ export const MOST_HOURS = 100;
 export const MOST_TICKS = 50_000;
 /** Of what happened on the days of a clean: several years of it. */
 export const MOST_EVENTS = 50_000;
+/** Lines of the record: many years of it. */
+export const MOST_RECORD = 100_000;
+export const MOST_PAST_CLEANS = 200;
 export const MOST_MARKS = 20_000;

@@ -46,5 +46,7 @@ export const cleanSchema = z.strictObject({
   belongings: z.enum(BELONGINGS).default('stop'),
   sweep: sweepSchema.default(USUAL_SWEEP),
   estimates: z.enum(ESTIMATES).default('rates'),
+  /** The date on which it was closed: nothing more is done in it. */
+  closed: dateSchema.optional(),
 });
 export type Clean = z.infer<typeof cleanSchema>;

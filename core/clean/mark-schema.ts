@@ -19,6 +19,8 @@ export const markSchema = z.strictObject({
   alone: z.boolean().optional(),
   /** Whether a floor is done half by half, since the room can’t be emptied. */
   inParts: z.boolean().optional(),
+  /** Every how many months it is due, where one knows better. */
+  everyMonths: z.int().min(1).max(240).optional(),
   /** A person's own guess of the hands-on minutes, kept apart from the estimate. */
   guessMinutes: z.int().min(1).max(6000).optional(),
 });

@@ -11,7 +11,7 @@ import { runsOf } from './runs';
 /**
  * Minutes from quantities and production rates:
  *
- *     hands-on = (set-up + quantity ÷ rate × soil × reach × facts of the home + things × seconds each) × pace
+ *     hands-on = (set-up + quantity ÷ rate × soil × reach × facts of the home + things × seconds each) × pace × learnt
  *
  * All figures are minutes. `low` to `high` is the range into which four in five fall.
  */
@@ -41,6 +41,9 @@ const BELONGINGS_SPREAD = { low: 0.6, high: 1.7 };
 /** How much wider the range is where nobody measured, and narrower where somebody did. */
 const SPREAD_BY_KNOWLEDGE: Readonly<Record<Knowledge, number>> = { measured: 0.8, derived: 1, guessed: 1.2 };
 
+/** However wide a range is, nothing takes less than this share of its estimate in nine of ten cases. */
+const LEAST_LOW = 0.1;
+
 /** Half of the 80 % range of a normal distribution, in standard deviations. */
 const DEVIATIONS_IN_RANGE = 1.2816;
 
@@ -54,6 +57,10 @@ export type Circumstances = {
   readonly facts: HomeFacts;
   /** How much longer this household takes than the rates say. */
   readonly pace: number;
+  /** How much longer such work has been found to take here. */
+  readonly learnt: number;
+  /** How much wider ranges have been found to be. */
+  readonly spread: number;
   readonly belongings: BelongingsSchool;
   /** Where the tools stand ready from: the room before, whose floor runs on, or the place before at the same thing. */
   readonly setUpShared?: 'room' | 'place';
@@ -66,6 +73,8 @@ export type Circumstances = {
 export const USUAL_CIRCUMSTANCES: Circumstances = {
   facts: NO_FACTS,
   pace: 1,
+  learnt: 1,
+  spread: 1,
   belongings: 'stop',
   share: 1,
   washerKg: USUAL_MACHINE_KG,
@@ -96,6 +105,8 @@ export type Parts = {
     readonly minutes: number;
   };
   readonly pace: number;
+  /** By what was learnt from one's own times; absent: nothing. */
+  readonly learnt?: number;
 };
 
 export type StepEstimate = Range & {
@@ -189,10 +200,11 @@ function isDone(step: MethodStep, { belongings }: Circumstances): boolean {
 function estimateStep(step: MethodStep, site: Site): StepEstimate {
   if (step.mode === 'wait') return waitEstimate(step, site);
   const parts = partsOf(step, site);
-  const work = (parts.setUpMinutes + (parts.rate?.minutes ?? 0)) * parts.pace;
-  const belongings = (parts.belongings?.minutes ?? 0) * parts.pace;
-  const spread = spreadBy(step.rate?.quantity, step.spread ?? USUAL_SPREAD, site.fixture);
-  const spreadOfThings = spreadBy(step.belongings?.quantity, BELONGINGS_SPREAD, site.fixture);
+  const factor = factorOf(parts);
+  const work = (parts.setUpMinutes + (parts.rate?.minutes ?? 0)) * factor;
+  const belongings = (parts.belongings?.minutes ?? 0) * factor;
+  const spread = spreadBy(step.rate?.quantity, step.spread ?? USUAL_SPREAD, site);
+  const spreadOfThings = spreadBy(step.belongings?.quantity, BELONGINGS_SPREAD, site);
   return {
     step,
     parts,
@@ -204,10 +216,20 @@ function estimateStep(step: MethodStep, site: Site): StepEstimate {
 
 type Spread = { readonly low: number; readonly high: number };
 
+/** By how much all of a step's work is multiplied. */
+export function factorOf({ pace, learnt = 1 }: Parts): number {
+  return pace * learnt;
+}
+
 /** The range of a figure, by how well its quantity is known. */
-function spreadBy(quantity: QuantityName | undefined, { low, high }: Spread, fixture: Fixture): Spread {
-  const factor = quantity ? SPREAD_BY_KNOWLEDGE[knowledgeOf(quantity, fixture)] : 1;
-  return { low: 1 - (1 - low) * factor, high: 1 + (high - 1) * factor };
+function spreadBy(
+  quantity: QuantityName | undefined,
+  { low, high }: Spread,
+  { fixture, circumstances }: Site,
+): Spread {
+  const known = quantity ? SPREAD_BY_KNOWLEDGE[knowledgeOf(quantity, fixture)] : 1;
+  const factor = known * circumstances.spread;
+  return { low: Math.max(LEAST_LOW, 1 - (1 - low) * factor), high: 1 + (high - 1) * factor };
 }
 
 /** A wet floor dries slower where the air stands still; what a machine can't do in one go, it does one after the other. */
@@ -218,7 +240,7 @@ function waitEstimate(step: WaitStep, { method, fixture, room, circumstances }: 
 }
 
 function partsOf(step: HandsStep, site: Site): Parts {
-  const { setUpShared, pace } = site.circumstances;
+  const { setUpShared, pace, learnt } = site.circumstances;
   const isSpared = setUpShared !== undefined && step.setUpMinutes > 0;
   const belongings = step.belongings && belongingsPart(step.belongings, site);
   return {
@@ -227,6 +249,7 @@ function partsOf(step: HandsStep, site: Site): Parts {
     ...(step.rate && { rate: ratePart(step.rate, step.soiled, site) }),
     ...(belongings && { belongings }),
     pace,
+    ...(learnt !== 1 && { learnt }),
   };
 }
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ALMANAC_CHANGES } from './almanac-changes';
 import { type AnyRow, type ChangeOf, type ChangeRow, type Made, made, schemaOf } from './change-row';
 import { CLEAN_CHANGES } from './clean-changes';
 import type { Editable } from './editable';
@@ -19,6 +20,7 @@ const CHANGES = {
   ...CLEAN_CHANGES,
   ...SUPPLY_CHANGES,
   ...LEAVING_CHANGES,
+  ...ALMANAC_CHANGES,
 };
 
 type OneChange = ChangeOf<typeof CHANGES>;

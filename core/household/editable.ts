@@ -12,6 +12,7 @@ export type Editable = Pick<
   | 'supplies'
   | 'leaving'
   | 'calls'
+  | 'almanac'
   | 'steering'
   | 'people'
   | 'machines'

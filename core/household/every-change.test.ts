@@ -225,6 +225,44 @@ const EXAMPLES: { readonly [K in Kind]: Example<K> } = {
   },
   'put-call': { change: () => ({ do: 'put-call', call: call('a') }), part: 'calls', planless: true },
   'drop-call': { change: () => ({ do: 'drop-call', id: 'a' }), part: 'calls', planless: true },
+  'season-job': {
+    change: () => ({ do: 'season-job', season: 'spring', method: 'oven-paste', on: true }),
+    part: 'almanac',
+    planless: true,
+  },
+  'put-trade': {
+    change: () => ({
+      do: 'put-trade',
+      trade: { id: 'well', what: 'Well looked at', everyMonths: 60, last: '2026-05-02', off: false },
+    }),
+    part: 'almanac',
+    planless: true,
+  },
+  'drop-trade': { change: () => ({ do: 'drop-trade', id: 'a' }), part: 'almanac', planless: true },
+  'by-turns': {
+    change: () => ({ do: 'by-turns', since: '2027-03-01' }),
+    part: 'almanac',
+    planless: true,
+  },
+  'switch-learnt': { change: () => ({ do: 'switch-learnt', on: false }), part: 'almanac' },
+  unlearn: {
+    change: () => ({ do: 'unlearn', of: 'kind', id: 'windows', never: true }),
+    part: 'almanac',
+  },
+  'take-lessons': {
+    change: () => ({
+      do: 'take-lessons',
+      factors: [{ of: 'kind', id: 'windows', factor: 1.4, ticks: 12 }],
+      spread: 1.1,
+    }),
+    part: 'almanac',
+    inside: true,
+  },
+  'close-clean': {
+    change: () => ({ do: 'close-clean', closed: '2027-03-20' }),
+    part: 'clean',
+    planless: true,
+  },
 };
 
 const KINDS = Object.keys(EXAMPLES) as Kind[];

@@ -1,13 +1,16 @@
 import { z } from 'zod';
 import { UNITS } from '../basics/choices';
-import { MOST, MOST_EVENTS, MOST_MARKS, MOST_TICKS } from '../basics/limits';
+import { MOST, MOST_EVENTS, MOST_MARKS, MOST_PAST_CLEANS, MOST_RECORD, MOST_TICKS } from '../basics/limits';
 import { dateTimeSchema, nameSchema, timezoneSchema } from '../basics/scalars';
 import { householdCatalogueSchema, UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
+import { almanacSettingsSchema, NOTHING_SAID_OF_THE_YEAR } from '../clean/almanac-settings';
 import { callSchema } from '../clean/call';
 import { cleanSchema } from '../clean/clean';
 import { dayEventSchema } from '../clean/events';
 import { leavingSchema, NOTHING_LEAVING } from '../clean/leaving';
 import { markSchema } from '../clean/mark-schema';
+import { pastCleanSchema } from '../clean/past-clean';
+import { recordLineSchema } from '../clean/record-line';
 import { householdRulesSchema, UNCHANGED_RULES } from '../clean/rule';
 import { steeringSchema, UNSTEERED } from '../clean/steering';
 import { NO_SUPPLIES, suppliesSchema } from '../clean/supplies';
@@ -42,6 +45,8 @@ export const householdSchema = z.strictObject({
   steering: steeringSchema.default(UNSTEERED),
   /** Work for licensed trades. */
   calls: z.array(callSchema).max(500).default([]),
+  /** What was said of the year, and what estimates have learnt. */
+  almanac: almanacSettingsSchema.default(NOTHING_SAID_OF_THE_YEAR),
   /** Dates of which somebody has said whether they are dry. */
   weather: z.array(weatherSchema).max(2000),
   /** What the simulated forecast for all other dates is drawn from; absent: they are dry. */
@@ -50,6 +55,10 @@ export const householdSchema = z.strictObject({
   parts: z.array(partSchema).max(5000).default([]),
   /** What happened on the days of the clean, in its order. */
   events: z.array(dayEventSchema).max(MOST_EVENTS).default([]),
+  /** Everything that was ever done, readable by itself. */
+  record: z.array(recordLineSchema).max(MOST_RECORD).default([]),
+  /** Cleans that are behind. */
+  past: z.array(pastCleanSchema).max(MOST_PAST_CLEANS).default([]),
   plans: z.array(keptPlanSchema).default([]),
   now: dateTimeSchema.optional(),
 });

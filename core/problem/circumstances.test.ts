@@ -17,8 +17,8 @@ describe('the pace of a household', () => {
     // (2 h × 1.25 + 6 h × 0.85) ÷ 8 h = 0.95.
     expect(
       paceOf([
-        { hours, pace: 'unhurried' },
-        { hours: long, pace: 'brisk' },
+        { id: 'a', hours, pace: 'unhurried' },
+        { id: 'b', hours: long, pace: 'brisk' },
       ]),
     ).toBe(0.95);
     expect(paceOf([])).toBe(1);

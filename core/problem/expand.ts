@@ -18,7 +18,7 @@ import { jobName } from '../work/single-places';
 import { ADULT, cannotDo, tagsOf } from '../work/step-tags';
 import { type CleanTask, stepIdOf, tasksOf } from '../work/tasks';
 import { earliestAfter, usesOf } from '../work/uses';
-import { workOf } from '../work/work';
+import { type WithRecord, workOf } from '../work/work';
 import { breaksOf, cutForSprints, sessionCapOf } from './blocks';
 import { daylightOn } from './daylight';
 import { firstJobWishes, listedFor } from './first-job';
@@ -31,7 +31,7 @@ import { steered } from './steered';
 import { spreadAndWeights } from './what-matters';
 
 /** What a problem is made from; plans that are kept do not matter for it, nor how the days went. */
-export type ExpandedHousehold = Omit<Household, 'plans' | 'events'>;
+export type ExpandedHousehold = Omit<Household, 'plans' | 'events' | 'record' | 'past'> & WithRecord;
 
 /**
  * The scheduling problem that a household's home, people and clean lead to. `now` is the local time from which on

@@ -45,12 +45,18 @@ type Subject = {
 const MOST_HARDNESS = 5;
 
 /**
- * The scope of a task in a clean that ends on `finish`: what was decided nearest to the task holds, part by part, the
+ * The scope of a task in a clean that ends on `finish`, done last on `lastDone`: what was decided nearest to the task holds, part by part, the
  * task before its room before its kind of work; else what is usual.
  */
-export function scopeOf(subject: Subject, marks: Marks, facts: HomeFacts, finish: string | undefined): Scope {
+export function scopeOf(
+  subject: Subject,
+  marks: Marks,
+  facts: HomeFacts,
+  { finish, lastDone }: { readonly finish: string | undefined; readonly lastDone?: string | undefined },
+): Scope {
   const near = nearest(subject, marks);
-  const due = dueOf(subject, facts);
+  const last = lastOf(subject.fixture, lastDone);
+  const due = last === undefined ? undefined : plusMonths(last, intervalFor(subject, marks, facts));
   const decided = near.find((mark) => mark.in !== undefined);
   const usual = USUALLY_OUT.find((row) => row.holds(subject, { facts, due, finish }));
   const out = decided ? !decided.in : usual !== undefined;
@@ -114,8 +120,18 @@ function firstOf<Key extends 'priority' | 'matters' | 'dreaded'>(near: readonly 
   return near.find((mark) => mark[key] !== undefined)?.[key];
 }
 
-function dueOf({ fixture, method }: Subject, facts: HomeFacts): string | undefined {
-  return fixture.lastDone === undefined ? undefined : plusMonths(fixture.lastDone, intervalIn(method, facts));
+/** The later of what was said of the thing, and what the record knows of the job. */
+function lastOf({ lastDone }: Fixture, recorded: string | undefined): string | undefined {
+  if (lastDone === undefined || recorded === undefined) return recorded ?? lastDone;
+  return lastDone > recorded ? lastDone : recorded;
+}
+
+/** Months after which a job is due again: what was said of it, of its room or its kind of work, else as it comes in the house. */
+export function intervalFor(subject: Omit<Subject, 'fixture'>, marks: Marks, facts: HomeFacts): number {
+  return (
+    nearest(subject, marks).find(({ everyMonths }) => everyMonths !== undefined)?.everyMonths ??
+    intervalIn(subject.method, facts)
+  );
 }
 
 type Usual = {

@@ -1,7 +1,7 @@
 import { groupBy } from '../basics/group-by';
 import { taskIdOf } from '../basics/ids';
 import type { HandsStep } from '../catalogue/method';
-import { type StepEstimate, type TaskEstimate, taskEstimate } from '../estimate/estimate';
+import { factorOf, type StepEstimate, type TaskEstimate, taskEstimate } from '../estimate/estimate';
 import { loadOf, placeOfMachine, sharedDrums } from './load';
 import { isPutAway } from './put-away-loads';
 import { type CleanTask, stepIdOf, type Work } from './task';
@@ -167,7 +167,7 @@ function withoutWash({ method }: CleanTask, estimate: TaskEstimate): TaskEstimat
 function parted(first: StepEstimate): { off: StepEstimate; loading: StepEstimate } {
   const { parts, minutes } = first;
   const setUp = Math.min(LOADING_MINUTES, parts?.setUpMinutes ?? 0);
-  const share = minutes === 0 ? 0 : Math.min(1, (setUp * (parts?.pace ?? 1)) / minutes);
+  const share = minutes === 0 ? 0 : Math.min(1, (setUp * (parts ? factorOf(parts) : 1)) / minutes);
   const { parts: _whole, ...loading } = scaled(first, share);
   return {
     off: {

@@ -1,6 +1,12 @@
 import { PRIORITIES } from '../basics/choices';
 import { groupBy } from '../basics/group-by';
-import { type Parts, type StepEstimate, type TaskEstimate, taskEstimate } from '../estimate/estimate';
+import {
+  factorOf,
+  type Parts,
+  type StepEstimate,
+  type TaskEstimate,
+  taskEstimate,
+} from '../estimate/estimate';
 import { type Home, type Place, placesOf, type RoomKind } from '../home/room';
 import { loadsOf } from '../laundry/loads';
 import { type Piece, washedAt } from '../laundry/piece';
@@ -108,7 +114,7 @@ function addedUp(same: readonly StepEstimate[]): StepEstimate {
 /** The sum of several as one sum, where the same factors hold for all; else there is none to show. */
 function partsAddedUp(parts: readonly Parts[]): Parts | undefined {
   const [first] = parts;
-  if (!first || new Set(parts.map(({ rate, pace }) => JSON.stringify([rate?.factors, pace]))).size > 1)
+  if (!first || new Set(parts.map((one) => JSON.stringify([one.rate?.factors, factorOf(one)]))).size > 1)
     return undefined;
   return {
     ...first,

@@ -1,4 +1,5 @@
 import { groupBy } from '../basics/group-by';
+import { learntFor } from '../clean/learnt';
 import { HANDLING_SHARE, type StepEstimate, taskEstimate } from '../estimate/estimate';
 import { newFixture } from '../furnish/fixture';
 import type { Place } from '../home/room';
@@ -25,16 +26,23 @@ export function sortingTasks(tasks: readonly CleanTask[], work: Work): CleanTask
     const secondsEach = Math.round(((minutes * 60) / things) * 10) / 10;
     const deciding = (things * secondsEach) / 60;
     const { setUpMinutes } = step;
+    const learnt = learntFor(work.learnt, {
+      kind: method.kind,
+      method: method.id,
+      room: inRoom[0]?.room.id ?? '',
+    });
+    const factor = work.pace * learnt;
     const estimate: StepEstimate = {
       step,
       parts: {
         setUpMinutes,
         belongings: { things, secondsEach, fullness: 'full', minutes: deciding },
         pace: work.pace,
+        ...(learnt !== 1 && { learnt }),
       },
-      minutes: (setUpMinutes + deciding) * work.pace,
-      low: (setUpMinutes + deciding * SPREAD.low) * work.pace,
-      high: (setUpMinutes + deciding * SPREAD.high) * work.pace,
+      minutes: (setUpMinutes + deciding) * factor,
+      low: (setUpMinutes + deciding * SPREAD.low) * factor,
+      high: (setUpMinutes + deciding * SPREAD.high) * factor,
     };
     const place = placeOf(inRoom[0] as CleanTask);
     return [

@@ -4,6 +4,8 @@ import type { Catalogue } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
 import type { ProductSchool } from '../catalogue/work-kinds';
 import type { Clean, Sweep } from '../clean/clean';
+import { lastDoneKey } from '../clean/last-done';
+import type { Learnt } from '../clean/learnt';
 import type { PastUse } from '../clean/use';
 import {
   guessedEstimate,
@@ -45,6 +47,10 @@ export type Work = {
   readonly catalogue: Catalogue;
   readonly marks: Marks;
   readonly pace: number;
+  /** What the household's own times have said of its estimates. */
+  readonly learnt: Learnt;
+  /** When each job was done last, by `fixture:method`. */
+  readonly lastDone: ReadonlyMap<string, string>;
   /** By what the household has, jobs are done in one way or another. */
   readonly atHand: AtHand;
   readonly belongings: BelongingsSchool;
@@ -77,12 +83,10 @@ export function scopedTask(
 ): CleanTask {
   const id = taskId(place, method, part);
   const { floor, room, stop, fixture } = place;
-  const scope = scopeOf(
-    { id, method, fixture, room, ...(part && { part }) },
-    work.marks,
-    work.home.facts,
-    work.finish,
-  );
+  const scope = scopeOf({ id, method, fixture, room, ...(part && { part }) }, work.marks, work.home.facts, {
+    finish: work.finish,
+    lastDone: work.lastDone.get(lastDoneKey(fixture.id, method.id)),
+  });
   const guessed = work.estimates === 'guess' && scope.guessMinutes !== undefined;
   const estimate = guessed ? guessedEstimate(byRates, scope.guessMinutes as number) : byRates;
   return {

@@ -3,6 +3,7 @@ import { disinfecting } from '../catalogue/disinfection';
 import { inParts } from '../catalogue/in-parts';
 import type { Method } from '../catalogue/method';
 import { steaming } from '../catalogue/steam';
+import { learntFor } from '../clean/learnt';
 import { type Circumstances, estimateTask } from '../estimate/estimate';
 import { type Place, placesOf } from '../home/room';
 import { begunWith, chooseProducts, type ProductChoice } from '../products/product-choice';
@@ -22,9 +23,7 @@ export function listTasks(work: Work): CleanTask[] {
   const joined = joinedRooms(work.home);
   const found = placesOf(work.home).flatMap((place) =>
     methodsAt(place, work)
-      .flatMap((method) =>
-        tasksAt(place, method, work, circumstancesOf(work, method, joined.has(place.room.id))),
-      )
+      .flatMap((method) => tasksAt(place, method, work, circumstancesOf(work, method, place.room.id, joined)))
       .filter((task) => task.byRates.steps.some((step) => step.step.mode === 'hands')),
   );
   return withProductsApart([...passesBefore(found, work), ...found], work);
@@ -65,13 +64,20 @@ export function tasksAmong(listed: readonly CleanTask[], work: Work): CleanTask[
   );
 }
 
-function circumstancesOf(work: Work, method: Method, joined: boolean): Circumstances {
+function circumstancesOf(
+  work: Work,
+  method: Method,
+  room: string,
+  joined: ReadonlySet<string>,
+): Circumstances {
   return {
     facts: work.home.facts,
     pace: work.pace,
+    learnt: learntFor(work.learnt, { kind: method.kind, method: method.id, room }),
+    spread: work.learnt.on ? work.learnt.spread : 1,
     // What a sweep has not taken along stays as it is.
     belongings: work.belongings === 'sweep' ? 'leave' : work.belongings,
-    ...(joined && method.kind === 'floors' && { setUpShared: 'room' }),
+    ...(joined.has(room) && method.kind === 'floors' && { setUpShared: 'room' }),
     share: 1,
     washerKg: work.atHand.washerKg,
   };

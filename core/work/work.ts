@@ -4,6 +4,9 @@ import type { AtHand } from '../catalogue/at-hand';
 import type { Catalogue } from '../catalogue/catalogue';
 import { catalogueWith } from '../catalogue/household-catalogue';
 import { type Clean, USUAL_SWEEP } from '../clean/clean';
+import { type LastDone, lastDoneIn, lastDoneKey } from '../clean/last-done';
+import { type Learnt, learntOfPerson, NOTHING_LEARNT } from '../clean/learnt';
+import type { RecordLine } from '../clean/record-line';
 import { PACES } from '../home/room';
 import type { StoredHousehold } from '../household/stored';
 import { USUAL_MACHINE_KG } from '../laundry/loads';
@@ -14,6 +17,20 @@ import { isAtPlace } from './single-places';
 import type { Work } from './task';
 import { usesOf } from './uses';
 
+/** What was done before is known from the record, or was read of it already. */
+export type WithRecord = {
+  readonly record?: readonly RecordLine[];
+  readonly lastDone?: readonly LastDone[];
+};
+
+function doneBefore({
+  record = [],
+  lastDone,
+  clean,
+}: WithRecord & { readonly clean: Clean | undefined }): readonly LastDone[] {
+  return lastDone ?? lastDoneIn(record, clean?.id);
+}
+
 /** What is used where nobody has chosen. */
 export const USUAL_SCHOOL = 'pantry';
 
@@ -21,8 +38,9 @@ export const USUAL_SCHOOL = 'pantry';
 export function workOf(
   household: Pick<
     StoredHousehold,
-    'home' | 'people' | 'machines' | 'marks' | 'catalogue' | 'clean' | 'ticks'
-  >,
+    'home' | 'people' | 'machines' | 'marks' | 'catalogue' | 'clean' | 'ticks' | 'almanac'
+  > &
+    WithRecord,
   catalogue: Catalogue,
 ): Work {
   const { home, people, machines, marks, clean } = household;
@@ -30,7 +48,11 @@ export function workOf(
     home,
     catalogue: catalogueWith(catalogue, household.catalogue),
     marks: marksOf(marks),
-    pace: paceOf(people),
+    pace: paceOf(people, household.almanac.learnt),
+    learnt: household.almanac.learnt,
+    lastDone: new Map(
+      doneBefore(household).map(({ fixture, method, date }) => [lastDoneKey(fixture, method), date]),
+    ),
     atHand: atHandOf({ home, people, machines }),
     belongings: clean?.belongings ?? 'stop',
     sweep: clean?.sweep ?? USUAL_SWEEP,
@@ -84,7 +106,10 @@ export function lastsOneDay(clean: Pick<Clean, 'start' | 'finish'> | undefined):
 }
 
 /** The pace of a household: that of its people, each by the hours that he or she offers in a week. */
-export function paceOf(people: readonly Pick<Member, 'hours' | 'pace'>[]): number {
+export function paceOf(
+  people: readonly Pick<Member, 'id' | 'hours' | 'pace'>[],
+  learnt: Learnt = NOTHING_LEARNT,
+): number {
   let hours = 0;
   let sum = 0;
   for (const person of people) {
@@ -93,7 +118,7 @@ export function paceOf(people: readonly Pick<Member, 'hours' | 'pace'>[]): numbe
       0,
     );
     hours += offered;
-    sum += offered * PACES[person.pace];
+    sum += offered * PACES[person.pace] * learntOfPerson(learnt, person.id);
   }
   return hours === 0 ? 1 : Math.round((sum / hours) * 100) / 100;
 }

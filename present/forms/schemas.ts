@@ -122,7 +122,7 @@ export const memberFormSchema = z.object({
 const date = z.string().min(1, 'Please choose a date.').pipe(dateSchema);
 
 export const cleanFormSchema = cleanSchema
-  .omit({ id: true, openRooms: true, reserve: true, sessionCap: true })
+  .omit({ id: true, openRooms: true, reserve: true, sessionCap: true, closed: true })
   .extend({
     name: textField('Please give this clean a name, such as “Spring 2027”.', 80),
     start: date,

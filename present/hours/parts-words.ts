@@ -16,7 +16,7 @@ export function sumOf(estimate: StepEstimate, units: Units): string {
   const terms = [setUp(parts), rate(parts, units), belongings(parts)].filter(Boolean);
   const minutes = Math.max(1, Math.round(estimate.minutes));
   const sum = terms.length > 0 ? terms.join(' + ') : 'A moment';
-  return `${paced(sum, terms.length, parts.pace)} = ${minutes} min${sharedSetUp(parts)}`;
+  return `${paced(sum, terms.length, parts)} = ${minutes} min${sharedSetUp(parts)}`;
 }
 
 const FACT_WORDS: Partial<Record<FactName, string>> = {
@@ -67,7 +67,10 @@ function belongings({ belongings: part }: Parts): string {
     : '';
 }
 
-function paced(sum: string, terms: number, pace: number): string {
-  if (pace === 1) return sum;
-  return `${terms > 1 ? `(${sum})` : sum} × ${amount(pace)} (your pace)`;
+function paced(sum: string, terms: number, { pace, learnt = 1 }: Parts): string {
+  const factors = [
+    ...(pace === 1 ? [] : [`× ${amount(pace)} (your pace)`]),
+    ...(learnt === 1 ? [] : [`× ${amount(learnt)} (as it took you before)`]),
+  ];
+  return factors.length === 0 ? sum : [terms > 1 ? `(${sum})` : sum, ...factors].join(' ');
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
+import { NOTHING_LEARNT } from '@/core/clean/learnt';
 import { newFixture } from '@/core/furnish/fixture';
 import { fixturesOf, roomsOf } from '@/core/home/room';
 import type { Household } from '@/core/household/household';
@@ -14,6 +15,8 @@ import { tasksOfFixture } from './room-work';
 function around(household: Household, joined: boolean) {
   const work = workOf(household, CATALOGUE);
   return {
+    learnt: NOTHING_LEARNT,
+    doneBefore: [],
     pace: work.pace,
     atHand: work.atHand,
     belongings: work.belongings,

@@ -1,5 +1,6 @@
 import { CATALOGUE } from '@/core/catalogue/catalogue';
 import { catalogueWith, type HouseholdCatalogue } from '@/core/catalogue/household-catalogue';
+import { type LastDone, lastDoneKey } from '@/core/clean/last-done';
 import type { Mark } from '@/core/clean/marks';
 import type { HomeFacts } from '@/core/home/facts';
 import type { Fixture, Room, WayRound } from '@/core/home/room';
@@ -10,13 +11,15 @@ import { type CleanTask, listTasks, type Work } from '@/core/work/tasks';
 /** What the estimates of one room depend on outside it, as plain data for the browser. */
 export type RoomSurroundings = Pick<
   Work,
-  'pace' | 'atHand' | 'belongings' | 'sweep' | 'estimates' | 'school' | 'uses' | 'lastsOneDay'
+  'pace' | 'learnt' | 'atHand' | 'belongings' | 'sweep' | 'estimates' | 'school' | 'uses' | 'lastsOneDay'
 > & {
   readonly finish: string | undefined;
   readonly way: WayRound;
   readonly facts: HomeFacts;
   readonly marks: readonly Mark[];
   readonly catalogue: HouseholdCatalogue;
+  /** When each job in it was done last. */
+  readonly doneBefore: readonly LastDone[];
   /** Whether the floor runs on from a room that comes before it. */
   readonly joined: boolean;
 };
@@ -41,6 +44,10 @@ function workAround(room: Room, around: RoomSurroundings): Work {
     catalogue: catalogueWith(CATALOGUE, around.catalogue),
     marks: marksOf(around.marks),
     pace: around.pace,
+    learnt: around.learnt,
+    lastDone: new Map(
+      around.doneBefore.map(({ fixture, method, date }) => [lastDoneKey(fixture, method), date]),
+    ),
     atHand: around.atHand,
     belongings: around.belongings,
     sweep: around.sweep,

@@ -7,6 +7,7 @@ import { consequenceOf } from '../../core/day/consequence';
 import { helperMaySay, isHelpersStep } from '../../core/day/helper';
 import { RESTED, runAfter } from '../../core/day/run';
 import { isClockWrong, rightTime } from '../../core/day/seconds';
+import { lineOf } from '../../core/record/line-of';
 import { clashOf } from '../../core/work/apart';
 import { mayDo } from '../../core/work/step-tags';
 import type { CleanTask } from '../../core/work/task';
@@ -19,6 +20,7 @@ import { perform } from '../household/perform';
 import { correctTime, putParts, tick, untick } from '../repositories/clean';
 import { eventsOfStep, loadAnswer, loadEvent } from '../repositories/day';
 import { nextUndo } from '../repositories/edits';
+import { dropLines, lineOfStep, putLine } from '../repositories/record';
 import { changeIn } from './change';
 import { takeBackEntry } from './journal';
 
@@ -181,7 +183,7 @@ class DayInHand {
       case 'take-back':
         return this.takeBack(act.said);
       case 'took':
-        return correctTime(this.scope, clean.id, act.step, act.minutes * 60);
+        return this.correct(clean.id, act.step, act.minutes * 60);
       case 'part':
         await putParts(this.scope, [{ step: act.step, share: act.share }]);
         return this.ledger.want({ how: 'again' });
@@ -203,8 +205,17 @@ class DayInHand {
       ...(person !== undefined && { person }),
     };
     await tick(this.scope, cleanId, ticked);
+    await this.writeDown(event.id, ticked, cleanId);
     this.ticks.set(step, ticked);
     this.makeRoomFor(used);
+  }
+
+  /** What stays of a tick, whatever becomes of the clean. */
+  private async writeDown(id: string, ticked: Tick, clean: string): Promise<void> {
+    const task = this.steps.get(ticked.step);
+    const name = this.household.people.find((member) => member.id === ticked.person)?.name;
+    const line = task && lineOf(task, ticked, { id, clean, name });
+    if (line) await putLine(this.scope, line);
   }
 
   /** What must not meet what was used, or need not wait for it any more, is to lie elsewhere. */
@@ -217,10 +228,17 @@ class DayInHand {
   private async untick(cleanId: string, step: string, also: readonly string[]): Promise<void> {
     const steps = this.sameTask(step, also);
     await untick(this.scope, cleanId, steps);
+    await dropLines(this.scope, cleanId, steps);
     for (const gone of steps) {
       this.makeRoomFor(this.ticks.get(gone)?.used);
       this.ticks.delete(gone);
     }
+  }
+
+  private async correct(cleanId: string, step: string, seconds: number): Promise<void> {
+    await correctTime(this.scope, cleanId, step, seconds);
+    const line = await lineOfStep(this.scope, cleanId, step);
+    if (line) await putLine(this.scope, { ...line, seconds, said: true });
   }
 
   private async takeBack(said: string): Promise<void> {

@@ -4,6 +4,7 @@ import { keptHousehold, keptIds, whenRead } from '../household/kept';
 import { nowIn } from '../process/clock';
 import { log } from '../process/log';
 import { processWide } from '../process/process-wide';
+import { takeLessons } from './record';
 import { rollOn } from './roll-on';
 
 /** What the clock does by itself: what was missed rolls on, for households that somebody looks at. */
@@ -27,7 +28,9 @@ async function lookAt(scope: HouseholdScope): Promise<void> {
   looking.add(scope.household);
   try {
     const { timezone } = (await keptHousehold(scope)).household;
-    await rollOn(scope, nowIn(timezone));
+    const now = nowIn(timezone);
+    await rollOn(scope, now);
+    await takeLessons(scope, now.slice(0, 10));
   } catch (error) {
     log.error({ err: { type: error instanceof Error ? error.name : 'unknown' } }, 'the clock could not look');
   } finally {

@@ -58,13 +58,14 @@ describe('a table', () => {
   it('keeps settings and methods that were changed, and has defaults for what was never said', () => {
     const valued = (rows: ReadonlyMap<string, Row>) => [...rows.values()] as { id: string; value: string }[];
     const { facts, wayRound } = home;
-    const { units, rules, supplies, leaving, calls, steering, weather, forecastSeed } = held;
+    const { units, rules, supplies, leaving, calls, almanac, steering, weather, forecastSeed } = held;
     const settings = {
       units,
       rules,
       supplies,
       leaving,
       calls,
+      almanac,
       steering,
       weather,
       home: { facts, wayRound },

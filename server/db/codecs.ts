@@ -85,6 +85,7 @@ export const CLEANS = codec(cleanSchema, {
   belongings: plain('belongings'),
   sweep: json('sweep'),
   estimates: plain('estimates'),
+  closed: plain('closed'),
 });
 
 export const TICKS = codec(tickSchema, {

@@ -24,6 +24,8 @@ export type OwnedTable =
   | 'parts'
   | 'day_events'
   | 'helpers'
+  | 'record'
+  | 'past_cleans'
   | 'commands';
 
 export type Row = Readonly<Record<string, unknown>>;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { UNITS } from '../../core/basics/choices';
+import { almanacSettingsSchema, NOTHING_SAID_OF_THE_YEAR } from '../../core/clean/almanac-settings';
 import { callSchema } from '../../core/clean/call';
 import { leavingSchema, NOTHING_LEAVING } from '../../core/clean/leaving';
 import { householdRulesSchema, UNCHANGED_RULES } from '../../core/clean/rule';
@@ -23,6 +24,7 @@ const SETTINGS = {
   supplies: suppliesSchema.default(NO_SUPPLIES),
   leaving: leavingSchema.default(NOTHING_LEAVING),
   calls: z.array(callSchema).default([]),
+  almanac: almanacSettingsSchema.default(NOTHING_SAID_OF_THE_YEAR),
   steering: steeringSchema.default(UNSTEERED),
   weather: z.array(weatherSchema).default([]),
   'forecast-seed': householdSchema.shape.forecastSeed,
@@ -32,11 +34,11 @@ type Settings = z.infer<typeof settingsSchema>;
 
 type Held = Pick<
   Editable,
-  'units' | 'rules' | 'supplies' | 'leaving' | 'calls' | 'steering' | 'weather' | 'forecastSeed'
+  'units' | 'rules' | 'supplies' | 'leaving' | 'calls' | 'almanac' | 'steering' | 'weather' | 'forecastSeed'
 > & { readonly home: Pick<Editable['home'], 'facts' | 'wayRound'> };
 
 export function settingRows({ home, forecastSeed, ...held }: Held): Map<string, Row> {
-  const { units, rules, supplies, leaving, calls, steering, weather } = held;
+  const { units, rules, supplies, leaving, calls, almanac, steering, weather } = held;
   const settings: Settings = {
     facts: home.facts,
     way: home.wayRound,
@@ -45,6 +47,7 @@ export function settingRows({ home, forecastSeed, ...held }: Held): Map<string, 
     supplies,
     leaving,
     calls,
+    almanac,
     steering,
     weather,
     'forecast-seed': forecastSeed,

@@ -65,8 +65,8 @@ export class Ledger {
   }
 
   /** Sets out on a clean: written, and not in the journal. */
-  async begin(clean: Clean): Promise<void> {
-    const after = { ...this.state, clean };
+  async begin(clean: Clean, more: Partial<Editable> = {}): Promise<void> {
+    const after = { ...this.state, ...more, clean };
     await writeRowChanges(this.scope, rowChanges(this.state, after));
     this.state = after;
     this.rewritten();

@@ -92,9 +92,22 @@ export async function lastingBefore(scope: HouseholdScope, date: string): Promis
   return told(await counted(scope).whereIn('kind', LASTING).where('date', '<', date));
 }
 
+/** What happened from a date on. */
+export async function eventsSince(scope: HouseholdScope, date: string): Promise<ToldEvent[]> {
+  return told(await counted(scope).where('date', '>=', date));
+}
+
+/** What was found stays when a clean is over; how its days went does not matter to the next. */
+export async function forgetDays(scope: HouseholdScope): Promise<void> {
+  await scope.rows('day_events').whereNotIn('kind', FINDING).del();
+  await scope.rows('parts').del();
+}
+
+const FINDING: readonly DayAct['do'][] = ['found', 'reword', 'settle'];
+
 /** All that was found on whatever day, and what has become of it. */
 export async function findsOf(scope: HouseholdScope): Promise<ToldEvent[]> {
-  return told(await counted(scope).whereIn('kind', ['found', 'reword', 'settle']));
+  return told(await counted(scope).whereIn('kind', FINDING));
 }
 
 function told(rows: readonly EventRow[]): ToldEvent[] {

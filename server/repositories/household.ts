@@ -1,11 +1,17 @@
 import { MOST_EVENTS } from '../../core/basics/limits';
 import { isTimezone } from '../../core/basics/wall-clock';
+import { CATALOGUE } from '../../core/catalogue/catalogue';
+import type { RecordLine } from '../../core/clean/record-line';
 import type { HouseholdFile } from '../../core/household/household';
 import type { StoredHousehold } from '../../core/household/stored';
+import { linesOf } from '../../core/record/line-of';
+import { listTasks } from '../../core/work/tasks';
+import { workOf } from '../../core/work/work';
 import type { HouseholdScope, OwnedTable } from '../db/scope';
 import { insertPlans, insertTicks, loadParts, loadPlansForFile, loadTicks, putParts } from './clean';
 import { allEvents, insertEvents } from './day';
 import { insertEditable, loadEditable } from './editable';
+import { insertRecord, loadLastDone, loadPastCleans, loadRecord, putPastCleans } from './record';
 
 /** The whole household as one value. */
 export async function loadHousehold(scope: HouseholdScope): Promise<StoredHousehold> {
@@ -23,16 +29,19 @@ export async function loadHousehold(scope: HouseholdScope): Promise<StoredHouseh
     ...editable,
     ticks: editable.clean ? await loadTicks(scope, editable.clean.id) : [],
     parts: editable.clean ? await loadParts(scope) : [],
+    lastDone: await loadLastDone(scope, editable.clean?.id),
   };
 }
 
 /** The whole household as the file that a person takes away; of plans the first and the last few, of events the last. */
 export async function householdFile(scope: HouseholdScope): Promise<HouseholdFile> {
-  const { clean, ...rest } = await loadHousehold(scope);
+  const { clean, lastDone: _lastDone, ...rest } = await loadHousehold(scope);
   return {
     ...rest,
     ...(clean && { clean }),
     events: (await allEvents(scope)).slice(-MOST_EVENTS),
+    record: await loadRecord(scope),
+    past: await loadPastCleans(scope),
     plans: clean ? await loadPlansForFile(scope, clean.id) : [],
   };
 }
@@ -50,10 +59,22 @@ export async function insertHousehold(scope: HouseholdScope, household: Househol
 async function insertAllButEvents(inside: HouseholdScope, household: HouseholdFile): Promise<void> {
   const { clean } = household;
   await insertEditable(inside, { ...household, clean });
+  await insertRecord(inside, recordOf(household));
+  await putPastCleans(inside, household.past);
   if (!clean) return;
   await insertTicks(inside, clean.id, household.ticks);
   await putParts(inside, household.parts);
   await insertPlans(inside, clean.id, household.plans);
+}
+
+/** The record of a file; one of before there was a record has its ticks. */
+function recordOf(household: HouseholdFile): RecordLine[] {
+  const { clean, ticks, people, record } = household;
+  const isThere = record.some((line) => line.clean === clean?.id);
+  if (!clean || ticks.length === 0 || isThere) return record;
+  const names = new Map(people.map(({ id, name }) => [id, name]));
+  const tasks = listTasks(workOf({ ...household, clean }, CATALOGUE));
+  return [...record, ...linesOf(tasks, ticks, { clean: clean.id, names })];
 }
 
 /** Whatever hangs on these goes with them. */
@@ -68,6 +89,8 @@ const WHOLE: readonly OwnedTable[] = [
   'edits',
   'parts',
   'day_events',
+  'record',
+  'past_cleans',
 ];
 
 const LAST = 'last';

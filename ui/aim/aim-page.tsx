@@ -28,6 +28,7 @@ export function AimPage({ state, actions }: { state: Current; actions: Actions }
   const { campaign, today } = state;
   if (!campaign) return <FirstAim today={today} save={actions.save} />;
   const { clean } = campaign;
+  if (clean.closed) return <Closed clean={clean} />;
   const days = daysBetween(today, clean.finish);
   return (
     <>
@@ -57,6 +58,20 @@ export function AimPage({ state, actions }: { state: Current; actions: Actions }
           <ChangeAim clean={formOf(clean)} action={actions.save} />
         </Box>
       </Stack>
+    </>
+  );
+}
+
+/** A clean that is over: what it came to, and what is next. */
+function Closed({ clean }: { clean: Campaign['clean'] }) {
+  return (
+    <>
+      <PageHead title={clean.name}>
+        Closed{clean.closed ? ` on ${longDate(clean.closed)}` : ''}. {clean.reward && `Now: ${clean.reward}`}
+      </PageHead>
+      <LinkButton href="/record/clean" variant="contained" size="large">
+        How it went, and the next one
+      </LinkButton>
     </>
   );
 }

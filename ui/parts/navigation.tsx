@@ -1,5 +1,6 @@
 'use client';
 import AcUnitOutlined from '@mui/icons-material/AcUnitOutlined';
+import AutoStoriesOutlined from '@mui/icons-material/AutoStoriesOutlined';
 import CalendarViewWeekOutlined from '@mui/icons-material/CalendarViewWeekOutlined';
 import FlagOutlined from '@mui/icons-material/FlagOutlined';
 import GroupOutlined from '@mui/icons-material/GroupOutlined';
@@ -21,6 +22,7 @@ const PLACES = [
   { href: '/people', name: 'People', icon: GroupOutlined, also: [] },
   { href: '/spread', name: 'Spread', icon: CalendarViewWeekOutlined, also: ['/what-if', '/week'] },
   { href: '/day', name: 'Day', icon: AcUnitOutlined, also: [] },
+  { href: '/almanac', name: 'Almanac', icon: AutoStoriesOutlined, also: ['/record'] },
 ] as const;
 
 type Place = (typeof PLACES)[number];

@@ -68,12 +68,14 @@ export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
 
 /** What its estimates depend on outside the room; of the marks only those that concern it. */
 function surroundingsOf({ household }: Current, room: Room): RoomSurroundings {
-  const { home, people, machines, marks, catalogue, clean, ticks } = household;
+  const { home, people, machines, marks, catalogue, clean, ticks, almanac, lastDone = [] } = household;
   const here = new Set(room.stops.flatMap((stop) => stop.fixtures.map((fixture) => fixture.id)));
   return {
     facts: home.facts,
     way: home.wayRound,
-    pace: paceOf(people),
+    pace: paceOf(people, almanac.learnt),
+    learnt: almanac.learnt,
+    doneBefore: lastDone.filter(({ fixture }) => here.has(fixture)),
     atHand: atHandOf({ home, people, machines }),
     belongings: clean?.belongings ?? 'stop',
     sweep: clean?.sweep ?? USUAL_SWEEP,

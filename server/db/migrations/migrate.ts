@@ -18,6 +18,7 @@ import { step016 } from './016-at-home';
 import { step017 } from './017-what-a-machine-takes';
 import { step018 } from './018-sweeps';
 import { step019 } from './019-single-places';
+import { step020 } from './020-the-record';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -41,6 +42,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step017,
   step018,
   step019,
+  step020,
 ];
 
 /** A database that knows migrations which this version does not. */

@@ -1,0 +1,35 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { change, redoLast, undoLast } from '@/app/actions/edit';
+import { setOutOnNext } from '@/app/actions/record';
+import { dueBy } from '@/present/almanac/due-words';
+import { endScreen, nextCleanOf } from '@/present/record/end-model';
+import { almanacNow } from '@/server/almanac';
+import { cleanLookedBackAt } from '@/server/record';
+import { requireScope } from '@/server/session';
+import { EndPage } from '@/ui/record/end-page';
+
+export const metadata: Metadata = { title: 'How a clean went' };
+
+type Props = { readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>> };
+
+export default async function Page({ searchParams }: Props) {
+  const { id } = await searchParams;
+  const scope = await requireScope();
+  const { kept, today, entries } = await almanacNow(scope);
+  const asked = typeof id === 'string' ? id : undefined;
+  const looked = await cleanLookedBackAt(scope, kept, { id: asked, today });
+  if (!looked) redirect('/record');
+  const { clean, home } = kept.household;
+  const next = nextCleanOf(clean ?? looked.past, today, (home.facts.latitude ?? 0) < 0);
+  return (
+    <EndPage
+      screen={endScreen(looked.past, looked.before)}
+      state={asked !== undefined ? 'past' : clean?.closed ? 'closed' : 'open'}
+      today={today}
+      next={{ ...next, line: dueBy(entries, next.finish) }}
+      edits={kept.edits}
+      actions={{ change, undo: undoLast, redo: redoLast, setOut: setOutOnNext }}
+    />
+  );
+}
