@@ -1,4 +1,5 @@
-import { dayOf, formatDate, weekdayOf } from '../core/basics/local-time';
+import { dayOf, formatDate, minutesOf, weekdayOf } from '../core/basics/local-time';
+import { randomFrom } from '../core/basics/random';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
 import { NOTHING_SAID_OF_THE_YEAR } from '../core/clean/almanac-settings';
@@ -14,7 +15,11 @@ import type { Member, WeeklyHours } from '../core/people/member';
 import type { Plan } from '../core/plan/plan';
 import type { Problem } from '../core/plan/problem';
 import { expand } from '../core/problem/expand';
+import { linesOf } from '../core/record/line-of';
 import { plan } from '../core/spread';
+import { tasksOf } from '../core/work/tasks';
+import { workOf } from '../core/work/work';
+import { historyOf } from './history';
 import { JUNIPER_ROW_FLOORS } from './juniper-row-rooms';
 
 /** Where the demo household lives. */
@@ -158,7 +163,7 @@ function cupboard(start: string): Supplies {
 export function juniperRow(today: string): Household {
   const start = formatDate(dayOf(today) - DAYS_DONE);
   const finish = nearestSaturday(dayOf(today) + DAYS_TO_SWAP);
-  return {
+  const household: Household = {
     format: 'early-thaw/household',
     version: 1,
     name: '14 Juniper Row',
@@ -214,6 +219,7 @@ export function juniperRow(today: string): Household {
     past: [],
     plans: [],
   };
+  return { ...household, ...historyOf(household, today) };
 }
 
 /** The demo household as it is loaded: most of the first days is ticked off, and one evening has slipped. */
@@ -235,7 +241,8 @@ export function underWay(household: Household, problem: Problem, first: Plan, to
       .filter((step) => step.mode === 'hands')
       .map((step) => step.id),
   );
-  return { ...household, ticks: ticksBefore(first, hands, today) };
+  const ticks = ticksBefore(first, hands, today);
+  return { ...household, ticks, record: [...household.record, ...recordOf(household, ticks)] };
 }
 
 /** Everything planned before today is done but for the last of those evenings; a task is ticked in its own order. */
@@ -244,15 +251,19 @@ function ticksBefore(first: Plan, hands: ReadonlySet<string>, today: string): Ti
   const slipped = past
     .filter((entry) => entry.start.slice(11) >= '16:00')
     .reduce((last, entry) => (entry.start > last ? entry.start.slice(0, 10) : last), '');
-  const ticks = new Map<string, string>();
-  for (const entry of past) {
-    if (entry.start.slice(0, 10) !== slipped) ticks.set(entry.step, entry.end);
+  const random = randomFrom(3);
+  const ticks = new Map<string, Omit<Tick, 'step'>>();
+  for (const { step, start, end, people } of past) {
+    if (start.slice(0, 10) === slipped) continue;
+    const before = ticks.get(step)?.seconds ?? 0;
+    const seconds = Math.round(minutesOf({ start, end }) * 60 * (0.85 + 0.35 * random()));
+    ticks.set(step, { at: end, seconds: before + seconds, ...(people[0] && { person: people[0] }) });
   }
   return withoutGaps(first, ticks);
 }
 
 /** A later step of a task does not count as done where an earlier one slipped. */
-function withoutGaps(first: Plan, ticks: ReadonlyMap<string, string>): Tick[] {
+function withoutGaps(first: Plan, ticks: ReadonlyMap<string, Omit<Tick, 'step'>>): Tick[] {
   const missed = new Set(
     first.entries
       .filter((entry) => entry.people.length > 0 && !ticks.has(entry.step))
@@ -260,7 +271,15 @@ function withoutGaps(first: Plan, ticks: ReadonlyMap<string, string>): Tick[] {
   );
   const missedBefore = (step: string, at: string) =>
     [...missed].some((key) => key.startsWith(`${taskOf(step)}@`) && key.slice(key.lastIndexOf('@') + 1) < at);
-  return [...ticks].filter(([step, at]) => !missedBefore(step, at)).map(([step, at]) => ({ step, at }));
+  return [...ticks]
+    .filter(([step, { at }]) => !missedBefore(step, at))
+    .map(([step, tick]) => ({ step, ...tick }));
+}
+
+function recordOf(household: Household, ticks: readonly Tick[]): Household['record'] {
+  const names = new Map(household.people.map(({ id, name }) => [id, name]));
+  const tasks = tasksOf(workOf(household, CATALOGUE));
+  return linesOf(tasks, ticks, { clean: household.clean.id, names });
 }
 
 function taskOf(stepId: string): string {

@@ -122,7 +122,9 @@ export function almanacHead(entries: readonly AlmanacEntry[]): {
       ? `${count(late.length, 'job is', 'jobs are')} late`
       : due.length > 0
         ? `${count(due.length, 'job is', 'jobs are')} due within a month`
-        : 'Nothing is due';
+        : unknown.length > 0
+          ? `${count(unknown.length, 'job waits', 'jobs wait')} for a first tick`
+          : 'Nothing is due';
   const lines = [
     ...(late.length > 0 ? [`Late ones take ${duration(minutes(late))} in all.`] : []),
     ...(late.length > 0 && due.length > 0
@@ -130,7 +132,7 @@ export function almanacHead(entries: readonly AlmanacEntry[]): {
       : []),
     ...(unknown.length > 0
       ? [
-          `Of ${count(unknown.length, 'job', 'jobs')} nobody knows when ${unknown.length === 1 ? 'it was' : 'they were'} done last: the first tick tells.`,
+          `Of ${count(unknown.length, 'job', 'jobs')} nobody knows yet when ${unknown.length === 1 ? 'it was' : 'they were'} done last; the first tick says so.`,
         ]
       : []),
   ];

@@ -69,9 +69,11 @@ describe('a household in the database', () => {
     await insertHousehold(scope, JUNIPER);
     const loaded = await householdFile(scope);
     const inOrder = (ticks: typeof JUNIPER.ticks) => [...ticks].sort((a, b) => a.step.localeCompare(b.step));
-    expect({ ...loaded, ticks: inOrder(loaded.ticks) }).toEqual({
+    const byId = (record: typeof JUNIPER.record) => record.toSorted((a, b) => (a.id < b.id ? -1 : 1));
+    expect({ ...loaded, ticks: inOrder(loaded.ticks), record: byId(loaded.record) }).toEqual({
       ...JUNIPER,
       ticks: inOrder(JUNIPER.ticks),
+      record: byId(JUNIPER.record),
     });
   });
 
