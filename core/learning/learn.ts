@@ -63,11 +63,12 @@ export function learn(
     chance = chanceIn(
       samples.map((sample) => (sample.ratio - explained(sample, effects)) / sample.deviation),
     );
-    for (const of of LEARNT_OF) learnPart(of, samples, effects, chance, never);
+    for (const of of LEARNT_OF) learnPart(of, samples, effects, chance);
   }
   const counts = countsOf(samples);
   const factors = [...effects].flatMap(([key, effect]): LearntFactor[] => {
-    if (Math.abs(effect) < WORTH_SAYING) return [];
+    // What was set back is still known here, so that nothing else is taken for it.
+    if (Math.abs(effect) < WORTH_SAYING || never.includes(key)) return [];
     const [of, ...id] = key.split('/') as [LearntOf, ...string[]];
     const factor = Math.round(Math.exp(effect) * 100) / 100;
     return [{ of, id: id.join('/'), factor: within(factor, 0.2, 5), ticks: counts.get(key) ?? 1 }];
@@ -111,7 +112,6 @@ function learnPart(
   samples: readonly Sample[],
   effects: Map<string, number>,
   chance: number,
-  never: readonly string[],
 ): void {
   const groups = groupBy(
     samples.filter((sample) => keyOf(of, sample) !== undefined),
@@ -120,7 +120,6 @@ function learnPart(
   // Where all ticks are of one, it can't be told apart from what lies around it.
   if (of !== 'household' && groups.size < 2) return;
   for (const [key, group] of groups) {
-    if (never.includes(key)) continue;
     if (group.length < PECULIAR[of].fewest) continue;
     const left = group.map((sample) => ({
       value: sample.ratio - explained(sample, effects, of),

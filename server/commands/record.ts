@@ -2,6 +2,7 @@ import { partsOfStepId } from '../../core/basics/ids';
 import type { Clean } from '../../core/clean/clean';
 import type { HowItCameOut, RecordLine } from '../../core/clean/record-line';
 import { UNSTEERED } from '../../core/clean/steering';
+import type { Tick } from '../../core/clean/tick';
 import { RESTED, runAfter } from '../../core/day/run';
 import type { Editable } from '../../core/household/editable';
 import { learn } from '../../core/learning/learn';
@@ -12,6 +13,7 @@ import type { HouseholdScope } from '../db/scope';
 import { type Kept, keptHousehold } from '../household/kept';
 import type { Ledger } from '../household/ledger';
 import { type Performed, perform } from '../household/perform';
+import { tick } from '../repositories/clean';
 import { eventsSince, forgetDays } from '../repositories/day';
 import {
   dropLine,
@@ -125,19 +127,39 @@ export function doneOnTheWay(
     decide: async (ledger) => {
       const task = ledger.kept.listed.find((known) => known.id === taskId);
       if (!task) return { ok: false, why: 'gone' };
-      const name = ledger.kept.household.people.find((member) => member.id === person)?.name;
-      for (const line of linesOnTheWay(task, { id, at, person, name, minutes }))
+      const { people, ticks } = ledger.kept.household;
+      const name = people.find((member) => member.id === person)?.name;
+      const clean = cleanOf(ledger.kept, task);
+      const ticked = new Set(ticks.map(({ step }) => step));
+      for (const line of linesOnTheWay(task, { id, at, person, name, minutes, clean })) {
+        if (clean !== undefined && ticked.has(line.step)) continue;
         await putLine(ledger.scope, line);
+        if (clean !== undefined) await tick(ledger.scope, clean, tickOf(line));
+      }
       ledger.rewritten();
+      if (clean !== undefined && ledger.kept.plans) ledger.want({ how: 'again' });
       return { ok: true, value: undefined };
     },
   });
 }
 
+/** The clean that a job is part of, where one is under way: then it is ticked in it, too. */
+function cleanOf({ household: { clean }, tasks }: Kept, { id }: CleanTask): string | undefined {
+  return clean && !clean.closed && tasks.some((task) => task.id === id) ? clean.id : undefined;
+}
+
+function tickOf({ step, at, seconds, person }: RecordLine): Tick {
+  return { step, at, ...(seconds !== undefined && { seconds }), ...(person !== undefined && { person }) };
+}
+
 /** A line for each hands-on step; the minutes of all, shared out as they were estimated. */
 function linesOnTheWay(
   task: CleanTask,
-  said: Omit<OnTheWay, 'task'> & { readonly id: string; readonly name: string | undefined },
+  said: Omit<OnTheWay, 'task'> & {
+    readonly id: string;
+    readonly name: string | undefined;
+    readonly clean: string | undefined;
+  },
 ): RecordLine[] {
   const hands = task.estimate.steps.filter(({ step }) => step.mode === 'hands');
   const all = task.estimate.hands.minutes;
@@ -152,7 +174,7 @@ function linesOnTheWay(
       ...(seconds !== undefined && { seconds }),
       ...(said.person !== undefined && { person: said.person }),
     };
-    const line = lineOf(task, ticked, { id: `${said.id}-${i}`, name: said.name });
+    const line = lineOf(task, ticked, { id: `${said.id}-${i}`, name: said.name, clean: said.clean });
     return line ? [{ ...line, ...(seconds !== undefined && { said: true }) }] : [];
   });
 }

@@ -77,7 +77,7 @@ function PlaceLink({ place: { href, name, icon: Icon }, here }: { place: Place; 
         gap: { xs: 0.25, md: 1.5 },
         flexDirection: { xs: 'column', md: 'row' },
         justifyContent: { xs: 'center', md: 'flex-start' },
-        fontSize: { xs: '0.72rem', md: '1rem' },
+        fontSize: { xs: '0.69rem', md: '1rem' },
         fontWeight: here ? 650 : 450,
         color: here ? 'text.primary' : 'text.secondary',
         bgcolor: here ? 'var(--mui-palette-thaw-waterSoft)' : 'transparent',
