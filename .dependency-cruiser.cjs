@@ -70,6 +70,7 @@ const PRESENT = [
   'day',
   'spread',
   'week',
+  'forecast',
   'what-if',
   'almanac',
   'record',

@@ -1,4 +1,5 @@
 import { CATALOGUE } from '../core/catalogue/catalogue';
+import { habitsOf } from '../core/forecast/habits';
 import { applyChange } from '../core/household/change';
 import { expand, expandWork } from '../core/problem/expand';
 import { changeOf } from '../core/what-if/change-of';
@@ -9,7 +10,15 @@ import { keptHousehold } from './household/kept';
 import { nowIn } from './process/clock';
 
 /** What leaves the work and its order as they are: only people and dates differ. */
-const SAME_WORK: readonly WhatIf['do'][] = ['nothing', 'spread', 'matters', 'hours', 'helper', 'finish'];
+const SAME_WORK: readonly WhatIf['do'][] = [
+  'nothing',
+  'spread',
+  'matters',
+  'hours',
+  'helper',
+  'finish',
+  'reserve',
+];
 
 /**
  * The problem that a what-if would lead to, and the plan in force, which may be made to fit it; undefined without a clean, or
@@ -29,5 +38,13 @@ export async function subjectOfWhatIf(
   const problem = SAME_WORK.includes(whatIf.do)
     ? expandWork(otherwise, order, now)
     : expand(otherwise, CATALOGUE, now);
-  return { problem, ...(plans && { before: plans.latest.plan }) };
+  return {
+    problem,
+    ...(plans && { before: plans.latest.plan }),
+    habits: habitsOf(
+      plans?.first.plan ?? { sessions: [] },
+      new Set(household.ticks.map(({ at }) => at.slice(0, 10))),
+      { today: now.slice(0, 10), wetDays: household.home.facts.wetDays },
+    ),
+  };
 }

@@ -1,4 +1,6 @@
 import type { MessagePort } from 'node:worker_threads';
+import { type Forecast, forecast } from '../core/forecast/forecast';
+import type { Habits } from '../core/forecast/fortune';
 import type { MadePlan, Plan } from '../core/plan/plan';
 import type { Problem } from '../core/plan/problem';
 import { type PlanOptions, plan, replan } from '../core/spread';
@@ -19,8 +21,22 @@ export type PlanJob = Subject &
 /** Who looks on: told of the best so far, `{ cost, leftOut }`, and sets the flag to anything but 0 to end the search. */
 type Watched = { readonly watch?: { readonly flag: Int32Array; readonly port: MessagePort } };
 
-/** Runs one planning job in a worker thread of the server. */
-export default function run(job: PlanJob & Watched): MadePlan {
+/** A plan is carried out many times over, to see when it will end. */
+export type ForecastJob = {
+  readonly problem: Problem;
+  readonly plan: Plan;
+  readonly runs: number;
+  readonly habits: Habits;
+};
+
+/** Runs one job in a worker thread of the server. */
+export default function run(job: PlanJob & Watched): MadePlan;
+export default function run(job: ForecastJob): Forecast;
+export default function run(job: (PlanJob & Watched) | ForecastJob): MadePlan | Forecast {
+  return 'do' in job ? planned(job) : forecast(job.problem, job.plan, job);
+}
+
+function planned(job: PlanJob & Watched): MadePlan {
   const { problem, problemHash, watch } = job;
   if (job.do === 'replan') return replan(problem, job.before, problemHash);
   const end = 'seconds' in job ? performance.now() + job.seconds * 1000 : Number.POSITIVE_INFINITY;

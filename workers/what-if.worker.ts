@@ -1,3 +1,5 @@
+import { forecast } from '../core/forecast/forecast';
+import { chanceBy } from '../core/forecast/habits';
 import type { Plan } from '../core/plan/plan';
 import { type PlanOptions, plan } from '../core/spread';
 import { outcomeOf } from '../core/what-if/outcome';
@@ -16,6 +18,8 @@ import type { WhatIf } from '../core/what-if/what-if';
 const SEARCH_SECONDS = 1;
 /** A rung is looked at for so long at the most. */
 const LOOK_SECONDS = 0.25;
+/** Enough to tell one in two from four in five. */
+const LOOK_RUNS = 150;
 const MS_BETWEEN_REPORTS = 120;
 const SEED = 1;
 /** No document of this plan is ever kept. */
@@ -48,7 +52,10 @@ async function planFor(key: string, whatIf: WhatIf, today: string): Promise<void
     told = performance.now();
     say({ key, state: 'working', outcome: outcomeOf(problem, document(), today) });
   });
-  say({ key, state: 'done', outcome: outcomeOf(problem, made, today), whatIf });
+  const outcome = outcomeOf(problem, made, today);
+  say({ key, state: 'working', outcome });
+  const likely = forecast(problem, made, { runs: LOOK_RUNS, habits: subject.habits });
+  say({ key, state: 'done', outcome: { ...outcome, chance: chanceBy(likely, problem.finish) }, whatIf });
 }
 
 function quickPlan(subject: WhatIfSubject): Plan {

@@ -1,8 +1,10 @@
 import { type ActionResult, refused } from '@/present/forms/result';
+import { holdReserve } from '@/server/commands/hold-reserve';
 import { type NoSpread, spreadWork } from '@/server/commands/plan';
 import type { HouseholdScope } from '@/server/db/scope';
 import { keptHousehold } from '@/server/household/kept';
 import { planned } from '@/server/planning/planner';
+import { nowIn } from '@/server/process/clock';
 
 const NO_SPREAD: Readonly<Record<NoSpread, string>> = {
   'no-aim': 'Say first by when the house is to be clean: that is on the page Aim.',
@@ -18,7 +20,9 @@ export async function spreadNow(
 ): Promise<ActionResult<{ unplaced: number }>> {
   const { answer, wish } = await spreadWork(scope, id);
   if (answer !== null) return refused(NO_SPREAD[answer]);
-  return afterSpread(scope, wish);
+  if (wish !== undefined) await planned(scope, wish);
+  const { timezone } = (await keptHousehold(scope)).household;
+  return afterSpread(scope, await holdReserve(scope, id, nowIn(timezone)));
 }
 
 /** Waits for a plan that is wished for, and says how much has no place in it. */

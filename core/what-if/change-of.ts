@@ -3,6 +3,7 @@ import type { Clean } from '../clean/clean';
 import type { HouseholdChange } from '../household/change';
 import type { Editable } from '../household/editable';
 import type { Member, WeeklyHours } from '../people/member';
+import { freeOn } from '../problem/free-time';
 import type { WhatIf } from './what-if';
 
 /** What a what-if changes in a household; the same whether it is only asked or taken. */
@@ -22,6 +23,8 @@ export function changeOf(
       return { do: 'put-clean', clean: { ...clean, matters: whatIf.matters } };
     case 'finish':
       return { do: 'put-clean', clean: { ...clean, finish: formatDate(dayOf(clean.finish) + whatIf.days) } };
+    case 'reserve':
+      return { do: 'put-clean', clean: { ...clean, reserve: lastWorkingDays(whatIf.days, household) } };
     case 'hours':
       return {
         do: 'several',
@@ -36,6 +39,17 @@ export function changeOf(
     case 'without':
       return { do: 'mark', marks: whatIf.tasks.map((target) => ({ on: 'task', target, in: false })) };
   }
+}
+
+/** The last dates before the finish on which anybody has time; never the only ones. */
+export function lastWorkingDays(
+  days: number,
+  { people, clean }: Pick<Editable, 'people'> & { readonly clean: Clean },
+): string[] {
+  const dates: string[] = [];
+  for (let day = dayOf(clean.finish); day > dayOf(clean.start) && dates.length < days; day--)
+    if (people.some((member) => freeOn(member, day).length > 0)) dates.unshift(formatDate(day));
+  return dates;
 }
 
 const MIDNIGHT = 24 * 60 - 1;

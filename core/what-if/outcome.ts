@@ -12,6 +12,8 @@ export type Outcome = {
   /** Jobs without a place. */
   readonly leftOut: number;
   readonly fits: boolean;
+  /** How likely it is to be done by the finish line, once that is worked out. */
+  readonly chance?: number;
 };
 
 export function outcomeOf(problem: Problem, plan: Plan, today: string): Outcome {

@@ -1,3 +1,4 @@
+import type { Habits } from '../forecast/fortune';
 import type { Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
 import type { Outcome } from './outcome';
@@ -21,7 +22,12 @@ export type Answer =
   | { readonly key: string; readonly state: 'failed' };
 
 /** What a what-if is planned from: the problem that it leads to, and the plan in force where there is one. */
-export type WhatIfSubject = { readonly problem: Problem; readonly before?: Plan };
+export type WhatIfSubject = {
+  readonly problem: Problem;
+  readonly before?: Plan;
+  /** How the household keeps to its plans. */
+  readonly habits: Habits;
+};
 
 /** Where that can be had, as JSON. */
 export const SUBJECT_OF_WHAT_IF = '/api/what-if';

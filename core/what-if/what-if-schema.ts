@@ -15,6 +15,7 @@ export const whatIfSchema: z.ZodType<WhatIf> = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('hours'), weekdays: z.array(weekday).min(1).max(7), minutes }),
   z.strictObject({ do: z.literal('helper'), weekday, minutes }),
   z.strictObject({ do: z.literal('finish'), days: z.int().min(1).max(366) }),
+  z.strictObject({ do: z.literal('reserve'), days: z.int().min(1).max(30) }),
   z.strictObject({ do: z.literal('without-room'), room: idSchema }),
   z.strictObject({ do: z.literal('without'), tasks: z.array(taskIdSchema).min(1).max(20_000) }),
 ]);

@@ -40,6 +40,7 @@ describe('a what-if', () => {
       'hours',
       'helper',
       'finish',
+      'reserve',
       'without-room',
     ]);
     expect(asked.some((one) => one.do === 'group' && one.grouping === demo.clean.grouping)).toBe(false);

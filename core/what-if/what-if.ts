@@ -15,6 +15,8 @@ export type WhatIf =
   /** Somebody comes to help for so long on a weekday. */
   | { readonly do: 'helper'; readonly weekday: number; readonly minutes: number }
   | { readonly do: 'finish'; readonly days: number }
+  /** So many of the last working days are kept free for what slips. */
+  | { readonly do: 'reserve'; readonly days: number }
   | { readonly do: 'without-room'; readonly room: string }
   | { readonly do: 'without'; readonly tasks: readonly string[] };
 
@@ -40,6 +42,7 @@ export function whatIfsFor({ clean, people, home }: Subject): WhatIf[] {
     ...(weekday === undefined ? [] : [{ do: 'hours' as const, weekdays: [weekday], minutes: HOUR }]),
     { do: 'helper', weekday: SATURDAY, minutes: A_FORENOON },
     { do: 'finish', days: WEEK },
+    ...(clean.reserve.length === 0 ? [{ do: 'reserve' as const, days: 1 }] : []),
     ...(rooms.length > 1 ? [{ do: 'without-room' as const, room: rooms[rooms.length - 1]?.id ?? '' }] : []),
   ];
 }

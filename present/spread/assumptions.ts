@@ -4,7 +4,7 @@ import { NO_FACTS } from '@/core/home/facts';
 import { type Fixture, fixturesOf, type Room, roomSizes, roomsOf } from '@/core/home/room';
 import type { Household } from '@/core/household/household';
 import { hasUsualHours } from '@/core/people/usual-hours';
-import { listed } from '../words/words';
+import { listed, longDate } from '../words/words';
 
 /** What a plan takes for granted because nobody has said it, each with where it is put right. */
 export type Assumption = {
@@ -17,7 +17,10 @@ export function assumptionsOf({
   home,
   people,
   machines,
-}: Pick<Household, 'home' | 'people' | 'machines'>): Assumption[] {
+  clean,
+}: Pick<Household, 'home' | 'people' | 'machines'> & {
+  readonly clean: Pick<Household['clean'], 'reserve'> | undefined;
+}): Assumption[] {
   const rooms = roomsOf(home);
   const usual = people.filter(hasUsualHours).map(({ name }) => name);
   return [
@@ -32,6 +35,12 @@ export function assumptionsOf({
       words: `Two evenings and a Saturday morning a week for ${listed(usual)}, since nobody has said otherwise.`,
       links: [{ words: 'Say when there is time', href: '/people' }],
     },
+    clean !== undefined &&
+      clean.reserve.length > 0 && {
+        key: 'reserve',
+        words: `${listed(clean.reserve.map(longDate))} ${clean.reserve.length === 1 ? 'is' : 'are'} kept free for what slips.`,
+        links: [{ words: 'Open for work', href: '/spread/asked' }],
+      },
     machines.length === 0 && {
       key: 'machines',
       words: 'No machine in the house: the wash is done by hand or goes out, dishes are washed at the sink.',

@@ -1,6 +1,7 @@
 import type { Clean } from '@/core/clean/clean';
 import type { Outcome } from '@/core/what-if/outcome';
 import type { WhatIf } from '@/core/what-if/what-if';
+import { chanceWords } from '../forecast/chance-words';
 import { count, daysBetween, duration, longDate } from '../words/words';
 
 const WEEKDAYS = ['Mondays', 'Tuesdays', 'Wednesdays', 'Thursdays', 'Fridays', 'Saturdays', 'Sundays'];
@@ -37,6 +38,8 @@ export function whatIfWords(whatIf: WhatIf, rooms: ReadonlyMap<string, string>):
       return `A helper for ${duration(whatIf.minutes)} on ${WEEKDAYS[whatIf.weekday - 1]}`;
     case 'finish':
       return `The finish line ${count(whatIf.days, 'day', 'days')} later`;
+    case 'reserve':
+      return `${count(whatIf.days, 'working day', 'working days')} kept free at the end`;
     case 'without-room':
       return `Without ${rooms.get(whatIf.room) ?? 'one room'}`;
     case 'without':
@@ -55,6 +58,7 @@ function weekdayWords(weekdays: readonly number[]): string {
 export function outcomeWords(outcome: Outcome, now: Outcome): string {
   return [
     finishWords(outcome, now),
+    outcome.chance === undefined ? '' : `in time: ${chanceWords(outcome.chance)}`,
     leftOutWords(outcome, now),
     moreOrFewer(
       outcome.metrics.openRoomNights - now.metrics.openRoomNights,

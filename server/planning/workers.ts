@@ -1,8 +1,9 @@
 import { join } from 'node:path';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
+import type { Forecast } from '../../core/forecast/forecast';
 import type { MadePlan } from '../../core/plan/plan';
-import type { PlanJob } from '../../workers/plan.worker';
+import type { ForecastJob, PlanJob } from '../../workers/plan.worker';
 import { processWide } from '../process/process-wide';
 import type { BestSoFar, PlanSearch } from './searches';
 
@@ -29,4 +30,9 @@ export async function planInWorker(job: PlanJob, search?: PlanSearch): Promise<M
   } finally {
     port1.close();
   }
+}
+
+/** When a plan will end, worked out in a thread of its own. */
+export function forecastInWorker(job: ForecastJob): Promise<Forecast> {
+  return pool().run(job);
 }

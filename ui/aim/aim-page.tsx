@@ -8,7 +8,6 @@ import { offeredMinutes } from '@/core/problem/progress';
 import { nextSession } from '@/present/aim/next-session';
 import type { CleanForm } from '@/present/forms/schemas';
 import { count, daysBetween, hours, longDate, monthOfYear, plusDays, tenths } from '@/present/words/words';
-import { ThawLineChart } from '../charts/thaw-line-chart';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { SpreadButton } from '../spread/spread-button';
@@ -16,6 +15,7 @@ import type { CommandAction } from '../state/command';
 import { AimFormLater, ChangeAim } from './change-aim';
 import { NextUp } from './next-up';
 import { PaceChoice } from './pace-choice';
+import { ThawWithFan } from './thaw-with-fan';
 
 type Actions = {
   readonly save: CommandAction;
@@ -82,7 +82,7 @@ function Thaw({ campaign, today }: { campaign: Campaign; today: string }) {
   const thaw = thawLine(campaign.problem, latest.plan, first.plan, today);
   return (
     <Stack spacing={2}>
-      <ThawLineChart thaw={thaw} finish={campaign.clean.finish} today={today} />
+      <ThawWithFan thaw={thaw} finish={campaign.clean.finish} today={today} />
       <Typography sx={{ maxWidth: '70ch' }}>{verdict(thaw, campaign)}</Typography>
       <Stack direction="row" spacing={1.5} sx={{ flexWrap: 'wrap', rowGap: 1.5 }}>
         <LinkButton href="/spread" variant="outlined">

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import { scaleLinear, scaleUtc } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { memo } from 'react';
+import type { FanPoint } from '@/core/forecast/forecast';
 import type { ThawLine, ThawPoint } from '@/core/plan/thaw-line';
 import { hours, shortDate } from '@/present/words/words';
 import { useTweened } from './use-tweened';
@@ -28,11 +29,13 @@ type ThawLineChartProps = {
   readonly today: string;
   readonly height?: number;
   readonly bent?: Bent | undefined;
+  /** Where it may go: one in ten lies below, one in ten above. */
+  readonly fan?: readonly FanPoint[] | undefined;
 };
 
 /** Hours of work still frozen, day by day, down to the finish line: what was done, what is planned, what was meant first. */
 export const ThawLineChart = memo(function ThawLineChart(props: ThawLineChartProps) {
-  const { thaw, finish, today, height = 330, bent } = props;
+  const { thaw, finish, today, height = 330, bent, fan } = props;
   const [ref, width] = useWidth<HTMLDivElement>(900);
   const left = thaw.planned[0]?.minutes ?? thaw.total;
   const drawing = drawingOf({ thaw, finish, width, height, last: bent?.line.at(-1)?.date ?? finish });
@@ -44,12 +47,13 @@ export const ThawLineChart = memo(function ThawLineChart(props: ThawLineChartPro
           <Frost drawing={drawing} thaw={thaw} />
           <HourLines drawing={drawing} />
           <Dates drawing={drawing} />
+          <Fan drawing={drawing} thaw={thaw} fan={fan} />
           <Lines drawing={drawing} thaw={thaw} bent={bent} />
           <Today drawing={drawing} x={drawing.x(midnight(today))} left={left} />
           <FinishSun x={drawing.x(midnight(finish))} y={drawing.y(thaw.unplaced / 60)} />
         </g>
       </svg>
-      <Legend bent={bent?.name} />
+      <Legend bent={bent?.name} hasFan={fan !== undefined} />
     </Box>
   );
 });
@@ -156,6 +160,26 @@ function Lines({ drawing: { path }, thaw, bent }: DrawingProps & { thaw: ThawLin
   );
 }
 
+const FAN_OPACITY = 0.28;
+
+/** The likely futures as a fan behind the planned line; what has no place lies under all of them. */
+function Fan({ drawing, thaw, fan }: DrawingProps & Pick<ThawLineChartProps, 'thaw' | 'fan'>) {
+  if (!fan || fan.length === 0) return null;
+  const [from] = thaw.planned;
+  const start = from ? [{ date: from.date, low: from.minutes, high: from.minutes }] : [];
+  const points = fan.map(({ date, low, high }) => ({
+    date,
+    low: low + thaw.unplaced,
+    high: high + thaw.unplaced,
+  }));
+  const shape = area<(typeof points)[number]>()
+    .x(({ date }) => drawing.x(midnight(date)))
+    .y0(({ low }) => drawing.y(low / 60))
+    .y1(({ high }) => drawing.y(high / 60))
+    .curve(curveMonotoneX);
+  return <path d={shape([...start, ...points]) ?? ''} fill={WATER} opacity={FAN_OPACITY} />;
+}
+
 function Today({ drawing, x, left }: DrawingProps & { x: number; left: number }) {
   const isLabelLeft = x > drawing.width * 0.55;
   return (
@@ -189,7 +213,7 @@ function FinishSun({ x, y }: { x: number; y: number }) {
   );
 }
 
-function Legend({ bent }: { bent: string | undefined }) {
+function Legend({ bent, hasFan }: { bent: string | undefined; hasFan: boolean }) {
   return (
     <Box
       component="figcaption"
@@ -212,6 +236,14 @@ function Legend({ bent }: { bent: string | undefined }) {
       <Key dash="1 5" width={1.6} stroke={QUIET}>
         as first planned
       </Key>
+      {hasFan && (
+        <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 1 }}>
+          <svg width="34" height="12" aria-hidden="true">
+            <rect width="34" height="12" fill={WATER} opacity={FAN_OPACITY} />
+          </svg>
+          likely, four times in five
+        </Box>
+      )}
       {bent && (
         <Key dash="" width={3.5} stroke={SUN_INK}>
           {bent}

@@ -9,6 +9,7 @@ import type { Outcome } from '@/core/what-if/outcome';
 import type { Answer } from '@/core/what-if/protocol';
 import { type Ladder, rungAt } from '@/core/what-if/smallest';
 import type { WhatIf } from '@/core/what-if/what-if';
+import { surerWords } from '@/present/forecast/chance-words';
 import { whatIfWords } from '@/present/what-if/what-if-words';
 import { ThawLineChart } from '../charts/thaw-line-chart';
 import { NativeSelect } from '../parts/native-select';
@@ -68,6 +69,7 @@ export function WhatIfBoard({
         <ThawLineChart thaw={thaw} finish={finish} today={today} height={210} bent={bent} />
       </Box>
       <HowFar open={planner.open} taking={taking} onStop={planner.stop} />
+      <Surer asked={asked} answers={planner.answers} open={planner.open} names={names} />
       {ladders.length > 0 && <ToMakeItFit ladders={ladders} jobs={jobs} rows={rows} />}
       <WhatIfs
         asked={asked}
@@ -126,6 +128,31 @@ function useBent(
   const line = seen && 'outcome' in seen ? seen.outcome.line : undefined;
   const name = nameOf(shown, asked, answers, names);
   return useMemo(() => line && { line, name }, [line, name]);
+}
+
+/** What would make it nine in ten, of all that was asked. */
+function Surer({
+  asked,
+  answers,
+  open,
+  names,
+}: {
+  asked: readonly WhatIf[];
+  answers: ReadonlyMap<string, Answer>;
+  open: number;
+  names: ReadonlyMap<string, string>;
+}) {
+  const chanceOf = (key: string) => {
+    const answer = answers.get(key);
+    return answer && 'outcome' in answer ? answer.outcome.chance : undefined;
+  };
+  const now = chanceOf(UNCHANGED);
+  if (open > 0 || now === undefined) return null;
+  const others = asked.flatMap((whatIf) => {
+    const chance = whatIf.do === 'nothing' ? undefined : chanceOf(keyOf(whatIf));
+    return chance === undefined ? [] : [{ words: whatIfWords(whatIf, names), chance }];
+  });
+  return <Box sx={{ maxWidth: '70ch' }}>{surerWords(now, others)}</Box>;
 }
 
 function HowFar({ open, taking, onStop }: { open: number; taking: boolean; onStop: () => void }) {

@@ -1,0 +1,29 @@
+'use client';
+import Box from '@mui/material/Box';
+import type { ThawLine } from '@/core/plan/thaw-line';
+import { finishWords } from '@/present/forecast/chance-words';
+import { ThawLineChart } from '../charts/thaw-line-chart';
+import { useForecast } from '../charts/use-forecast';
+import { TextLink } from '../parts/text-link';
+
+type ThawWithFanProps = { readonly thaw: ThawLine; readonly finish: string; readonly today: string };
+
+/** The thaw line with the fan of likely futures, and its chance in words. */
+export function ThawWithFan({ thaw, finish, today }: ThawWithFanProps) {
+  const forecast = useForecast();
+  return (
+    <Box>
+      <ThawLineChart thaw={thaw} finish={finish} today={today} fan={forecast?.fan} />
+      <Box role="status" sx={{ mt: 1.5, minHeight: 28, maxWidth: '70ch' }}>
+        {forecast ? (
+          <>
+            {finishWords(forecast, finish, thaw.unplaced > 0)}{' '}
+            <TextLink href="/what-if">What would make it surer</TextLink>
+          </>
+        ) : (
+          'Looking at how it may go…'
+        )}
+      </Box>
+    </Box>
+  );
+}
