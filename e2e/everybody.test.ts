@@ -26,6 +26,11 @@ const PAGES = [
   '/what-if',
   '/week/ines/2027-03-08',
   '/day',
+  '/almanac',
+  '/almanac/today',
+  '/almanac/seasons',
+  '/record',
+  '/record/clean',
 ];
 
 describe('everybody can use it', () => {

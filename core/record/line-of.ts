@@ -1,7 +1,6 @@
 import { partsOfStepId } from '../basics/ids';
 import type { RecordLine } from '../clean/record-line';
 import type { Tick } from '../clean/tick';
-import { plannedMinutes } from '../estimate/estimate';
 import { jobName } from '../work/single-places';
 import { type CleanTask, stepIdOf } from '../work/task';
 
@@ -15,7 +14,8 @@ export function lineOf(
   const step = steps.find((one) => stepIdOf(task, one) === tick.step);
   if (!step) return undefined;
   const hands = steps.filter((one) => one.step.mode === 'hands');
-  const minutes = plannedMinutes(step);
+  // Not as it is planned: what is rounded to whole minutes would be learnt from as if it were peculiar.
+  const minutes = tenth(step.minutes);
   const learnt = step.parts?.learnt;
   return {
     id: known.id,
@@ -36,13 +36,17 @@ export function lineOf(
     ...(known.name !== undefined && { name: known.name }),
     estimate: {
       minutes,
-      low: Math.min(step.low, minutes),
-      high: Math.max(step.high, minutes),
+      low: Math.min(tenth(step.low), minutes),
+      high: Math.max(tenth(step.high), minutes),
       ...(learnt !== undefined && { learnt }),
     },
     ...(tick.seconds !== undefined && { seconds: tick.seconds }),
     cameOut: 'clean',
   };
+}
+
+function tenth(minutes: number): number {
+  return Math.round(minutes * 10) / 10;
 }
 
 /** Lines for ticks that came without them, as those of older files do. */

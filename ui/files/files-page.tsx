@@ -1,6 +1,7 @@
 import Stack from '@mui/material/Stack';
 import { PageHead } from '../parts/page-head';
 import { HouseholdFileSection } from './household-file-section';
+import { MoreTablesSection } from './more-tables-section';
 import { RoomsTableSection } from './rooms-table-section';
 
 type FilesPageProps = {
@@ -19,6 +20,7 @@ export function FilesPage({ name, replaced }: FilesPageProps) {
       <Stack spacing={4} sx={{ maxWidth: 760 }}>
         <HouseholdFileSection name={name} replaced={replaced} />
         <RoomsTableSection />
+        <MoreTablesSection />
       </Stack>
     </>
   );

@@ -1,0 +1,10 @@
+import { download } from '@/app/api/guard';
+import { almanacTable } from '@/present/almanac/almanac-table';
+import { almanacNow } from '@/server/almanac';
+
+/** When each thing was done last and is due, as a table. */
+export async function GET(): Promise<Response> {
+  return download('early-thaw-almanac.csv', 'text/csv', async (scope) =>
+    almanacTable((await almanacNow(scope)).entries),
+  );
+}
