@@ -231,6 +231,7 @@ function householdOf(name: string, sketch: Sketch): Household {
     events: [],
     record: [],
     past: [],
+    pictures: [],
     plans: [],
   };
 }

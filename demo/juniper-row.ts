@@ -217,6 +217,7 @@ export function juniperRow(today: string): Household {
     ticks: [],
     record: [],
     past: [],
+    pictures: [],
     plans: [],
   };
   return { ...household, ...historyOf(household, today) };

@@ -51,6 +51,7 @@ const READ: Readonly<Record<string, readonly string[]>> = {
   'api/work': ['/api/work'],
   'api/supplies': ['/api/supplies'],
   'api/record': ['/api/record'],
+  'api/pictures/[id]': ['/api/pictures/0123456789abcdef'],
   'api/almanac': ['/api/almanac'],
   'api/almanac/calendar': ['/api/almanac/calendar'],
   'api/calendar': ['/api/calendar', '/api/calendar?person=bram'],
@@ -74,6 +75,9 @@ const SENT: Readonly<
   'api/rooms': [['/api/rooms?take', () => 'floor,room,fixture\nGround floor,Bathroom,sink\n']],
   'api/busy': [['/api/busy?person=bram', () => CALENDAR]],
   'api/household': [['/api/household?back', () => '']],
+  'api/pictures': [
+    [`/api/pictures?id=${randomUUID()}&room=kitchen&moment=before`, () => 'no picture at all'],
+  ],
 };
 
 const CALENDAR = [
@@ -156,7 +160,7 @@ describe('households', () => {
     for (const [address, body] of Object.values(SENT).flat()) {
       expect((await ask(address, '', body(step as string))).status, `${address}, signed out`).toBe(401);
       // No such link is handed out: whoever sends there is nobody.
-      const own = address.startsWith('/help/') ? 401 : 200;
+      const own = address.startsWith('/help/') ? 401 : address.startsWith('/api/pictures') ? 400 : 200;
       expect((await ask(address, other, body(step as string))).status, address).toBe(own);
       expect(await textOf('/api/household', one), address).toBe(before);
     }

@@ -1,3 +1,4 @@
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { findings } from './support/axe';
 import { Key, PHONE } from './support/browser';
@@ -82,6 +83,34 @@ describe('the end of a clean', () => {
       await browser.see(/jobs? done in/);
       await browser.goTo('/aim');
       await browser.find('heading', 'Summer, all of it');
+    });
+  });
+
+  it('has pictures before and after, made small on the device', async () => {
+    await visit(async (browser) => {
+      await moveIn(browser, 'no machines');
+      await browser.goTo('/record/clean');
+      await browser.find('button', 'Take or choose a picture');
+      const input = await browser.driver.findElement({ css: 'input[type=file]' });
+      await input.sendKeys(join(process.cwd(), 'docs', 'screenshots', 'walk.png'));
+      await browser.see('The picture is kept.');
+      const sizes = await browser.driver.executeAsyncScript<number[]>(
+        `const done = arguments[0];
+         const image = document.querySelector('figure img');
+         image.loading = 'eager';
+         Promise.all([image.decode(), fetch(image.src).then((a) => a.blob())])
+           .then(([, blob]) => done([image.naturalWidth, blob.size]));`,
+      );
+      expect(sizes[0]).toBeGreaterThan(300);
+      expect(sizes[1]).toBeLessThan(200_000);
+      await input.sendKeys(join(process.cwd(), 'package.json'));
+      await browser.see('This is no picture that this device can open. Nothing was kept.');
+      expect(await findings(browser), 'pictures').toEqual([]);
+      await browser.press('button', /^Remove the picture: /);
+      await browser.until(
+        async () => (await browser.all('button', /^Remove the picture: /)).length === 0,
+        'the picture gone',
+      );
     });
   });
 

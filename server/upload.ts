@@ -16,7 +16,8 @@ export async function readUpload(request: Request, mostBytes = MOST_FILE_BYTES):
   return decode(bytes);
 }
 
-async function readBytes(request: Request, mostBytes: number): Promise<Uint8Array | undefined> {
+/** The body of a request; undefined where it is larger than allowed. */
+export async function readBytes(request: Request, mostBytes: number): Promise<Uint8Array | undefined> {
   if (Number(request.headers.get('content-length') ?? 0) > mostBytes) return undefined;
   const reader = request.body?.getReader();
   const parts: Uint8Array[] = [];

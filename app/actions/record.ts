@@ -7,6 +7,7 @@ import { type ActionResult, accepted, refused } from '@/present/forms/result';
 import { doneOnTheWay, sayOfLine, setOutAgain } from '@/server/commands/record';
 import { keptHousehold } from '@/server/household/kept';
 import { nowIn } from '@/server/process/clock';
+import { dropPicture } from '@/server/repositories/pictures';
 import { act } from './act';
 
 const onTheWaySchema = z.strictObject({
@@ -52,5 +53,15 @@ export async function setOutOnNext(sent: unknown): Promise<ActionResult> {
     const today = nowIn((await keptHousehold(scope)).household.timezone).slice(0, 10);
     const { answer } = await setOutAgain(scope, id, next, today);
     return answer.ok ? accepted() : refused(NOT_YET[answer.why]);
+  });
+}
+
+const pictureIdSchema = z.strictObject({ id: idSchema });
+
+/** A picture that is not wanted any more. */
+export async function removePicture(sent: unknown): Promise<ActionResult> {
+  return act(pictureIdSchema, sent, async (scope, { id }) => {
+    await dropPicture(scope, id);
+    return accepted();
   });
 }

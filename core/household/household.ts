@@ -10,6 +10,7 @@ import { dayEventSchema } from '../clean/events';
 import { leavingSchema, NOTHING_LEAVING } from '../clean/leaving';
 import { markSchema } from '../clean/mark-schema';
 import { pastCleanSchema } from '../clean/past-clean';
+import { MOST_PICTURES, pictureInFileSchema } from '../clean/picture';
 import { recordLineSchema } from '../clean/record-line';
 import { householdRulesSchema, UNCHANGED_RULES } from '../clean/rule';
 import { steeringSchema, UNSTEERED } from '../clean/steering';
@@ -59,6 +60,8 @@ export const householdSchema = z.strictObject({
   record: z.array(recordLineSchema).max(MOST_RECORD).default([]),
   /** Cleans that are behind. */
   past: z.array(pastCleanSchema).max(MOST_PAST_CLEANS).default([]),
+  /** Pictures before and after, where they are wanted in the file. */
+  pictures: z.array(pictureInFileSchema).max(MOST_PICTURES).default([]),
   plans: z.array(keptPlanSchema).default([]),
   now: dateTimeSchema.optional(),
 });

@@ -31,7 +31,8 @@ import { steered } from './steered';
 import { spreadAndWeights } from './what-matters';
 
 /** What a problem is made from; plans that are kept do not matter for it, nor how the days went. */
-export type ExpandedHousehold = Omit<Household, 'plans' | 'events' | 'record' | 'past'> & WithRecord;
+export type ExpandedHousehold = Omit<Household, 'plans' | 'events' | 'record' | 'past' | 'pictures'> &
+  WithRecord;
 
 /**
  * The scheduling problem that a household's home, people and clean lead to. `now` is the local time from which on

@@ -26,6 +26,7 @@ export type OwnedTable =
   | 'helpers'
   | 'record'
   | 'past_cleans'
+  | 'pictures'
   | 'commands';
 
 export type Row = Readonly<Record<string, unknown>>;

@@ -11,6 +11,7 @@ import type { HouseholdScope, OwnedTable } from '../db/scope';
 import { insertPlans, insertTicks, loadParts, loadPlansForFile, loadTicks, putParts } from './clean';
 import { allEvents, insertEvents } from './day';
 import { insertEditable, loadEditable } from './editable';
+import { insertPictures, picturesForFile } from './pictures';
 import { insertRecord, loadLastDone, loadPastCleans, loadRecord, putPastCleans } from './record';
 
 /** The whole household as one value. */
@@ -34,7 +35,10 @@ export async function loadHousehold(scope: HouseholdScope): Promise<StoredHouseh
 }
 
 /** The whole household as the file that a person takes away; of plans the first and the last few, of events the last. */
-export async function householdFile(scope: HouseholdScope): Promise<HouseholdFile> {
+export async function householdFile(
+  scope: HouseholdScope,
+  { withPictures = false }: { readonly withPictures?: boolean } = {},
+): Promise<HouseholdFile> {
   const { clean, lastDone: _lastDone, ...rest } = await loadHousehold(scope);
   return {
     ...rest,
@@ -42,9 +46,13 @@ export async function householdFile(scope: HouseholdScope): Promise<HouseholdFil
     events: (await allEvents(scope)).slice(-MOST_EVENTS),
     record: await loadRecord(scope),
     past: await loadPastCleans(scope),
+    pictures: withPictures ? await picturesForFile(scope, MOST_BYTES_OF_PICTURES) : [],
     plans: clean ? await loadPlansForFile(scope, clean.id) : [],
   };
 }
+
+/** Of pictures in a file, before they are written in letters: the rest of it needs its room, too. */
+const MOST_BYTES_OF_PICTURES = 20_000_000;
 
 /** Fills a household that is still empty. */
 export async function insertHousehold(scope: HouseholdScope, household: HouseholdFile): Promise<void> {
@@ -61,6 +69,7 @@ async function insertAllButEvents(inside: HouseholdScope, household: HouseholdFi
   await insertEditable(inside, { ...household, clean });
   await insertRecord(inside, recordOf(household));
   await putPastCleans(inside, household.past);
+  await insertPictures(inside, household.pictures);
   if (!clean) return;
   await insertTicks(inside, clean.id, household.ticks);
   await putParts(inside, household.parts);

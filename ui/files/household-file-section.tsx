@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { MOST, MOST_HOUSEHOLD_BYTES } from '@/core/basics/limits';
-import { ChooseFile } from './choose-file';
+import { ChooseFile } from '../parts/choose-file';
 import { Report } from './report';
 import { useUpload } from './use-upload';
 
@@ -23,6 +23,9 @@ export function HouseholdFileSection({ name, replaced }: { name: string; replace
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <Button component="a" href={ADDRESS} download variant="contained">
           Export the household
+        </Button>
+        <Button component="a" href={`${ADDRESS}?pictures`} download variant="outlined">
+          Export it with pictures
         </Button>
         <ChooseFile
           label="Import a household"

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { ChooseFile } from './choose-file';
+import { ChooseFile } from '../parts/choose-file';
 import { Report } from './report';
 import { useUpload } from './use-upload';
 

@@ -5,9 +5,9 @@ import Typography from '@mui/material/Typography';
 import { type ReactNode, useState } from 'react';
 import type { Member } from '@/core/people/member';
 import { count } from '@/present/words/words';
-import { ChooseFile } from '../files/choose-file';
 import { Report } from '../files/report';
 import { useUpload } from '../files/use-upload';
+import { ChooseFile } from '../parts/choose-file';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 

@@ -3,15 +3,18 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Bar, EndScreen } from '@/present/record/end-model';
+import type { RoomPictures } from '@/present/record/pictures-model';
 import { count } from '@/present/words/words';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
+import type { Option } from '../parts/native-select';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
 import { Unfold } from '../parts/unfold';
 import { useChanges } from '../parts/use-changes';
 import type { CommandAction } from '../state/command';
 import { type NextClean, NextCleanForm } from './next-clean-form';
+import { Pictures } from './pictures';
 
 type EndPageProps = {
   readonly screen: EndScreen;
@@ -20,11 +23,14 @@ type EndPageProps = {
   readonly today: string;
   readonly next: NextClean;
   readonly edits: EditWords;
-  readonly actions: ChangeActions & { readonly setOut: CommandAction };
+  readonly pictures: readonly RoomPictures[];
+  /** Rooms of which a picture can be taken. */
+  readonly choices: readonly Option[];
+  readonly actions: ChangeActions & { readonly setOut: CommandAction; readonly dropPicture: CommandAction };
 };
 
 /** The end of a clean: what was done, by whom, what left the house, what is for next time, and the reward. */
-export function EndPage({ screen, state, today, next, edits, actions }: EndPageProps) {
+export function EndPage({ screen, state, today, next, edits, pictures, choices, actions }: EndPageProps) {
   const changes = useChanges(actions);
   return (
     <>
@@ -40,6 +46,7 @@ export function EndPage({ screen, state, today, next, edits, actions }: EndPageP
       <Figures screen={screen} />
       <Bars title="Who did how much" bars={screen.people} against={screen.against} />
       <Bars title="Where the time went" bars={screen.rooms} against={screen.against} />
+      <Pictures rooms={pictures} choices={choices} drop={actions.dropPicture} />
       <ForNextTime screen={screen} />
       {state === 'open' && (
         <Box sx={{ mt: 4 }}>

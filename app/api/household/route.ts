@@ -7,12 +7,13 @@ import { householdFile, loadReplaced } from '@/server/repositories/household';
 
 const MOST_FAULTS = 50;
 
-/** The whole household as a file. */
-export async function GET(): Promise<Response> {
+/** The whole household as a file; `?pictures` takes the latest pictures along. */
+export async function GET(request: Request): Promise<Response> {
+  const withPictures = new URL(request.url).searchParams.has('pictures');
   return download(
     'early-thaw-household.json',
     'application/json',
-    async (scope) => `${JSON.stringify(await householdFile(scope))}\n`,
+    async (scope) => `${JSON.stringify(await householdFile(scope, { withPictures }))}\n`,
   );
 }
 

@@ -19,6 +19,7 @@ import { step017 } from './017-what-a-machine-takes';
 import { step018 } from './018-sweeps';
 import { step019 } from './019-single-places';
 import { step020 } from './020-the-record';
+import { step021 } from './021-pictures';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -43,6 +44,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step018,
   step019,
   step020,
+  step021,
 ];
 
 /** A database that knows migrations which this version does not. */

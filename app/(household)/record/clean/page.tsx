@@ -1,11 +1,14 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { change, redoLast, undoLast } from '@/app/actions/edit';
-import { setOutOnNext } from '@/app/actions/record';
+import { removePicture, setOutOnNext } from '@/app/actions/record';
+import { roomsOf } from '@/core/home/room';
 import { dueBy } from '@/present/almanac/due-words';
 import { endScreen, nextCleanOf } from '@/present/record/end-model';
+import { roomPictures } from '@/present/record/pictures-model';
 import { almanacNow } from '@/server/almanac';
 import { cleanLookedBackAt } from '@/server/record';
+import { listPictures } from '@/server/repositories/pictures';
 import { requireScope } from '@/server/session';
 import { EndPage } from '@/ui/record/end-page';
 
@@ -21,6 +24,7 @@ export default async function Page({ searchParams }: Props) {
   const looked = await cleanLookedBackAt(scope, kept, { id: asked, today });
   if (!looked) redirect('/record');
   const { clean, home } = kept.household;
+  const rooms = roomsOf(home);
   const next = nextCleanOf(clean ?? looked.past, today, (home.facts.latitude ?? 0) < 0);
   return (
     <EndPage
@@ -29,7 +33,9 @@ export default async function Page({ searchParams }: Props) {
       today={today}
       next={{ ...next, line: dueBy(entries, next.finish) }}
       edits={kept.edits}
-      actions={{ change, undo: undoLast, redo: redoLast, setOut: setOutOnNext }}
+      pictures={roomPictures(await listPictures(scope, looked.past.id))}
+      choices={asked === undefined ? rooms.map(({ id: room, name }) => [room, name] as const) : []}
+      actions={{ change, undo: undoLast, redo: redoLast, setOut: setOutOnNext, dropPicture: removePicture }}
     />
   );
 }
