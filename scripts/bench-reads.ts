@@ -21,6 +21,10 @@ const READS = [
   '/supplies',
   '/people',
   '/spread',
+  '/almanac',
+  '/almanac/today',
+  '/record',
+  '/record/clean',
   `/day/${TODAY}`,
 ];
 

@@ -1,6 +1,7 @@
 import { plusMonths } from '../basics/local-time';
 import type { WorkKind } from '../catalogue/work-kinds';
 import { type LastDone, lastDoneKey } from '../clean/last-done';
+import { type Mark, markKey } from '../clean/marks';
 import type { HomeFacts } from '../home/facts';
 import { intervalFor, type Marks } from '../scope/scope';
 import type { CleanTask } from '../work/task';
@@ -21,6 +22,8 @@ export type AlmanacEntry = {
   /** Days since it was due; below nothing where it is not yet. */
   readonly overdueDays: number;
   readonly minutes: number;
+  /** What was decided about just this job. */
+  readonly mark: Mark | undefined;
 };
 
 /** What comes round as often as this is done in the weekly or monthly round. */
@@ -56,6 +59,7 @@ export function almanacOf({ listed, lastDone, marks, facts, today }: AlmanacFrom
       state: stateOf(due, overdueDays),
       overdueDays,
       minutes: task.estimate.hands.minutes,
+      mark: marks.get(markKey({ on: 'task', target: task.id })),
     };
   });
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { MOST_METHOD_ID, MOST_STEP_KEY } from '../basics/limits';
 import { dateTimeSchema, idSchema, nameSchema, stepIdSchema } from '../basics/scalars';
+import { productSchema } from '../catalogue/products';
 import { WORK_KINDS, type WorkKind } from '../catalogue/work-kinds';
 
 /** How it came out, as somebody saw it. */
@@ -50,6 +51,8 @@ export const recordLineSchema = z.strictObject({
   seconds: z.int().min(0).max(86_400).optional(),
   /** Whether somebody said how long it took, and no clock. */
   said: z.boolean().optional(),
+  /** What it was done with. */
+  products: z.array(productSchema).max(20).optional(),
   cameOut: z.enum(OUTCOMES).default('clean'),
 });
 export type RecordLine = z.infer<typeof recordLineSchema>;

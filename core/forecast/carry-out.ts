@@ -2,12 +2,17 @@ import { MINUTES_A_DAY, type Minute, midnightOf } from '../basics/local-time';
 import { type Course, type CourseDay, type CourseStep, type CourseTask, LAST } from './course';
 import type { Fortune } from './fortune';
 
+/** What chance decides: drawn anew for each course. */
+export type Chance = Pick<Fortune, 'isAbsent' | 'isWet' | 'minutesOf' | 'waitOf'>;
+
 /** How one course of a clean went. */
 export type Outcome = {
   /** When the last of it was over; undefined where something was not by the end of the last date. */
   readonly end: Minute | undefined;
   /** Planned hands-on minutes left at the end of each date. */
   readonly left: readonly number[];
+  /** When each step was over, by task; infinity where it never was. */
+  readonly ends: readonly Float64Array[];
 };
 
 /** One goes on for so long beyond one's time to finish what is nearly done, and begins what may take so much longer. */
@@ -19,7 +24,7 @@ const GRACE_AT_START = 5;
  * time left, reserve days among them, before what is planned there: so the plan would be made again in the evening. Nothing
  * is brought forward.
  */
-export function carryOut(course: Course, fortune: Fortune): Outcome {
+export function carryOut(course: Course, fortune: Chance): Outcome {
   return new Carrying(course, fortune).run();
 }
 
@@ -41,7 +46,7 @@ class Carrying {
 
   constructor(
     private readonly course: Course,
-    private readonly fortune: Fortune,
+    private readonly fortune: Chance,
   ) {
     const { tasks } = course;
     this.next = Int32Array.from(tasks, ({ done }) => done);
@@ -69,7 +74,7 @@ class Carrying {
       if (this.open > 0) this.workOn(day, d);
       left.push(this.hands);
     });
-    return { end: this.open === 0 ? this.end : undefined, left };
+    return { end: this.open === 0 ? this.end : undefined, left, ends: this.ends };
   }
 
   /** One date: whoever is free first takes what comes next. */

@@ -2,7 +2,7 @@ import { dayOfMinute, formatDate } from '../basics/local-time';
 import { randomFrom } from '../basics/random';
 import type { Plan } from '../plan/plan';
 import type { Problem } from '../plan/problem';
-import { carryOut } from './carry-out';
+import { carryOut, type Outcome } from './carry-out';
 import { type Course, courseOf } from './course';
 import { Fortune, type Habits, USUAL_HABITS } from './fortune';
 
@@ -48,9 +48,11 @@ export function forecast(problem: Problem, plan: Plan, options: ForecastOptions 
   const { runs = USUAL_RUNS, seed = 1, habits = USUAL_HABITS, stop = () => false } = options;
   const course = courseOf(problem, plan);
   const random = randomFrom(seed);
-  const outcomes = [];
-  while (outcomes.length < runs && !(outcomes.length >= FEWEST_RUNS && stop()))
-    outcomes.push(carryOut(course, new Fortune(course, habits, random)));
+  const outcomes: Pick<Outcome, 'end' | 'left'>[] = [];
+  while (outcomes.length < runs && !(outcomes.length >= FEWEST_RUNS && stop())) {
+    const { end, left } = carryOut(course, new Fortune(course, habits, random));
+    outcomes.push({ end, left });
+  }
   const ends = outcomes.map(({ end }) =>
     end === undefined || course.lacksMust ? Number.POSITIVE_INFINITY : dayOfMinute(end - 1e-6),
   );

@@ -1,6 +1,7 @@
 import { partsOfStepId } from '../basics/ids';
 import type { RecordLine } from '../clean/record-line';
 import type { Tick } from '../clean/tick';
+import { productsOf } from '../products/product-choice';
 import { jobName } from '../work/single-places';
 import { type CleanTask, stepIdOf } from '../work/task';
 
@@ -41,6 +42,7 @@ export function lineOf(
       ...(learnt !== undefined && { learnt }),
     },
     ...(tick.seconds !== undefined && { seconds: tick.seconds }),
+    ...(tick.used && { products: productsOf(tick.used) }),
     cameOut: 'clean',
   };
 }

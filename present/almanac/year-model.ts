@@ -1,6 +1,7 @@
 import type { AlmanacEntry } from '@/core/almanac/due';
 import { type YearBy, type YearRow, yearOf } from '@/core/almanac/year';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
+import type { Mark } from '@/core/clean/marks';
 import type { RecordLine } from '@/core/clean/record-line';
 import { MONTHS } from '../words/months';
 import { count, duration } from '../words/words';
@@ -40,6 +41,11 @@ export type DueJob = {
   readonly minutes: number;
   /** Whether it is part of the clean already. */
   readonly isIn: boolean;
+  /** How often it comes round, and whether somebody has said so. */
+  readonly months: number;
+  readonly isOwn: boolean;
+  /** What is said of it already, which a press leaves as it is. */
+  readonly mark: Mark;
 };
 
 type From = {
@@ -104,6 +110,9 @@ export function dueJob(entry: AlmanacEntry): DueJob {
     isLate: state === 'overdue',
     minutes: Math.max(1, Math.round(minutes)),
     isIn: task.scope.in,
+    months: entry.months,
+    isOwn: entry.mark?.everyMonths !== undefined,
+    mark: entry.mark ?? { on: 'task', target: task.id },
   };
 }
 
@@ -137,4 +146,18 @@ export function almanacHead(entries: readonly AlmanacEntry[]): {
       : []),
   ];
   return { title, line: lines.join(' ') };
+}
+
+const MOST_NAMED = 3;
+
+/** What matters, is late, and is not part of the clean, in a sentence; undefined where there is nothing of the kind. */
+export function lateAndOut(entries: readonly AlmanacEntry[]): string | undefined {
+  const late = entries.filter(
+    ({ task, state, routine }) =>
+      !routine && state === 'overdue' && !task.scope.in && task.scope.priority === 'must',
+  );
+  if (late.length === 0) return undefined;
+  const named = late.slice(0, MOST_NAMED).map(({ task }) => `${task.method.title}, ${task.room.name}`);
+  const more = late.length - named.length;
+  return `Late, and not part of this clean: ${named.join('; ')}${more > 0 ? `; and ${more} more` : ''}.`;
 }

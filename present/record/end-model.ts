@@ -16,6 +16,8 @@ export type EndScreen = {
   readonly against: string | undefined;
   readonly left: PastClean['left'];
   readonly mend: readonly string[];
+  /** What estimates have learnt from it. */
+  readonly lessons: readonly string[];
 };
 
 export type Bar = {
@@ -26,7 +28,11 @@ export type Bar = {
   readonly before: number | undefined;
 };
 
-export function endScreen(past: PastClean, before: PastClean | undefined): EndScreen {
+export function endScreen(
+  past: PastClean,
+  before: PastClean | undefined,
+  lessons: readonly string[] = [],
+): EndScreen {
   return {
     title: past.name,
     line: `${dateWithYear(past.start)} to ${dateWithYear(past.closed)}, ${count(past.jobs, 'job', 'jobs')} done in ${count(past.sessions, 'session', 'sessions')}. ${estimateWords(past)}`,
@@ -42,6 +48,7 @@ export function endScreen(past: PastClean, before: PastClean | undefined): EndSc
     against: before?.name,
     left: past.left,
     mend: past.mend,
+    lessons,
   };
 }
 

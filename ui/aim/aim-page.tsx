@@ -10,6 +10,7 @@ import type { CleanForm } from '@/present/forms/schemas';
 import { count, daysBetween, hours, longDate, monthOfYear, plusDays, tenths } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
+import { TextLink } from '../parts/text-link';
 import { SpreadButton } from '../spread/spread-button';
 import type { CommandAction } from '../state/command';
 import { AimFormLater, ChangeAim } from './change-aim';
@@ -23,8 +24,15 @@ type Actions = {
   readonly spread: CommandAction<{ unplaced: number }>;
 };
 
+type AimPageProps = {
+  readonly state: Current;
+  /** What is late and not part of the clean, in a sentence. */
+  readonly late: string | undefined;
+  readonly actions: Actions;
+};
+
 /** The reason and the finish line, and how the work is melting towards it. */
-export function AimPage({ state, actions }: { state: Current; actions: Actions }) {
+export function AimPage({ state, late, actions }: AimPageProps) {
   const { campaign, today } = state;
   if (!campaign) return <FirstAim today={today} save={actions.save} />;
   const { clean } = campaign;
@@ -45,6 +53,11 @@ export function AimPage({ state, actions }: { state: Current; actions: Actions }
         </Box>
       </PageHead>
       <Stack spacing={4}>
+        {late && (
+          <Box sx={{ maxWidth: '70ch' }}>
+            {late} <TextLink href="/almanac">The almanac</TextLink>
+          </Box>
+        )}
         {campaign.plans ? (
           <>
             <NextUp next={nextSession(state, campaign)} />

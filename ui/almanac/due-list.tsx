@@ -2,8 +2,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { HouseholdChange } from '@/core/household/change';
+import { everyWords } from '@/present/almanac/due-words';
 import type { DueJob } from '@/present/almanac/year-model';
 import { duration } from '@/present/words/words';
+import { NativeSelect } from '../parts/native-select';
 
 type DueListProps = {
   readonly jobs: readonly DueJob[];
@@ -36,6 +38,7 @@ export function DueList({ jobs, hasClean, onChange }: DueListProps) {
                 {job.when} · {duration(job.minutes)}
               </Box>
             </Box>
+            <HowOften job={job} onChange={onChange} />
             {hasClean &&
               (job.isIn ? (
                 <Box sx={{ color: 'text.secondary' }}>In the clean</Box>
@@ -54,8 +57,36 @@ export function DueList({ jobs, hasClean, onChange }: DueListProps) {
   );
 }
 
-function takingIn(jobs: readonly DueJob[]): HouseholdChange {
-  return { do: 'mark', marks: jobs.map(({ id }) => ({ on: 'task', target: id, in: true })) };
+/** What was said of a job beside that stays. */
+export function takingIn(jobs: readonly DueJob[]): HouseholdChange {
+  return {
+    do: 'mark',
+    marks: jobs.map(({ mark: { reason: _reason, ...mark } }) => ({ ...mark, in: true })),
+  };
+}
+
+const INTERVALS = [1, 2, 3, 4, 6, 9, 12, 18, 24, 36, 60, 120] as const;
+
+/** How often a job comes round, where one knows better than the catalogue. */
+function HowOften({ job, onChange }: { job: DueJob; onChange: DueListProps['onChange'] }) {
+  const choices = [...new Set([...INTERVALS, job.months])].sort((a, b) => a - b);
+  const { everyMonths: _before, ...mark } = job.mark;
+  return (
+    <NativeSelect
+      size="small"
+      label={`How often: ${job.job}, ${job.place}`}
+      value={job.isOwn ? job.months : ''}
+      none={`as usual, ${everyWords(job.months)}`}
+      options={choices.map((months) => [months, everyWords(months)] as const)}
+      onChange={(chosen) =>
+        onChange(
+          { do: 'mark', marks: [chosen === '' ? mark : { ...mark, everyMonths: Number(chosen) }] },
+          'Kept.',
+        )
+      }
+      sx={{ width: 190 }}
+    />
+  );
 }
 
 const LINE = {

@@ -14,6 +14,7 @@ import { PageHead } from '../parts/page-head';
 import { Unfold } from '../parts/unfold';
 import { useChanges } from '../parts/use-changes';
 import { ViewSwitch } from '../parts/view-switch';
+import { takingIn } from './due-list';
 import { Trades } from './trades';
 
 type SeasonsPageProps = {
@@ -63,12 +64,7 @@ function SeasonList({ season, hasClean, send }: { season: SeasonWords; hasClean:
       {hasClean && due.length > 0 && (
         <Button
           variant="outlined"
-          onClick={() =>
-            send(
-              { do: 'mark', marks: due.map(({ id }) => ({ on: 'task', target: id, in: true })) },
-              `${count(due.length, 'job is', 'jobs are')} in the clean.`,
-            )
-          }
+          onClick={() => send(takingIn(due), `${count(due.length, 'job is', 'jobs are')} in the clean.`)}
         >
           Take what is due into the clean ({due.length})
         </Button>

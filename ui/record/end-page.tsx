@@ -47,6 +47,7 @@ export function EndPage({ screen, state, today, next, edits, pictures, choices, 
       <Bars title="Who did how much" bars={screen.people} against={screen.against} />
       <Bars title="Where the time went" bars={screen.rooms} against={screen.against} />
       <Pictures rooms={pictures} choices={choices} drop={actions.dropPicture} />
+      <Learnt lessons={screen.lessons} />
       <ForNextTime screen={screen} />
       {state === 'open' && (
         <Box sx={{ mt: 4 }}>
@@ -182,6 +183,16 @@ function Bars({ title, bars, against }: BarsProps) {
           </Box>
         ))}
       </Box>
+    </Box>
+  );
+}
+
+function Learnt({ lessons }: { lessons: readonly string[] }) {
+  if (lessons.length === 0) return null;
+  return (
+    <Box component="section" sx={{ mt: 4, maxWidth: 860 }}>
+      <Typography variant="h2">What you have learnt about yourselves</Typography>
+      <Lines lines={lessons} />
     </Box>
   );
 }

@@ -16,9 +16,10 @@ import {
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, type ReactNode, useMemo, useRef } from 'react';
+import { dateWithYear } from '@/present/almanac/due-words';
 import { kindName, layerWords, type ScopeRow } from '@/present/scope/scope-model';
 import { PRIORITY_WORDS, scopeWords } from '@/present/scope/scope-words';
-import { duration, shortDate } from '@/present/words/words';
+import { duration } from '@/present/words/words';
 import { TextLink } from '../parts/text-link';
 import { useAnswered } from '../parts/use-answered';
 import { useStableEvents } from '../parts/use-stable-events';
@@ -283,7 +284,7 @@ function Columns({ row, today }: { row: ScopeRow; today: string }) {
         role="cell"
         sx={{ ...WIDE, color: row.due && row.due > today ? 'text.secondary' : 'text.primary' }}
       >
-        {row.due ? shortDate(row.due).slice(4) : '–'}
+        {row.due ? dateWithYear(row.due) : '–'}
       </Box>
       <Box role="cell" sx={WIDE}>
         {PRIORITY_WORDS[row.priority]}

@@ -3,8 +3,10 @@ import { redirect } from 'next/navigation';
 import { change, redoLast, undoLast } from '@/app/actions/edit';
 import { removePicture, setOutOnNext } from '@/app/actions/record';
 import { roomsOf } from '@/core/home/room';
+import type { StoredHousehold } from '@/core/household/stored';
 import { dueBy } from '@/present/almanac/due-words';
 import { endScreen, nextCleanOf } from '@/present/record/end-model';
+import { learntScreen } from '@/present/record/learnt-model';
 import { roomPictures } from '@/present/record/pictures-model';
 import { almanacNow } from '@/server/almanac';
 import { cleanLookedBackAt } from '@/server/record';
@@ -28,7 +30,7 @@ export default async function Page({ searchParams }: Props) {
   const next = nextCleanOf(clean ?? looked.past, today, (home.facts.latitude ?? 0) < 0);
   return (
     <EndPage
-      screen={endScreen(looked.past, looked.before)}
+      screen={endScreen(looked.past, looked.before, asked === undefined ? lessonsOf(kept.household) : [])}
       state={asked !== undefined ? 'past' : clean?.closed ? 'closed' : 'open'}
       today={today}
       next={{ ...next, line: dueBy(entries, next.finish) }}
@@ -38,4 +40,13 @@ export default async function Page({ searchParams }: Props) {
       actions={{ change, undo: undoLast, redo: redoLast, setOut: setOutOnNext, dropPicture: removePicture }}
     />
   );
+}
+
+function lessonsOf({ almanac, catalogue, people, home }: StoredHousehold): string[] {
+  const { lessons } = learntScreen(almanac.learnt, {
+    catalogue,
+    people: new Map(people.map(({ id, name }) => [id, name])),
+    rooms: new Map(roomsOf(home).map(({ id, name }) => [id, name])),
+  });
+  return lessons.map(({ sentence }) => sentence);
 }
