@@ -1,3 +1,4 @@
+import { groupBy } from '../basics/group-by';
 import { dayOf } from '../basics/local-time';
 import type { AlmanacSettings } from '../clean/almanac-settings';
 import { type AlmanacEntry, urgencyOf } from './due';
@@ -19,6 +20,7 @@ export type MonthByTurns = {
 
 /** A month may hold so much more than its share of the year, to catch up. */
 const CATCHING_UP = 1.25;
+const LEAST_IN_A_ROOM = 4;
 
 /**
  * The month of `today` for a household that does some each month. What was missed, for however long, is spread over the
@@ -37,17 +39,28 @@ export function monthByTurns(
   const month = Number(today.slice(5, 7));
   const inSeason = new Set(seasonsOf(month, isSouth).flatMap((season) => [...seasonJobs(season, settings)]));
   const area = areaOf(due);
-  const rank = ({ task }: AlmanacEntry) =>
-    inSeason.has(task.method.id) ? 0 : task.room.id === area?.id ? 1 : 2;
-  const ranked = due.toSorted((a, b) => rank(a) - rank(b) || urgencyOf(b) - urgencyOf(a));
-  const chosen = new Set(upTo(ranked, budget));
+  const byUrgency = due.toSorted((a, b) => urgencyOf(b) - urgencyOf(a));
+  // One job of the season after the other through the house; the area with all that it has; then what is most late.
+  const ofSeason = upTo(byMethod(byUrgency.filter(({ task }) => inSeason.has(task.method.id))), budget / 2);
+  const others = byUrgency.filter((entry) => !ofSeason.includes(entry));
+  const ofArea = upTo(
+    others.filter(({ task }) => task.room.id === area?.id),
+    budget - sumOf(ofSeason),
+  );
+  const late = upTo(
+    others.filter((entry) => !ofArea.includes(entry)),
+    budget - sumOf(ofSeason) - sumOf(ofArea),
+    0,
+  );
+  const chosen = new Set([...ofSeason, ...ofArea, ...late]);
   const jobs = entries.filter((entry) => chosen.has(entry));
-  const minutes = jobs.reduce((sum, entry) => sum + entry.minutes, 0);
+  const minutes = sumOf(jobs);
+  const weeks = weeksLeft(today);
   const ofWeek = new Set(
-    upTo(
-      ranked.filter((entry) => chosen.has(entry)),
-      minutes / weeksLeft(today),
-    ),
+    worthTheWay([
+      ...upTo(ofSeason, sumOf(ofSeason) / weeks),
+      ...upTo([...ofArea, ...late], (sumOf(ofArea) + sumOf(late)) / weeks),
+    ]),
   );
   return {
     area,
@@ -57,6 +70,22 @@ export function monthByTurns(
     week: entries.filter((entry) => ofWeek.has(entry)),
     later: due.length - jobs.length,
   };
+}
+
+/** All of one job beside each other, the most pressing job first. */
+function byMethod(ranked: readonly AlmanacEntry[]): AlmanacEntry[] {
+  return [...groupBy(ranked, ({ task }) => task.method.id).values()].flat();
+}
+
+/** Nobody crosses the house for a minute: what is so small waits for a week in which there is more in its room. */
+function worthTheWay(week: readonly AlmanacEntry[]): AlmanacEntry[] {
+  const rooms = [...groupBy(week, ({ task }) => task.room.id).values()];
+  const worth = rooms.filter((own) => sumOf(own) >= LEAST_IN_A_ROOM);
+  return (worth.length > 0 ? worth : rooms).flat();
+}
+
+function sumOf(entries: readonly AlmanacEntry[]): number {
+  return entries.reduce((sum, { minutes }) => sum + minutes, 0);
 }
 
 /** The room with the most that has waited longest. */
@@ -72,12 +101,12 @@ function areaOf(due: readonly AlmanacEntry[]): MonthByTurns['area'] {
   return most && { id: most.id, name: most.name };
 }
 
-/** As many as the minutes hold, and at least one. */
-function upTo(ranked: readonly AlmanacEntry[], minutes: number): AlmanacEntry[] {
+/** As many as the minutes hold, and at least so many. */
+function upTo(ranked: readonly AlmanacEntry[], minutes: number, least = 1): AlmanacEntry[] {
   const chosen: AlmanacEntry[] = [];
   let left = minutes;
   for (const entry of ranked) {
-    if (chosen.length > 0 && entry.minutes > left) continue;
+    if (chosen.length >= least && entry.minutes > left) continue;
     chosen.push(entry);
     left -= entry.minutes;
   }
