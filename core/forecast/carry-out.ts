@@ -28,6 +28,14 @@ export function carryOut(course: Course, fortune: Chance): Outcome {
   return new Carrying(course, fortune).run();
 }
 
+/** A date that is worked on: what is due on it, and when the last of all goes home. */
+type Today = {
+  readonly day: CourseDay;
+  readonly d: number;
+  readonly due: readonly number[];
+  readonly lastEnd: Minute;
+};
+
 type Place = { clock: Minute; window: number; cap: number; sinceBreak: number; isOver: boolean };
 
 class Carrying {
@@ -83,12 +91,13 @@ class Carrying {
     if (due.length === 0) return;
     this.places = this.course.people.map((person, p) => this.placeOf(person.dailyCap, p, d));
     const lastEnd = Math.max(...this.course.people.map(({ windows }) => windows[d]?.at(-1)?.to ?? 0));
+    const today: Today = { day, d, due, lastEnd };
     for (;;) {
       const p = this.firstFree();
       if (p === undefined) return;
-      this.beginLeadingWaits(due, day);
-      const k = this.pick(due, p, day, d, lastEnd);
-      if (k === undefined) this.waitOrLeave(p, due, d);
+      this.beginLeadingWaits(today);
+      const k = this.pick(p, today);
+      if (k === undefined) this.waitOrLeave(p, today);
       else this.perform(k, p, d);
     }
   }
@@ -129,8 +138,8 @@ class Carrying {
   }
 
   /** What begins with a wait begins by itself: at its time, when what comes before is over. */
-  private beginLeadingWaits(due: readonly number[], { day }: CourseDay): void {
-    const tomorrow = midnightOf(day + 1);
+  private beginLeadingWaits({ due, day }: Today): void {
+    const tomorrow = midnightOf(day.day + 1);
     for (const k of due) {
       const step = this.task(k).steps[this.next[k] as number];
       if (!step || step.isHands || this.startOf(k) >= tomorrow) continue;
@@ -153,13 +162,8 @@ class Carrying {
   }
 
   /** One's own work first, then what was missed by others, or what somebody who is not here would do. */
-  private pick(
-    due: readonly number[],
-    p: number,
-    day: CourseDay,
-    d: number,
-    lastEnd: Minute,
-  ): number | undefined {
+  private pick(p: number, today: Today): number | undefined {
+    const { due, day } = today;
     let other: number | undefined;
     for (const k of due) {
       if (!this.isDue(k, day)) continue;
@@ -167,7 +171,7 @@ class Carrying {
       if (!step.isHands) continue;
       const isOwn = step.planned.includes(p);
       if (!isOwn && (other !== undefined || !step.able.has(p) || !this.isOrphan(k, step, day))) continue;
-      if (!this.canBegin(k, step, p, day, d, lastEnd)) continue;
+      if (!this.canBegin(k, step, p, today)) continue;
       if (isOwn) return k;
       other = k;
     }
@@ -182,14 +186,7 @@ class Carrying {
     return this.startOf(k) < midnightOf(day) || step.planned.every((p) => this.places[p]?.isOver ?? true);
   }
 
-  private canBegin(
-    k: number,
-    step: CourseStep,
-    p: number,
-    day: CourseDay,
-    d: number,
-    lastEnd: Minute,
-  ): boolean {
+  private canBegin(k: number, step: CourseStep, p: number, { day, d, lastEnd }: Today): boolean {
     const task = this.task(k);
     const place = this.places[p] as Place;
     const at = place.clock;
@@ -305,7 +302,7 @@ class Carrying {
   }
 
   /** Nothing to do for now: until something is ready or somebody else is free, else to the next stretch, else home. */
-  private waitOrLeave(p: number, due: readonly number[], d: number): void {
+  private waitOrLeave(p: number, { due, d }: Today): void {
     const place = this.places[p] as Place;
     const windows = this.course.people[p]?.windows[d] ?? [];
     const window = windows[place.window];

@@ -112,10 +112,12 @@ type Numbers = {
   /** Task and place in it of each step. */
   readonly step: ReadonlyMap<string, { readonly task: number; readonly step: number }>;
   readonly doneAt: ReadonlyMap<string, Minute>;
-  readonly places: ReadonlyMap<string, { readonly start: Minute; readonly people: readonly string[] }>;
 };
 
-function numbersOf(problem: Problem, tasks: readonly ProblemTask[]): Omit<Numbers, 'places'> {
+/** Where the plan has each step: when it begins, and who does it. */
+type Places = ReadonlyMap<string, { readonly start: Minute; readonly people: readonly string[] }>;
+
+function numbersOf(problem: Problem, tasks: readonly ProblemTask[]): Numbers {
   const byId = (items: readonly { readonly id: string }[]) => new Map(items.map(({ id }, i) => [id, i]));
   return {
     person: byId(problem.people),
@@ -132,12 +134,12 @@ function numbersOf(problem: Problem, tasks: readonly ProblemTask[]): Omit<Number
 type Subject = {
   readonly problem: Problem;
   readonly plan: Plan;
-  readonly numbers: Omit<Numbers, 'places'>;
+  readonly numbers: Numbers;
 };
 
-const placesOf = new WeakMap<Plan, Numbers['places']>();
+const placesOf = new WeakMap<Plan, Places>();
 
-function placesIn(plan: Plan): Numbers['places'] {
+function placesIn(plan: Plan): Places {
   let places = placesOf.get(plan);
   if (!places) {
     const first = new Map<string, { start: Minute; people: readonly string[] }>();
@@ -211,12 +213,7 @@ function linksInto(problem: Problem): ReadonlyMap<string, Problem['precedence']>
   return links;
 }
 
-function beforesOf(
-  step: ProblemStep,
-  task: ProblemTask,
-  problem: Problem,
-  numbers: Omit<Numbers, 'places'>,
-): Before[] {
+function beforesOf(step: ProblemStep, task: ProblemTask, problem: Problem, numbers: Numbers): Before[] {
   const into = linksInto(problem);
   const isFirst = task.steps[0] === step;
   const links = [...(into.get(step.id) ?? []), ...(isFirst ? (into.get(task.id) ?? []) : [])];
@@ -229,14 +226,13 @@ function beforesOf(
 }
 
 /** The step of a task that ends it. */
-
 export const LAST = -1;
 
 /** What is over already leaves the course, and what waits for it no longer does, but for the minutes between. */
 function withoutDone(
   tasks: readonly ProblemTask[],
   course: readonly CourseTask[],
-  numbers: Omit<Numbers, 'places'>,
+  numbers: Numbers,
 ): Pick<Course, 'tasks' | 'hands'> {
   const isOver = (task: ProblemTask) => doneOf(task, numbers) === task.steps.length;
   const renumbered = new Map<number, number>();
