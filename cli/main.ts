@@ -99,7 +99,7 @@ function runReplan(args: readonly string[], io: Io): number {
 
 const MOST_RUNS = 100_000;
 /** Enough for a plan that one would follow, and the same on every machine. */
-const ROUNDS_BEFORE_FORECAST = 40;
+const ROUNDS_BEFORE_FORECAST = 10;
 
 /** Of the plan that is made for the problem in the usual time; the same seed tells the same. */
 function runForecast(args: readonly string[], io: Io): number {
