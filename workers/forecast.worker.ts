@@ -12,5 +12,8 @@ async function run(): Promise<void> {
     body: JSON.stringify({ do: 'nothing' }),
   });
   const subject: WhatIfSubject | undefined = response.ok ? await response.json() : undefined;
-  self.postMessage(subject?.before && forecast(subject.problem, subject.before, { habits: subject.habits }));
+  self.postMessage(
+    subject?.before &&
+      forecast(subject.problem, subject.before, { habits: subject.habits, ofWhatHasAPlace: true }),
+  );
 }

@@ -33,7 +33,7 @@ export type ForecastJob = {
 export default function run(job: PlanJob & Watched): MadePlan;
 export default function run(job: ForecastJob): Forecast;
 export default function run(job: (PlanJob & Watched) | ForecastJob): MadePlan | Forecast {
-  return 'do' in job ? planned(job) : forecast(job.problem, job.plan, job);
+  return 'do' in job ? planned(job) : forecast(job.problem, job.plan, { ...job, ofWhatHasAPlace: true });
 }
 
 function planned(job: PlanJob & Watched): MadePlan {

@@ -54,7 +54,7 @@ async function planFor(key: string, whatIf: WhatIf, today: string): Promise<void
   });
   const outcome = outcomeOf(problem, made, today);
   say({ key, state: 'working', outcome });
-  const likely = forecast(problem, made, { runs: LOOK_RUNS, habits: subject.habits });
+  const likely = forecast(problem, made, { runs: LOOK_RUNS, habits: subject.habits, ofWhatHasAPlace: true });
   say({ key, state: 'done', outcome: { ...outcome, chance: chanceBy(likely, problem.finish) }, whatIf });
 }
 

@@ -169,6 +169,11 @@ describe('a forecast', () => {
   it('never ends a clean in which a must has no place', () => {
     const problem = problemOf({ tasks: [task('basin', 60), task('floor', 500, { priority: 'must' })] });
     expect(forecast(problem, planned(problem), { runs: 20 })).toMatchObject({ p50: null, unfinished: 1 });
+    const ofTheRest = { runs: 20, habits: NO_MISHAPS, ofWhatHasAPlace: true };
+    expect(forecast(problem, planned(problem), ofTheRest)).toMatchObject({
+      p50: '2027-03-01',
+      unfinished: 0,
+    });
   });
 
   it('tells of a clean of nothing that it is over', () => {

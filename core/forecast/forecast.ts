@@ -33,6 +33,8 @@ export type ForecastOptions = {
   readonly runs?: number;
   readonly seed?: number;
   readonly habits?: Habits;
+  /** Tells of what has a place alone, where it is said beside it that something that must be done has none. */
+  readonly ofWhatHasAPlace?: boolean;
   /** Asked between courses; what has been run by then is what is told. */
   readonly stop?: () => boolean;
 };
@@ -47,6 +49,7 @@ const FEWEST_RUNS = 20;
 export function forecast(problem: Problem, plan: Plan, options: ForecastOptions = {}): Forecast {
   const { runs = USUAL_RUNS, seed = 1, habits = USUAL_HABITS, stop = () => false } = options;
   const course = courseOf(problem, plan);
+  const isHopeless = course.lacksMust && !options.ofWhatHasAPlace;
   const random = randomFrom(seed);
   const outcomes: Pick<Outcome, 'end' | 'left'>[] = [];
   while (outcomes.length < runs && !(outcomes.length >= FEWEST_RUNS && stop())) {
@@ -54,7 +57,7 @@ export function forecast(problem: Problem, plan: Plan, options: ForecastOptions 
     outcomes.push({ end, left });
   }
   const ends = outcomes.map(({ end }) =>
-    end === undefined || course.lacksMust ? Number.POSITIVE_INFINITY : dayOfMinute(end - 1e-6),
+    end === undefined || isHopeless ? Number.POSITIVE_INFINITY : dayOfMinute(end - 1e-6),
   );
   const dates = course.days.map(({ day }) => ({
     date: formatDate(day),
