@@ -112,7 +112,7 @@ async function onList(): Promise<void> {
   await browser.find('table', 'Jobs');
   await browser.run(WATCH);
   await browser.type('Find a job', 'wardrobe');
-  await browser.tap('button', /^Leave out Sort and clean the wardrobe, Room 1$/);
+  await browser.tap('button', /^Leave out: Sort and clean the wardrobe, Room 1$/);
   await browser.kept('Kept.');
   sayAnswers(
     `a press or key on the list of ${FIXTURES} fixtures`,
