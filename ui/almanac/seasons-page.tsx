@@ -98,6 +98,14 @@ function SeasonList({ season, hasClean, send }: { season: SeasonWords; hasClean:
 
 function PutOn({ season, send }: { season: SeasonWords; send: Send }) {
   const [method, setMethod] = useState('');
+  const [isOpen, setOpen] = useState(false);
+  // Hundreds of jobs six times over are not drawn before somebody asks for them.
+  if (!isOpen)
+    return (
+      <Button sx={{ mt: 1 }} onClick={() => setOpen(true)}>
+        Put another job on the list
+      </Button>
+    );
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-end', mt: 1.5 }}>
       <NativeSelect

@@ -42,7 +42,12 @@ export function YearPage({ screen, head, hasClean, hasRooms, edits, actions }: Y
         <Turns screen={screen} />
         <YearLegend />
       </Box>
-      <Box sx={{ overflowX: 'auto', maxWidth: '100%', position: 'relative' }} tabIndex={0} role="region" aria-label="The year">
+      <Box
+        sx={{ overflowX: 'auto', maxWidth: '100%', position: 'relative' }}
+        tabIndex={0}
+        role="region"
+        aria-label="The year"
+      >
         <YearTable
           screen={screen}
           open={open}
