@@ -1,7 +1,7 @@
 import type { Clean } from '../../core/clean/clean';
 import { chanceBy, habitsOf } from '../../core/forecast/habits';
 import { leavesOutMore } from '../../core/plan/left-out';
-import type { Plan } from '../../core/plan/plan';
+import type { Plan, UnplacedReason } from '../../core/plan/plan';
 import type { Problem } from '../../core/plan/problem';
 import { expandWork } from '../../core/problem/expand';
 import { lastWorkingDays } from '../../core/what-if/change-of';
@@ -18,6 +18,8 @@ const MOST_DAYS = 3;
 /** A day that makes it surer by less is better worked on. */
 const WORTH_A_DAY = 0.05;
 const RUNS = 200;
+/** Where something has no place for want of time, there is none to keep free. */
+const FOR_TIME: readonly UnplacedReason[] = ['no-time', 'deadline'];
 
 /**
  * The first plan of a clean leaves time for what slips by itself, where there is time: as many of the last working days as
@@ -51,6 +53,7 @@ async function daysWorthHolding({ household, order, plans }: Kept, now: string):
   if (!clean || plans?.latest.version !== 1 || clean.reserve.length > 0 || clean.start === clean.finish)
     return [];
   const first = plans.latest.plan;
+  if (first.unplaced.some(({ reason }) => FOR_TIME.includes(reason))) return [];
   const habits = habitsOf(first, new Set(), {
     today: now.slice(0, 10),
     wetDays: household.home.facts.wetDays,
