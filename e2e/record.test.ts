@@ -136,7 +136,7 @@ describe('when it will end', () => {
   it('is told in words under the fan, and a what-if says how sure it makes it', async () => {
     await visit(async (browser) => {
       await enterDemo(browser);
-      await browser.see(/The chance to be done by the finish line: |Four in five by /);
+      await browser.see(/The chance .*by the finish line: |Four in five by /);
       await browser.see('likely, four times in five');
       await browser.press('link', 'What would make it surer');
       await browser.see(/in time: (one|two|three|four|nine|as good|hardly)/);

@@ -24,12 +24,21 @@ describe('a chance in words', () => {
 
   it('names the date by which it is four in five, and what the finish line has', () => {
     const early = told({ '2027-03-20': 0.82, '2027-03-26': 0.93 }, '2027-03-20');
-    expect(finishWords(early, '2027-03-26', false)).toBe(
+    expect(finishWords(early, '2027-03-26', 'all')).toBe(
       'Four in five by Saturday 20 March; by the finish line nine in ten.',
     );
-    expect(finishWords(told({ '2027-03-26': 0.3 }, null), '2027-03-26', true)).toBe(
-      'The chance to be done by the finish line: one in three. Of what has a place.',
+    const late = told({ '2027-03-26': 0.3 }, null);
+    expect(finishWords(late, '2027-03-26', 'all')).toBe(
+      'The chance to be done by the finish line: one in three.',
     );
+    expect(finishWords(late, '2027-03-26', 'some')).toBe(
+      'The chance for what has a place to be done by the finish line: one in three.',
+    );
+  });
+
+  it('tells none where nothing has a place: a plan of nothing is done at once', () => {
+    const nothing = told({ '2027-03-26': 1 }, '2027-03-26');
+    expect(finishWords(nothing, '2027-03-26', 'nothing')).toContain('Nothing has a place');
   });
 
   it('says what would make it nine in ten, or what comes nearest', () => {

@@ -25,14 +25,18 @@ type Told = {
 };
 
 /** `Four in five by Saturday 20 March; by the finish line nine in ten.` */
-export function finishWords({ dates, p80 }: Told, finish: string, hasLeftOut: boolean): string {
+export function finishWords({ dates, p80 }: Told, finish: string, hasPlace: HasPlace): string {
+  if (hasPlace === 'nothing')
+    return 'Nothing has a place in the time that is left, so there is no chance to tell.';
   const last = dates.findLast(({ date }) => date <= finish)?.chance ?? 0;
-  const of = hasLeftOut ? ' Of what has a place.' : '';
-  if (p80 === null || p80 > finish)
-    return `The chance to be done by the finish line: ${chanceWords(last)}.${of}`;
-  if (p80 === finish) return `The chance to be done by the finish line: ${chanceWords(last)}.${of}`;
+  const whose = hasPlace === 'some' ? 'for what has a place to be done' : 'to be done';
+  if (p80 === null || p80 >= finish) return `The chance ${whose} by the finish line: ${chanceWords(last)}.`;
+  const of = hasPlace === 'some' ? ' Of what has a place.' : '';
   return `${sentence(chanceWords(0.8))} by ${longDate(p80)}; by the finish line ${chanceWords(last)}.${of}`;
 }
+
+/** How much of the work that is left has a place in the plan. */
+export type HasPlace = 'all' | 'some' | 'nothing';
 
 function sentence(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import type { ThawLine } from '@/core/plan/thaw-line';
-import { finishWords } from '@/present/forecast/chance-words';
+import { finishWords, type HasPlace } from '@/present/forecast/chance-words';
 import { ThawLineChart } from '../charts/thaw-line-chart';
 import { useForecast } from '../charts/use-forecast';
 import { TextLink } from '../parts/text-link';
@@ -17,7 +17,7 @@ export function ThawWithFan({ thaw, finish, today }: ThawWithFanProps) {
       <Box role="status" sx={{ mt: 1.5, minHeight: 28, maxWidth: '70ch' }}>
         {forecast ? (
           <>
-            {finishWords(forecast, finish, thaw.unplaced > 0)}{' '}
+            {finishWords(forecast, finish, hasPlace(thaw))}{' '}
             <TextLink href="/what-if">What would make it surer</TextLink>
           </>
         ) : (
@@ -26,4 +26,9 @@ export function ThawWithFan({ thaw, finish, today }: ThawWithFanProps) {
       </Box>
     </Box>
   );
+}
+
+function hasPlace({ unplaced, planned }: ThawLine): HasPlace {
+  if (unplaced <= 0) return 'all';
+  return unplaced < (planned[0]?.minutes ?? 0) ? 'some' : 'nothing';
 }

@@ -57,7 +57,7 @@ export function TodayPage({ screen, today, edits, actions }: TodayPageProps) {
           <ToggleButton
             key={one.minutes}
             value={one.minutes}
-            sx={{ px: 2.5, minHeight: 48, textTransform: 'none', color: 'text.primary' }}
+            sx={{ px: { xs: 1.25, sm: 2.5 }, minHeight: 48, textTransform: 'none', color: 'text.primary' }}
           >
             {one.minutes} minutes
           </ToggleButton>

@@ -6,12 +6,12 @@ import { ALMANAC_VIEWS } from '@/present/almanac/almanac-views';
 import type { DueJob, YearScreen } from '@/present/almanac/year-model';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
-import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
 import { useChanges } from '../parts/use-changes';
 import { ViewSwitch } from '../parts/view-switch';
 import { DueList } from './due-list';
+import { NoRooms } from './no-rooms';
 import { cellKey, YearLegend, YearTable } from './year-table';
 
 type YearPageProps = {
@@ -100,16 +100,3 @@ function Turns({ screen: { year, by } }: { screen: YearScreen }) {
 }
 
 const LINK = { display: 'inline-flex', alignItems: 'center', minHeight: 44 } as const;
-
-function NoRooms() {
-  return (
-    <>
-      <PageHead title="Almanac">
-        When each thing was done last and when it is due again. It begins with the rooms.
-      </PageHead>
-      <LinkButton href="/walk" variant="contained" size="large">
-        Go to the walk
-      </LinkButton>
-    </>
-  );
-}

@@ -38,6 +38,7 @@ export function SpreadPage({ state, date, spread, steering, feed }: SpreadPagePr
   const { campaign } = state;
   if (!campaign) return <NoFinishYet />;
   const { plans, clean } = campaign;
+  if (clean.closed) return <Closed closed={clean.closed} />;
   return (
     <>
       <PageHead title={TITLE} actions={<SpreadActions hasPlan={plans !== undefined} spread={spread} />}>
@@ -59,6 +60,20 @@ function NoFinishYet() {
       <PageHead title={TITLE}>Work is spread towards a finish line, and there is none yet.</PageHead>
       <LinkButton href="/aim" variant="contained" size="large">
         Set the finish line
+      </LinkButton>
+    </>
+  );
+}
+
+/** Nothing more is spread of a clean that is over. */
+function Closed({ closed }: { closed: string }) {
+  return (
+    <>
+      <PageHead title={TITLE}>
+        The clean was closed on {longDate(closed)}. Open it again, or set out on the next.
+      </PageHead>
+      <LinkButton href="/record/clean" variant="contained" size="large">
+        How it went, and the next one
       </LinkButton>
     </>
   );

@@ -7,5 +7,8 @@ type Props = { searchParams: Promise<{ person?: string | string[] }> };
 export default async function Page({ searchParams }: Props) {
   const { person } = await searchParams;
   const of = typeof person === 'string' ? `?${new URLSearchParams({ person })}` : '';
-  redirect(`/day/${(await current()).today}${of}`);
+  const { today, household } = await current();
+  // Between two cleans a day holds what is due and small.
+  if (household.clean?.closed) redirect('/almanac/today');
+  redirect(`/day/${today}${of}`);
 }

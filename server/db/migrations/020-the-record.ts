@@ -1,16 +1,11 @@
-import { addColumns, create, type Migration } from './tables';
+import { addColumns, create, type Migration, ownedByInBytes } from './tables';
 
 /** What was done stays, whatever becomes of the room, the thing or the clean; cleans that are behind; when one was closed. */
 export const step020: Migration = {
   name: '020-the-record',
   up: async (db) => {
     await create(db, 'record', (table) => {
-      table.charset('utf8mb4');
-      table.collate('utf8mb4_nopad_bin');
-      table.string('household_id', 64).notNullable();
-      table.string('id', 200).notNullable();
-      table.primary(['household_id', 'id']);
-      table.foreign('household_id').references('households.id').onDelete('CASCADE');
+      ownedByInBytes(table);
       table.string('at', 16).notNullable();
       table.string('clean_id', 200).nullable();
       table.string('step', 400).notNullable();
@@ -23,12 +18,7 @@ export const step020: Migration = {
       table.index(['household_id', 'fixture', 'method', 'at']);
     });
     await create(db, 'past_cleans', (table) => {
-      table.charset('utf8mb4');
-      table.collate('utf8mb4_nopad_bin');
-      table.string('household_id', 64).notNullable();
-      table.string('id', 200).notNullable();
-      table.primary(['household_id', 'id']);
-      table.foreign('household_id').references('households.id').onDelete('CASCADE');
+      ownedByInBytes(table);
       table.date('start').notNullable();
       table.text('value', 'mediumtext').notNullable();
     });

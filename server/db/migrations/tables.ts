@@ -16,6 +16,13 @@ export function ownedBy(table: Knex.CreateTableBuilder, id = 'id', length = id =
   table.foreign('household_id').references('households.id').onDelete('CASCADE');
 }
 
+/** The same in a table that is made after ids came to compare as bytes. */
+export function ownedByInBytes(table: Knex.CreateTableBuilder): void {
+  table.charset('utf8mb4');
+  table.collate('utf8mb4_nopad_bin');
+  ownedBy(table);
+}
+
 export function pointsAt(table: Knex.CreateTableBuilder, column: string, target: string): void {
   table.string(column, 200).notNullable();
   table
