@@ -45,7 +45,8 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 180_000,
-          fileParallelism: false,
+          // Each test has a household of its own, and half of its time is waiting for the browser.
+          maxWorkers: 2,
         },
       },
     ],

@@ -431,6 +431,9 @@ describe('the day', () => {
       await browser.see('It took 1 min');
       await browser.press('button', 'Took longer');
       await browser.press('button', /^\d+ min$/);
+      await browser.press('button', 'Not clean by it');
+      await browser.press('button', 'Still dirty');
+      await browser.see('In the record: still dirty.');
       await browser.press('button', 'Enough for today');
       await browser.see('Clear now');
       await browser.see(/hours are still frozen/);

@@ -3,6 +3,7 @@ import { dateSchema, idSchema, lineSchema, stepIdSchema } from '../basics/scalar
 import { productSchema } from '../catalogue/products';
 import { pileSchema } from './leaving';
 import { FINDS, HINDRANCES, MOST_AT_ONCE } from './names';
+import { OUTCOMES } from './record-line';
 
 /** What happens while a day is carried out, as it is kept on a phone, sent, and told to the others. */
 
@@ -22,6 +23,8 @@ export const dayActSchema = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('part'), step, share: z.int().min(1).max(99) }),
   /** It took so many minutes in all, whatever the clock says. */
   z.strictObject({ do: z.literal('took'), step, minutes: z.int().min(1).max(1440) }),
+  /** What one sees of what was done: clean by default. */
+  z.strictObject({ do: z.literal('came-out'), step, how: z.enum(OUTCOMES) }),
   /** And `also` others, where all of a sort is put off. */
   z.strictObject({ do: z.literal('not-today'), step, also: z.array(step).max(200).optional() }),
   z.strictObject({ do: z.literal('cannot'), step, why: z.enum(HINDRANCES) }),

@@ -73,6 +73,7 @@ const MAY_SAY: { readonly [D in DayAct['do']]: Rule<D> } = {
   undo: OF_OWN_STEP,
   part: OF_OWN_STEP,
   took: OF_OWN_STEP,
+  'came-out': OF_OWN_STEP,
   'not-today': (says, { also = [] }) => OF_OWN_STEP(says) && also.length === 0,
   cannot: OF_OWN_STEP,
   again: OF_OWN_STEP,

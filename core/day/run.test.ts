@@ -84,6 +84,15 @@ describe('a run', () => {
     expect(again.done.size).toBe(0);
   });
 
+  it('knows how it came out until it is taken back', () => {
+    const run = runOf(
+      at('18:00:00', { do: 'done', step }),
+      at('18:01:00', { do: 'came-out', step, how: 'part' }),
+    );
+    expect(run.cameOut.get(step)).toBe('part');
+    expect(runAfter(run, [at('18:02:00', { do: 'undo', step, also: [] })]).cameOut.size).toBe(0);
+  });
+
   it('keeps what was found until it is settled', () => {
     const found = at('18:00:00', { do: 'found', find: 'mend', text: 'Loose hinge', room: 'hall' });
     const run = runOf(found, found);

@@ -1,6 +1,7 @@
 import type { DayAct, DayEvent } from '../clean/events';
 import type { PileId } from '../clean/leaving';
 import type { Find, Hindrance } from '../clean/names';
+import type { HowItCameOut } from '../clean/record-line';
 import { type Second, secondOf } from './seconds';
 
 /** A step somebody has begun: how long they have been at it, and since when, while it is not paused. */
@@ -37,6 +38,8 @@ export type Run = {
   readonly work: ReadonlyMap<string, Work>;
   /** Seconds that steps took in all. */
   readonly took: ReadonlyMap<string, Second>;
+  /** How what was done came out, where somebody said so. */
+  readonly cameOut: ReadonlyMap<string, HowItCameOut>;
   /** How far steps have come, in hundredths. */
   readonly shares: ReadonlyMap<string, number>;
   /** Steps that somebody else does than was planned. */
@@ -55,6 +58,7 @@ export const RESTED: Run = {
   done: new Map(),
   work: new Map(),
   took: new Map(),
+  cameOut: new Map(),
   shares: new Map(),
   hands: new Map(),
   off: new Map(),
@@ -108,6 +112,7 @@ const RULES: Rules = {
     ...RULES.pause(run, { do: 'pause', step }, event),
   }),
   took: (run, { step, minutes }) => ({ took: set(run.took, step, minutes * 60) }),
+  'came-out': (run, { step, how }) => ({ cameOut: set(run.cameOut, step, how) }),
   'not-today': (run, { step, also = [] }, event) => ({
     ...putOff(run, step, 'not-today', event),
     off: [step, ...also].reduce((off, one) => set(off, one, 'not-today'), run.off),
@@ -163,6 +168,7 @@ function undone(run: Run, steps: readonly string[]): Partial<Run> {
   return {
     done: steps.reduce((left, step) => without(left, step), run.done),
     took: steps.reduce((left, step) => without(left, step), run.took),
+    cameOut: steps.reduce((left, step) => without(left, step), run.cameOut),
   };
 }
 

@@ -113,14 +113,14 @@ export class Browser {
   async find(role: string, name: string | RegExp): Promise<WebElement> {
     let found: WebElement | undefined;
     await this.until(async () => {
-      found = (await this.all(role, name))[0];
+      [found] = await this.all(role, name, 1);
       return found !== undefined;
     }, `a ${role} named ${name}`);
     return found as WebElement;
   }
 
-  /** Visible elements of a role. The page narrows the search down; the browser then says what each really is. */
-  async all(role: string, name?: string | RegExp): Promise<WebElement[]> {
+  /** Visible elements of a role, the first so many. The page narrows the search down; the browser then says what each really is. */
+  async all(role: string, name?: string | RegExp, most = Number.POSITIVE_INFINITY): Promise<WebElement[]> {
     const candidates = await this.run<WebElement[]>(
       CANDIDATES,
       SELECTORS[role] ?? `[role="${role}"]`,
@@ -128,6 +128,7 @@ export class Browser {
     );
     const fitting: WebElement[] = [];
     for (const element of candidates) {
+      if (fitting.length === most) break;
       if (await this.matches(element, role, name).catch(() => false)) fitting.push(element);
     }
     return fitting;

@@ -36,12 +36,6 @@ export type LineWords = {
   readonly canGo: boolean;
 };
 
-export const CAME_OUT_WORDS: Readonly<Record<HowItCameOut, string>> = {
-  clean: 'Came out clean',
-  part: 'Done in part',
-  dirty: 'Still dirty',
-};
-
 export type PastWords = {
   readonly id: string;
   readonly name: string;

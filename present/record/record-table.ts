@@ -1,6 +1,6 @@
 import type { RecordLine } from '@/core/clean/record-line';
 import { writeTable } from '@/core/formats/cell';
-import { CAME_OUT_WORDS } from './record-model';
+import { CAME_OUT_WORDS } from './came-out-words';
 
 const COLUMNS = [
   'Date',

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { partsOfStepId } from '../../core/basics/ids';
 import type { Answer, DayAct, DayBatch, DayEvent, ToldEvent, Verdict } from '../../core/clean/events';
+import type { RecordLine } from '../../core/clean/record-line';
 import type { Tick } from '../../core/clean/tick';
 import type { Use } from '../../core/clean/use';
 import { consequenceOf } from '../../core/day/consequence';
@@ -183,7 +184,10 @@ class DayInHand {
       case 'take-back':
         return this.takeBack(act.said);
       case 'took':
-        return this.correct(clean.id, act.step, act.minutes * 60);
+        await correctTime(this.scope, clean.id, act.step, act.minutes * 60);
+        return this.putRight(clean.id, act.step, { seconds: act.minutes * 60, said: true });
+      case 'came-out':
+        return this.putRight(clean.id, act.step, { cameOut: act.how });
       case 'part':
         await putParts(this.scope, [{ step: act.step, share: act.share }]);
         return this.ledger.want({ how: 'again' });
@@ -235,10 +239,10 @@ class DayInHand {
     }
   }
 
-  private async correct(cleanId: string, step: string, seconds: number): Promise<void> {
-    await correctTime(this.scope, cleanId, step, seconds);
+  /** What is said afterwards of something that was done. */
+  private async putRight(cleanId: string, step: string, said: Partial<RecordLine>): Promise<void> {
     const line = await lineOfStep(this.scope, cleanId, step);
-    if (line) await putLine(this.scope, { ...line, seconds, said: true });
+    if (line) await putLine(this.scope, { ...line, ...said });
   }
 
   private async takeBack(said: string): Promise<void> {

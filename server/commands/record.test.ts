@@ -91,6 +91,16 @@ describe('a tick in the record', () => {
     expect(await loadLastDone(scope, undefined)).toEqual([]);
   });
 
+  it('keeps from the day itself how it came out, and what is still dirty does not count', async () => {
+    const { step, task } = await oneStep();
+    await say({ do: 'done', step }, `${TODAY}T18:34`);
+    await say({ do: 'came-out', step, how: 'dirty' }, `${TODAY}T18:35`);
+    expect(await loadRecord(scope)).toMatchObject([{ cameOut: 'dirty' }]);
+    expect(await loadLastDone(scope, undefined)).toEqual([]);
+    await say({ do: 'came-out', step, how: 'clean' }, `${TODAY}T18:36`);
+    expect(await loadLastDone(scope, undefined)).toMatchObject([{ fixture: task.fixture.id }]);
+  });
+
   it('stays readable when its room, its thing and its person are gone', async () => {
     const { step, task } = await oneStep();
     const [person] = (await kept()).household.people;

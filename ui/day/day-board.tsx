@@ -132,6 +132,8 @@ function LastTick({ ticking: { last, undo }, isOver }: { ticking: Ticking; isOve
       seconds={run.took.get(last.id)}
       onUndo={() => undo(last)}
       onTook={(minutes) => void store.carry({ do: 'took', step: last.id, minutes })}
+      cameOut={run.cameOut.get(last.id)}
+      onCameOut={(how) => void store.carry({ do: 'came-out', step: last.id, how })}
     />
   );
 }

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Run } from '@/core/day/run';
 import type { DayFile } from '@/present/day/day-file';
 import { amount, count, daysBetween, longDate } from '@/present/words/words';
+import { TextLink } from '../parts/text-link';
 import { CUT, FROST } from '../theme/frost';
 
 const MOST_CELLS = 40;
@@ -32,6 +33,14 @@ export function SessionEnd({ file, run, isAll }: SessionEndProps) {
             </span>
           </Box>
           <Strip cells={room.tasks} clear={room.clear} />
+          {!file.helper && (
+            <TextLink
+              href={`/record/clean?room=${encodeURIComponent(room.id)}#pictures`}
+              sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}
+            >
+              Take a picture of {room.name}
+            </TextLink>
+          )}
         </Box>
       ))}
       <StillFrozen file={file} run={run} />

@@ -3,7 +3,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useState } from 'react';
+import { type HowItCameOut, OUTCOMES } from '@/core/clean/record-line';
 import type { StepFace } from '@/present/day/step-face';
+import { CAME_OUT_WORDS } from '@/present/record/came-out-words';
 import { duration } from '@/present/words/words';
 import { ActRow } from './act-row';
 
@@ -17,26 +19,44 @@ type TickProps = {
   readonly seconds: number | undefined;
   readonly onUndo: () => void;
   readonly onTook: (minutes: number) => void;
+  /** How it came out; undefined while nobody has said so. */
+  readonly cameOut: HowItCameOut | undefined;
+  readonly onCameOut: (how: HowItCameOut) => void;
 };
 
-/** What was ticked off last: taken back with one press, or said to have taken longer. */
-export function Tick({ step, next, seconds, onUndo, onTook }: TickProps) {
-  const [asks, setAsks] = useState(false);
+/** What was ticked off last: taken back with one press, said to have taken longer, or not to be clean by it. */
+export function Tick({ step, next, seconds, onUndo, onTook, cameOut, onCameOut }: TickProps) {
+  const [asks, setAsks] = useState<'took' | 'cameOut'>();
   const planned = step.item.step.minutes;
+  const ask = (question: 'took' | 'cameOut') => () =>
+    setAsks((open) => (open === question ? undefined : question));
   const took = (minutes: number) => () => {
-    setAsks(false);
+    setAsks(undefined);
     onTook(minutes);
+  };
+  const came = (how: HowItCameOut) => () => {
+    setAsks(undefined);
+    onCameOut(how);
   };
   return (
     <Stack spacing={1}>
       <Box role="status" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <IsDone step={step} seconds={seconds} next={next} />
+        <IsDone step={step} seconds={seconds} cameOut={cameOut} next={next} />
         <Button onClick={onUndo}>Undo</Button>
-        <Button color="inherit" onClick={() => setAsks((open) => !open)} aria-expanded={asks}>
+        <Button color="inherit" onClick={ask('took')} aria-expanded={asks === 'took'}>
           Took longer
         </Button>
+        <Button color="inherit" onClick={ask('cameOut')} aria-expanded={asks === 'cameOut'}>
+          Not clean by it
+        </Button>
       </Box>
-      {asks && (
+      {asks === 'cameOut' && (
+        <ActRow
+          title="How did it come out? The record keeps it, and what is still dirty stays due"
+          presses={OUTCOMES.map((how) => ({ words: CAME_OUT_WORDS[how], press: came(how) }))}
+        />
+      )}
+      {asks === 'took' && (
         <ActRow
           title={`Planned were ${duration(planned)}. In all it took`}
           presses={LONGER.map((more) => ({ words: duration(planned + more), press: took(planned + more) }))}
@@ -46,11 +66,12 @@ export function Tick({ step, next, seconds, onUndo, onTook }: TickProps) {
   );
 }
 
-function IsDone({ step, seconds, next }: Pick<TickProps, 'step' | 'seconds' | 'next'>) {
+function IsDone({ step, seconds, cameOut, next }: Pick<TickProps, 'step' | 'seconds' | 'cameOut' | 'next'>) {
   return (
     <span>
       “{step.title}” is done.
       {seconds !== undefined && ` It took ${duration(Math.max(1, Math.round(seconds / 60)))}.`}
+      {cameOut && cameOut !== 'clean' && ` In the record: ${CAME_OUT_WORDS[cameOut].toLowerCase()}.`}
       {next && (
         <span className="visually-hidden">
           {' '}

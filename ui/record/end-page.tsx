@@ -26,11 +26,23 @@ type EndPageProps = {
   readonly pictures: readonly RoomPictures[];
   /** Rooms of which a picture can be taken. */
   readonly choices: readonly Option[];
+  /** The room that one comes from to take one. */
+  readonly chosen: string | undefined;
   readonly actions: ChangeActions & { readonly setOut: CommandAction; readonly dropPicture: CommandAction };
 };
 
 /** The end of a clean: what was done, by whom, what left the house, what is for next time, and the reward. */
-export function EndPage({ screen, state, today, next, edits, pictures, choices, actions }: EndPageProps) {
+export function EndPage({
+  screen,
+  state,
+  today,
+  next,
+  edits,
+  pictures,
+  choices,
+  chosen,
+  actions,
+}: EndPageProps) {
   const changes = useChanges(actions);
   return (
     <>
@@ -46,9 +58,9 @@ export function EndPage({ screen, state, today, next, edits, pictures, choices, 
       <Figures screen={screen} />
       <Bars title="Who did how much" bars={screen.people} against={screen.against} />
       <Bars title="Where the time went" bars={screen.rooms} against={screen.against} />
-      <Pictures rooms={pictures} choices={choices} drop={actions.dropPicture} />
+      <Pictures rooms={pictures} choices={choices} chosen={chosen} drop={actions.dropPicture} />
       <Learnt lessons={screen.lessons} />
-      <ForNextTime screen={screen} />
+      <ForNextTime screen={screen} isOpen={state === 'open'} />
       {state === 'open' && (
         <Box sx={{ mt: 4 }}>
           <Typography variant="h2">Close this clean?</Typography>
@@ -199,12 +211,12 @@ function Learnt({ lessons }: { lessons: readonly string[] }) {
 
 const MOST_SHOWN = 12;
 
-function ForNextTime({ screen: { left, mend } }: { screen: EndScreen }) {
+function ForNextTime({ screen: { left, mend }, isOpen }: { screen: EndScreen; isOpen: boolean }) {
   return (
     <Box sx={{ mt: 4, maxWidth: 860 }}>
       {left.length > 0 && (
         <Unfold
-          title={`Left for next time: ${count(left.length, 'job', 'jobs')}`}
+          title={`${isOpen ? 'Not done yet' : 'Left for next time'}: ${count(left.length, 'job', 'jobs')}`}
           open={left.length <= MOST_SHOWN}
         >
           <Lines lines={left.map(({ job, place }) => `${job}, ${place}`)} />

@@ -18,11 +18,13 @@ type PicturesProps = {
   readonly rooms: readonly RoomPictures[];
   /** Rooms of which one can be taken; none where the clean is long behind. */
   readonly choices: readonly Option[];
+  /** The room that one comes from. */
+  readonly chosen: string | undefined;
   readonly drop: CommandAction;
 };
 
 /** Pictures before and after, in pairs, room by room. */
-export function Pictures({ rooms, choices, drop }: PicturesProps) {
+export function Pictures({ rooms, choices, chosen, drop }: PicturesProps) {
   const command = useCommand();
   if (rooms.length === 0 && choices.length === 0) return null;
   return (
@@ -68,7 +70,7 @@ export function Pictures({ rooms, choices, drop }: PicturesProps) {
         </Box>
       ))}
       <Sentence>{command.fault}</Sentence>
-      {choices.length > 0 && <TakePicture choices={choices} />}
+      {choices.length > 0 && <TakePicture choices={choices} chosen={chosen} />}
     </Box>
   );
 }
@@ -77,9 +79,9 @@ const NO_PICTURE = 'This is no picture that this device can open. Nothing was ke
 const NO_ANSWER = 'The picture could not be sent. It is still on your device; try again.';
 
 /** The next one is of after where there is one of before. */
-function TakePicture({ choices }: { choices: readonly Option[] }) {
+function TakePicture({ choices, chosen }: Pick<PicturesProps, 'choices' | 'chosen'>) {
   const router = useRouter();
-  const [room, setRoom] = useState(String(choices[0]?.[0] ?? ''));
+  const [room, setRoom] = useState(String((choices.find(([id]) => id === chosen) ?? choices[0])?.[0] ?? ''));
   const [moment, setMoment] = useState<Moment>('before');
   const [state, setState] = useState<{
     readonly busy: boolean;

@@ -55,6 +55,14 @@ export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
         mark={marks.find((mark) => mark.on === 'room' && mark.target === room.id)}
         actions={actions}
       />
+      {state.household.clean && (
+        <TextLink
+          href={`/record/clean?room=${encodeURIComponent(room.id)}#pictures`}
+          sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}
+        >
+          Take a picture of it, before or after
+        </TextLink>
+      )}
       <ChangeRoomLater
         room={room}
         others={roomsOf(home)

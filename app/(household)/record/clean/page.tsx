@@ -19,7 +19,7 @@ export const metadata: Metadata = { title: 'How a clean went' };
 type Props = { readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>> };
 
 export default async function Page({ searchParams }: Props) {
-  const { id } = await searchParams;
+  const { id, room } = await searchParams;
   const scope = await requireScope();
   const { kept, today, entries } = await almanacNow(scope);
   const asked = typeof id === 'string' ? id : undefined;
@@ -36,7 +36,8 @@ export default async function Page({ searchParams }: Props) {
       next={{ ...next, line: dueBy(entries, next.finish) }}
       edits={kept.edits}
       pictures={roomPictures(await listPictures(scope, looked.past.id))}
-      choices={asked === undefined ? rooms.map(({ id: room, name }) => [room, name] as const) : []}
+      chosen={typeof room === 'string' ? room : undefined}
+      choices={asked === undefined ? rooms.map((one) => [one.id, one.name] as const) : []}
       actions={{ change, undo: undoLast, redo: redoLast, setOut: setOutOnNext, dropPicture: removePicture }}
     />
   );
