@@ -74,6 +74,7 @@ const PRESENT = [
   'what-if',
   'almanac',
   'record',
+  'paper',
 ];
 
 /** Folders of the interface: what all screens share, then a folder a screen; screens do not lean on each other. */

@@ -389,7 +389,7 @@ const kindOf = (one: Furnished): FixtureKindName => (typeof one === 'string' ? o
 const countOf = (one: Furnished): number => (typeof one === 'string' ? 1 : one[1]);
 
 /** What is often in such a room and not in this one yet. */
-export function oftenMissing(room: Room): FixtureKindName[] {
+export function oftenMissing(room: Pick<Room, 'kind' | 'stops'>): FixtureKindName[] {
   const here = new Set(room.stops.flatMap((stop) => stop.fixtures.map((fixture) => fixture.kind)));
   const { shell, stops, often } = templateOf(room.kind);
   const usual = [...shell, ...stops.flatMap(([, ...fixtures]) => fixtures.map(kindOf))];

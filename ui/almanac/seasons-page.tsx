@@ -32,7 +32,7 @@ export function SeasonsPage({ screen, hasClean, edits, actions }: SeasonsPagePro
   return (
     <>
       <ViewSwitch label="Almanac" views={ALMANAC_VIEWS} here="/almanac/seasons" />
-      <PageHead title="Seasons and trades">
+      <PageHead title="Seasons and trades" paper="/paper/seasons">
         What usually belongs to a season in your rooms. Take off what is not yours, and put on what is.
       </PageHead>
       <Box sx={{ maxWidth: 860 }}>

@@ -37,7 +37,9 @@ export function YearPage({ screen, head, hasClean, hasRooms, edits, actions }: Y
   return (
     <>
       <ViewSwitch label="Almanac" views={ALMANAC_VIEWS} here="/almanac" />
-      <PageHead title={head.title}>{head.line}</PageHead>
+      <PageHead title={head.title} paper={`/paper/year/${screen.year}?by=${screen.by}`}>
+        {head.line}
+      </PageHead>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2.5, alignItems: 'center', mb: 1 }}>
         <Turns screen={screen} />
         <YearLegend />

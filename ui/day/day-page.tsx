@@ -24,7 +24,10 @@ export function DayPage({ file, kits, rolled, asks }: DayPageProps) {
   const { date, today, person, people } = file;
   return (
     <Box sx={{ maxWidth: 860 }}>
-      <PageHead title={date === today ? 'Today' : longDate(date)}>
+      <PageHead
+        title={date === today ? 'Today' : longDate(date)}
+        paper={`/paper/day/${date}${person === undefined ? '' : `?person=${encodeURIComponent(person)}`}`}
+      >
         {date === today && `${longDate(date)}. `}
         {sessionWords(file)}
       </PageHead>

@@ -2,6 +2,7 @@ import Stack from '@mui/material/Stack';
 import { PageHead } from '../parts/page-head';
 import { HouseholdFileSection } from './household-file-section';
 import { MoreTablesSection } from './more-tables-section';
+import { PapersSection } from './papers-section';
 import { RoomsTableSection } from './rooms-table-section';
 
 type FilesPageProps = {
@@ -10,7 +11,7 @@ type FilesPageProps = {
   readonly replaced: boolean;
 };
 
-/** The household as a file, both ways, and its rooms as a table. */
+/** Everything that goes out or comes in: on paper, as a file, as tables and as calendars. */
 export function FilesPage({ name, replaced }: FilesPageProps) {
   return (
     <>
@@ -18,6 +19,7 @@ export function FilesPage({ name, replaced }: FilesPageProps) {
         Everything here belongs to you. Export it, keep the file, and bring it back, here or elsewhere.
       </PageHead>
       <Stack spacing={4} sx={{ maxWidth: 760 }}>
+        <PapersSection />
         <HouseholdFileSection name={name} replaced={replaced} />
         <RoomsTableSection />
         <MoreTablesSection />

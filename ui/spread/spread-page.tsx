@@ -41,7 +41,11 @@ export function SpreadPage({ state, date, spread, steering, feed }: SpreadPagePr
   if (clean.closed) return <Closed closed={clean.closed} />;
   return (
     <>
-      <PageHead title={TITLE} actions={<SpreadActions hasPlan={plans !== undefined} spread={spread} />}>
+      <PageHead
+        title={TITLE}
+        actions={<SpreadActions hasPlan={plans !== undefined} spread={spread} />}
+        {...(plans && { paper: '/paper/plan' })}
+      >
         {plans
           ? sentenceOf(campaign)
           : `Everything up to ${longDate(clean.finish)} is still open. One press finds a day for each job.`}

@@ -31,7 +31,6 @@ export function ShoppingList({ screen, found, edits, actions }: ShoppingListProp
   return (
     <>
       <ChangeBar label="The list" edits={edits} changes={changes}>
-        <Button onClick={() => window.print()}>Print</Button>
         <Button onClick={copy}>Copy as text</Button>
         <Button component="a" href="/api/supplies" download>
           Save as a table

@@ -29,6 +29,12 @@ const VIEWS = {
 } as const;
 type View = keyof typeof VIEWS;
 
+const PAPERS: Partial<Record<View, string>> = {
+  buy: '/paper/shopping',
+  mix: '/paper/mixing',
+  wash: '/paper/wash',
+};
+
 export function isSuppliesView(name: string): name is View {
   return Object.hasOwn(VIEWS, name);
 }
@@ -51,7 +57,10 @@ export function SuppliesPage(props: SuppliesPageProps) {
   return (
     <>
       <ViewSwitch label="Supplies" views={Object.values(VIEWS)} here={VIEWS[view].href} />
-      <PageHead title={TITLES[view](screen, found.filter(({ find }) => find === 'buy').length)}>
+      <PageHead
+        title={TITLES[view](screen, found.filter(({ find }) => find === 'buy').length)}
+        {...(PAPERS[view] && { paper: PAPERS[view] })}
+      >
         {LEADS[view](screen, washed)}
       </PageHead>
       {view === 'buy' && <ToBuy {...props} screen={screen} />}

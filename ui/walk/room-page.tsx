@@ -36,7 +36,7 @@ export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
   return (
     <>
       <TextLink href="/walk">The walk</TextLink>
-      <PageHead title={room.name}>
+      <PageHead title={room.name} paper={`/paper/room/${encodeURIComponent(room.id)}`}>
         {ROOM_KINDS[room.kind]}, {length(room.lengthM)} × {length(room.widthM)} {unitName(units, 'm')},{' '}
         {length(room.heightM)} {unitName(units, 'm')} high. {count(tasks.length, 'job', 'jobs')},{' '}
         {hours(range.minutes)} of hands-on work ({hourRange(range)}).

@@ -29,7 +29,11 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
   const minutes = new Map([...inRooms(tasks)].map(([room, its]) => [room, handsRange(its).minutes]));
   return (
     <>
-      <PageHead title="The walk" actions={<WalkTools edits={state.edits} actions={actions} />}>
+      <PageHead
+        title="The walk"
+        paper="/paper/walk"
+        actions={<WalkTools edits={state.edits} actions={actions} />}
+      >
         {rooms.length === 0
           ? 'Press what your home has. Each room arrives furnished as such rooms usually are, and is put right when you stand in it.'
           : `${count(rooms.length, 'room', 'rooms')}, ${count(tasks.length, 'job', 'jobs')}, ${hours(total.minutes)} of hands-on work. Open a room to go round it.`}
