@@ -94,6 +94,7 @@ describe('the end of a clean', () => {
       const input = await browser.driver.findElement({ css: 'input[type=file]' });
       await input.sendKeys(join(process.cwd(), 'docs', 'screenshots', 'walk.png'));
       await browser.see('The picture is kept.');
+      await browser.find('button', /^Remove the picture: /);
       const sizes = await browser.driver.executeAsyncScript<number[]>(
         `const done = arguments[0];
          const image = document.querySelector('figure img');

@@ -25,7 +25,7 @@ const totals = { passed: 0, failed: 0 };
 
 try {
   await stage('Debian packages', () =>
-    ensureDebianPackages(['mariadb-server', 'chromium', 'chromium-driver']),
+    ensureDebianPackages(['mariadb-server', 'chromium', 'chromium-driver', 'poppler-utils']),
   );
   await stage('Packages from npm', ensureNodePackages);
   for (const [title, command] of CHECKS) add(await stage(title, () => check(command)));

@@ -2,9 +2,18 @@ import { AxeBuilder } from '@axe-core/webdriverjs';
 import type { Browser } from './browser';
 
 /** What is wrong with the page as it is now for whoever does not see it, or does not use a pointer. */
-export async function findings(browser: Browser): Promise<string[]> {
+export function findings(browser: Browser): Promise<string[]> {
+  return found(browser, (axe) => axe);
+}
+
+/** What is wrong with its colours alone: the rest is the same in the dark. */
+export function findingsOfColour(browser: Browser): Promise<string[]> {
+  return found(browser, (axe) => axe.withRules(['color-contrast', 'link-in-text-block']));
+}
+
+async function found(browser: Browser, narrowed: (axe: AxeBuilder) => AxeBuilder): Promise<string[]> {
   await browser.waitForTitle();
-  const { violations } = await new AxeBuilder(browser.driver).setLegacyMode(true).analyze();
+  const { violations } = await narrowed(new AxeBuilder(browser.driver).setLegacyMode(true)).analyze();
   return violations.flatMap((violation) =>
     violation.nodes.map(
       (node) => `${violation.id}: ${node.target.join(' ')} ${node.failureSummary?.slice(0, 160)}`,

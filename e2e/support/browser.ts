@@ -30,6 +30,9 @@ export class Browser {
   /** Presses and keys so far, as a person would count them. */
   presses = 0;
 
+  /** What runs on every page before its own. */
+  private readonly scripts: string[] = [];
+
   static async open(base: string, size: Size = DESKTOP): Promise<Browser> {
     const profile = mkdtempSync(join(tmpdir(), 'early-thaw-chrome-'));
     const options = new Options();
@@ -63,6 +66,18 @@ export class Browser {
     rmSync(this.profile, { recursive: true, force: true, maxRetries: 3 });
   }
 
+  /** As if it had just been opened: nothing is known of any page, and nothing is preferred. */
+  async forget(): Promise<void> {
+    await this.driver.get('about:blank');
+    for (const identifier of this.scripts.splice(0))
+      await this.command('Page.removeScriptToEvaluateOnNewDocument', { identifier });
+    await this.command('Storage.clearDataForOrigin', { origin: this.base, storageTypes: 'all' });
+    await this.command('Network.clearBrowserCookies', {});
+    await this.prefer({});
+    await this.slowDown(1);
+    this.presses = 0;
+  }
+
   async resize({ width, height }: Size): Promise<void> {
     await this.command('Emulation.setDeviceMetricsOverride', {
       width,
@@ -81,7 +96,10 @@ export class Browser {
 
   /** Runs a script on every page before its own do. */
   async onEveryPage(source: string): Promise<void> {
-    await this.command('Page.addScriptToEvaluateOnNewDocument', { source });
+    const { identifier } = await this.ask<{ identifier: string }>('Page.addScriptToEvaluateOnNewDocument', {
+      source,
+    });
+    this.scripts.push(identifier);
   }
 
   /** Makes the processor so many times slower. */
@@ -308,6 +326,15 @@ export class Browser {
     writeFileSync(file, await this.driver.takeScreenshot(), 'base64');
   }
 
+  /** As PDF, in base64: on the paper that the page asks for, or on one so many inches wide. */
+  async print(width?: number): Promise<string> {
+    const paper =
+      width === undefined
+        ? { preferCSSPageSize: true }
+        : { paperWidth: width, paperHeight: 6, preferCSSPageSize: false };
+    return (await this.ask<{ data: string }>('Page.printToPDF', paper)).data;
+  }
+
   async until(condition: () => Promise<boolean>, what: string): Promise<void> {
     try {
       await this.driver.wait(() => condition().catch(() => false), WAIT_MS);
@@ -335,6 +362,10 @@ export class Browser {
       }
     }
     throw last;
+  }
+
+  private async ask<T>(name: string, parameters: object): Promise<T> {
+    return (await (this.driver as Driver).sendAndGetDevToolsCommand(name, parameters)) as T;
   }
 
   private async command(name: string, parameters: object): Promise<void> {

@@ -1,17 +1,27 @@
-import { expect, inject } from 'vitest';
+import { afterAll, expect, inject } from 'vitest';
 import { homeNamed } from '@/demo/dozen-homes';
 import { Browser, DESKTOP, type Size } from './browser';
 
 let numbers = 0;
 
-/** A browser of its own on the running application, closed whatever happens. */
+/** One that was opened for an earlier test of the file, and has forgotten it. */
+let idle: Browser | undefined;
+
+afterAll(() => idle?.close());
+
+/** A browser as if it had just been opened on the running application; one in which a test has failed is not used again. */
 export async function visit(run: (browser: Browser) => Promise<void>, size: Size = DESKTOP): Promise<void> {
-  const browser = await Browser.open(inject('base'), size);
+  const browser = idle ?? (await Browser.open(inject('base'), size));
+  idle = undefined;
   try {
+    await browser.resize(size);
     await run(browser);
-  } finally {
+    await browser.forget();
+  } catch (error) {
     await browser.close();
+    throw error;
   }
+  idle = browser;
 }
 
 export function freshEmail(): string {

@@ -78,5 +78,5 @@ function cellWords({ done, due, late }: YearScreen['rows'][number]['cells'][numb
     ...(done > 0 ? [`✓ ${done}`] : []),
     ...(due > 0 ? [`○ ${due}`] : []),
     ...(late > 0 ? [`! ${late}`] : []),
-  ].join('  ');
+  ].join(' · ');
 }

@@ -1,5 +1,5 @@
 import { partsOfStepId, taskOfStep } from '@/core/basics/ids';
-import { minutesOf } from '@/core/basics/local-time';
+import { formatMinute, minuteOf, minutesOf } from '@/core/basics/local-time';
 import type { PlanEntry } from '@/core/plan/plan';
 import type { CleanTask } from '@/core/work/tasks';
 import { whereOf } from '../day/day-file';
@@ -37,17 +37,29 @@ export function linesOfWork(
   });
 }
 
-/** One line for each wait, without a box: nobody does it. */
-export function linesOfWaits(entries: readonly PlanEntry[], { tasks }: Known): Line[] {
-  return entries.map((entry) => ({
-    box: 'none',
-    at: `from ${clock(entry.start)}`,
-    ...wordsOf([entry], tasks),
-    side:
-      entry.end.slice(0, 10) === entry.start.slice(0, 10)
-        ? `until ${clock(entry.end)}`
-        : `until ${shortDate(entry.end.slice(0, 10))}, ${clock(entry.end)}`,
-  }));
+/** One line for each wait, without a box: nobody does it. It is over at one time, and gone on with at another. */
+export function linesOfWaits(
+  entries: readonly PlanEntry[],
+  { tasks }: Known,
+  /** How long each takes, in minutes. */
+  minutesOfWait: ReadonlyMap<string, number>,
+): Line[] {
+  return entries.map((entry) => {
+    const minutes = minutesOfWait.get(entry.step);
+    const over = minutes === undefined ? entry.end : formatMinute(minuteOf(entry.start) + minutes);
+    const isLeft = over < entry.end;
+    return {
+      box: 'none',
+      at: `from ${clock(entry.start)}`,
+      ...wordsOf([entry], tasks),
+      side: `until ${timeAfter(over, entry.start)}${isLeft ? `, goes on ${timeAfter(entry.end, entry.start)}` : ''}`,
+    };
+  });
+}
+
+function timeAfter(time: string, named: string): string {
+  const date = time.slice(0, 10);
+  return date === named.slice(0, 10) ? clock(time) : `${shortDate(date)} ${clock(time)}`;
 }
 
 function stretchesOf(entries: readonly PlanEntry[]): Stretch[] {

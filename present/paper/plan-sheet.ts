@@ -18,6 +18,11 @@ export function planSheet({ household, campaign, tasks, today }: Current): Sheet
     tasks: new Map(tasks.map((task) => [task.id, task])),
     done: new Set<string>(household.ticks.map(({ step }) => step)),
   };
+  const waits = new Map<string, number>(
+    campaign.problem.tasks.flatMap(({ steps }) =>
+      steps.flatMap((step) => (step.mode === 'wait' ? [[step.id, step.minutes] as const] : [])),
+    ),
+  );
   const names = new Map(household.people.map(({ id, name }) => [id, name]));
   const byDate = groupBy(inTurn(plan.entries), ({ start }) => start.slice(0, 10));
   const partOf = ([date, entries]: readonly [string, readonly PlanEntry[]]): SheetPart => ({
@@ -38,6 +43,7 @@ export function planSheet({ household, campaign, tasks, today }: Current): Sheet
         linesOfWaits(
           entries.filter(({ people }) => people.length === 0),
           known,
+          waits,
         ),
       ),
     ],

@@ -15,10 +15,12 @@ type Job = readonly [RoomOrderStep, ...RoomOrderStep[]];
 /** A card for the door of a room: the room in black lines, and its jobs in their order with a box each. */
 export function roomSheet(room: Room, home: Pick<Home, 'wayRound'>, steps: readonly RoomOrderStep[]): Sheet {
   const jobs = jobsIn(steps);
-  const minutes = steps.reduce((sum, step) => sum + step.minutes, 0);
+  const open = steps.filter(({ when }) => when.is !== 'done');
+  const minutes = open.reduce((sum, step) => sum + step.minutes, 0);
+  const kind = ROOM_KINDS[room.kind];
   return {
     title: room.name,
-    line: `${ROOM_KINDS[room.kind]}. ${count(jobs.length, 'job', 'jobs')}, ${duration(minutes)} of hands-on work. The numbers in the drawing are those of the jobs.`,
+    line: `${kind === room.name ? '' : `${kind}. `}${count(jobs.length, 'job', 'jobs')}, ${duration(minutes)} of hands-on work still to do. The numbers in the drawing are those of the jobs.`,
     parts: [
       { blocks: [{ is: 'strip', strip: stripOf(room, home, jobs) }] },
       jobs.length === 0

@@ -105,7 +105,9 @@ function Lines({ block: { title, lines } }: { block: Of<'lines'> }) {
   return (
     <>
       {title && <h3>{title}</h3>}
-      <ul className={looks.lines}>
+      <ul
+        className={lines.some(({ at = '' }) => at.length > 4) ? `${looks.lines} ${looks.times}` : looks.lines}
+      >
         {lines.map((line, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: what is on paper never moves
           <LineOnPaper key={i} line={line} />
