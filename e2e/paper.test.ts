@@ -29,9 +29,7 @@ const LINES = `return [...document.querySelectorAll('main li')].filter((li) => l
 
 /** The same lines on paper as on the page, each as often. */
 async function expectAllOnPaper(browser: Browser): Promise<string> {
-  const lines = (await browser.run<string[]>(LINES)).map((line) =>
-    bare(line.replace(/^(To do|Done): /m, '')),
-  );
+  const lines = (await browser.run<string[]>(LINES)).map((line) => bare(line.replace(/(To do|Done): /, '')));
   expect(lines.length).toBeGreaterThan(0);
   const { text, pages } = await printed(browser);
   // The name of the page and its number at the foot may stand in the middle of what goes on overleaf.
@@ -103,7 +101,7 @@ describe('on paper', () => {
       expect(onLetter).toContain('size: A4');
       // Narrower than A5: more pages, and nothing is cut.
       const lines = (await browser.run<string[]>(LINES)).map((line) =>
-        bare(line.replace(/^(To do|Done): /m, '')),
+        bare(line.replace(/(To do|Done): /, '')),
       );
       const { text } = await printed(browser, 4);
       const paper = bare(text);

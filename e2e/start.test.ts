@@ -1,17 +1,8 @@
-import {
-  chmodSync,
-  mkdirSync,
-  mkdtempSync,
-  readdirSync,
-  readFileSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
+import { chmodSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { quickFolder } from '../scripts/lib/quick-folder.mjs';
 import { Browser } from './support/browser';
 import { PASSPHRASE, signUp } from './support/visit';
 import { startWhole, type Whole } from './support/whole.mjs';
@@ -20,7 +11,7 @@ const NOW = '2027-03-01T18:40';
 
 let folder: string;
 beforeEach(() => {
-  folder = mkdtempSync(join(tmpdir(), 'early-thaw-start-'));
+  folder = quickFolder('start');
 });
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
 

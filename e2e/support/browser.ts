@@ -1,6 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { rmSync, writeFileSync } from 'node:fs';
 import {
   Builder,
   By,
@@ -10,6 +8,7 @@ import {
   type WebElement,
 } from 'selenium-webdriver';
 import { type Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome';
+import { quickFolder } from '../../scripts/lib/quick-folder.mjs';
 
 /** A real browser, asked for things the way a person finds them: by role, name and what is written. */
 
@@ -34,7 +33,7 @@ export class Browser {
   private readonly scripts: string[] = [];
 
   static async open(base: string, size: Size = DESKTOP): Promise<Browser> {
-    const profile = mkdtempSync(join(tmpdir(), 'early-thaw-chrome-'));
+    const profile = quickFolder('chrome');
     const options = new Options();
     options.setChromeBinaryPath('/usr/bin/chromium');
     options.addArguments(

@@ -1,13 +1,12 @@
 // A throw-away MariaDB on loopback for the integration tests.
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { rmSync } from 'node:fs';
 import { bundled } from '../../scripts/lib/bundle.mjs';
 import { startMariaDb } from '../../scripts/lib/mariadb.mjs';
 import { freePort } from '../../scripts/lib/ports.mjs';
+import { quickFolder } from '../../scripts/lib/quick-folder.mjs';
 
 export default async function setup({ provide }) {
-  const folder = mkdtempSync(join(tmpdir(), 'early-thaw-db-'));
+  const folder = quickFolder('db');
   const database = await startMariaDb({
     folder,
     port: await freePort(),

@@ -1,0 +1,2 @@
+/** A throw-away folder for tests, in memory where there is room. */
+export function quickFolder(name: string): string;
