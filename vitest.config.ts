@@ -45,8 +45,7 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 180_000,
-          // Each test has a household of its own, and half of its time is waiting for the browser.
-          maxWorkers: 2,
+          fileParallelism: false,
         },
       },
     ],

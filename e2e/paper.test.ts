@@ -29,7 +29,7 @@ const LINES = `return [...document.querySelectorAll('main li')].filter((li) => l
 
 /** The same lines on paper as on the page, each as often. */
 async function expectAllOnPaper(browser: Browser): Promise<string> {
-  const lines = (await browser.run<string[]>(LINES)).map((line) => bare(line.replace(/(To do|Done): /, '')));
+  const lines = (await browser.run<string[]>(LINES)).map((line) => bare(line).replace(/(Todo|Done):/, ''));
   expect(lines.length).toBeGreaterThan(0);
   const { text, pages } = await printed(browser);
   // The name of the page and its number at the foot may stand in the middle of what goes on overleaf.
@@ -57,8 +57,13 @@ describe('on paper', () => {
       const rows = table.trim().split(/\r?\n/).slice(1);
       expect(rows.length).toBeGreaterThan(50);
       for (const row of rows) {
-        const [, from = ''] = row.split(',');
-        expect(text, row).toContain(from);
+        // The last cell names the job, and how it is done after a dot.
+        const job =
+          row
+            .replace(/^.*?,(?="[^"]*"$|[^,"]*$)/, '')
+            .replaceAll('"', '')
+            .split(' · ')[0] ?? '';
+        expect(text, row).toContain(bare(job));
       }
       // Nothing that is pressed is on paper.
       expect(text).not.toContain(bare('Print, or save as PDF'));
@@ -101,7 +106,7 @@ describe('on paper', () => {
       expect(onLetter).toContain('size: A4');
       // Narrower than A5: more pages, and nothing is cut.
       const lines = (await browser.run<string[]>(LINES)).map((line) =>
-        bare(line.replace(/(To do|Done): /, '')),
+        bare(line).replace(/(Todo|Done):/, ''),
       );
       const { text } = await printed(browser, 4);
       const paper = bare(text);
