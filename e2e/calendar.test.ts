@@ -77,18 +77,19 @@ describe('calendars', () => {
     await visit(async (browser) => {
       await enterDemo(browser);
       await browser.goTo('/spread');
-      await browser.driver.executeScript(
-        'document.querySelectorAll("details").forEach((d) => { d.open = true; })',
-      );
-      await browser.press('button', 'Make a private address');
+      await browser.press('link', 'Sessions in a calendar, and the plan as a file');
+      await browser.choose('It rings', 'an hour before');
+      await browser.press('button', 'Make a private address: Bram');
       const field = await browser.field('Private address');
       const address = await field.getAttribute('value');
       const answer = await fetch(address as string);
       expect(answer.headers.get('content-type')).toContain('text/calendar');
       const text = await answer.text();
       expect(text).toContain('BEGIN:VEVENT');
-      expect(text).toContain('SEQUENCE:');
-      await browser.press('button', 'Revoke the address');
+      expect(text).toContain('TRIGGER:-PT1H');
+      expect(text).toMatch(/SUMMARY:Bram: /);
+      expect(text).not.toMatch(/SUMMARY:Ines/);
+      await browser.press('button', 'Revoke the address: Bram');
       await browser.see('The address leads nowhere any more.');
       expect((await fetch(address as string)).status).toBe(404);
     });

@@ -6,6 +6,7 @@ import { database } from './database';
 import { type HouseholdId, HouseholdScope } from './db/scope';
 import { config } from './process/config';
 import { householdExists } from './repositories/accounts';
+import { isSecure } from './visitor';
 
 /** Who is there, in a sealed cookie that scripts can't read. */
 
@@ -18,7 +19,7 @@ async function session(): Promise<IronSession<SessionData>> {
     cookieName: 'early-thaw',
     password: config().secret,
     ttl: THIRTY_DAYS,
-    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: config().secureCookies, path: '/' },
+    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: isSecure(await headers()), path: '/' },
   });
 }
 

@@ -5,7 +5,7 @@ import { roomsOf } from '@/core/home/room';
 import type { HouseholdFile } from '@/core/household/household';
 import type { HouseholdScope } from '@/server/db/scope';
 import { fulfil } from '@/server/planning/planner';
-import { hasFeed } from '@/server/repositories/feeds';
+import { feedsOf } from '@/server/repositories/feeds';
 import { helpersWithLink } from '@/server/repositories/helpers';
 import { householdFile, insertHousehold } from '@/server/repositories/household';
 import { newHousehold, plannedDemo, testDatabase } from '@/server/testing/households';
@@ -83,7 +83,7 @@ const ACTIONS: Readonly<Record<string, readonly [Action, () => unknown]>> = {
   takeWhatIf: [takeWhatIf, () => ({ do: 'finish', days: 2 })],
   planTrip: [planTrip, () => ({ bags: 3 })],
   makeHelper: [makeHelper, () => 'bram'],
-  makeAddress: [makeAddress, () => undefined],
+  makeAddress: [makeAddress, () => ({})],
 };
 
 describe('every action', () => {
@@ -127,7 +127,7 @@ describe('every action', () => {
     const before = await householdFile(other);
     await action(sent(input()));
     expect(await householdFile(other)).toEqual(before);
-    expect([await hasFeed(other), await helpersWithLink(other)]).toEqual([false, []]);
+    expect([await feedsOf(other), await helpersWithLink(other)]).toEqual([[], []]);
   });
 });
 
@@ -183,10 +183,12 @@ describe('what actions say', () => {
     expect(await helpersWithLink(scope)).toEqual(['bram']);
     await withdrawHelper(sent('bram'));
     expect(await helpersWithLink(scope)).toEqual([]);
-    await makeAddress(sent());
-    expect(await hasFeed(scope)).toBe(true);
-    await revokeAddress(sent());
-    expect(await hasFeed(scope)).toBe(false);
+    await makeAddress(sent({}));
+    await makeAddress(sent({ person: 'bram' }));
+    expect(await feedsOf(scope)).toEqual(['bram', undefined]);
+    expect((await makeAddress(sent({ person: 'nobody' }))).ok).toBe(false);
+    await revokeAddress(sent({}));
+    expect(await feedsOf(scope)).toEqual(['bram']);
     expect(await settle(sent({ found: 'nothing' }))).toMatchObject({ ok: true });
     expect((await makeHelper(sent('nobody'))).ok).toBe(false);
   });

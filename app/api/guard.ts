@@ -7,6 +7,8 @@ import { log } from '@/server/process/log';
 import { currentScope, isSameOrigin } from '@/server/session';
 import { readUpload } from '@/server/upload';
 
+const BYTE_ORDER_MARK = '\ufeff';
+
 /** A file to take away: only for whoever is signed in, and of their own household. */
 export async function download(
   name: string,
@@ -15,7 +17,9 @@ export async function download(
 ): Promise<Response> {
   const scope = await currentScope();
   if (!scope) return new Response(null, { status: 303, headers: { location: '/' } });
-  return new Response(await write(scope), {
+  const text = await write(scope);
+  // Without its mark, spreadsheets take UTF-8 for the letters of their own machine.
+  return new Response(type === 'text/csv' ? `${BYTE_ORDER_MARK}${text}` : text, {
     headers: {
       'content-type': `${type}; charset=utf-8`,
       'content-disposition': `attachment; filename="${name}"`,

@@ -1,6 +1,7 @@
 import ICAL from 'ical.js';
 import type { AlmanacEntry } from '@/core/almanac/due';
 import type { TradeDue } from '@/core/almanac/trades';
+import { calendarText, newCalendar } from '../calendar/ical';
 import { plusDays } from '../words/words';
 import { dueJob } from './year-model';
 
@@ -16,10 +17,7 @@ export type AlmanacCalendarSource = {
  * keeps its id however often it falls due, so that a calendar that is read again moves it.
  */
 export function almanacCalendar({ name, entries, trades, today }: AlmanacCalendarSource): string {
-  const calendar = new ICAL.Component(['vcalendar', [], []]);
-  calendar.updatePropertyWithValue('version', '2.0');
-  calendar.updatePropertyWithValue('prodid', '-//Early Thaw//Almanac//EN');
-  calendar.updatePropertyWithValue('x-wr-calname', `${name}: what is due`);
+  const calendar = newCalendar(`${name}: what is due`, 'Almanac');
   for (const entry of entries) {
     if (entry.routine || entry.due === undefined) continue;
     const { job, place, when } = dueJob(entry);
@@ -38,7 +36,7 @@ export function almanacCalendar({ name, entries, trades, today }: AlmanacCalenda
       calendar.addSubcomponent(
         dayEvent({ uid: `trade-${trade.id}`, date: trade.due, today, summary: trade.what, description: '' }),
       );
-  return `${calendar.toString()}\r\n`;
+  return calendarText(calendar);
 }
 
 type DayEvent = {

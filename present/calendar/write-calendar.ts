@@ -1,101 +1,137 @@
 import ICAL from 'ical.js';
 import { taskOfStep } from '@/core/basics/ids';
-import { instantOf } from '@/core/basics/wall-clock';
-import type { Plan } from '@/core/plan/plan';
+import { jobName } from '@/core/work/single-places';
+import type { CleanTask } from '@/core/work/tasks';
+import { whereOf } from '../day/day-file';
+import { inSentence, workOfStep } from '../words/piece-of-work';
+import { clock, shortDate } from '../words/words';
+import type { Appointment } from './appointments';
+import { calendarText, moment, newCalendar } from './ical';
+import type { Known } from './identities';
 
 /** What a calendar of sessions is made from. */
 export type CalendarSource = {
   readonly name: string;
-  readonly cleanId: string;
+  /** Where the home is, as people say it. */
+  readonly place: string;
+  readonly cleanName: string;
   readonly timezone: string;
-  readonly plan: Pick<Plan, 'entries' | 'sessions'>;
-  /** The version of the plan: what a calendar has from an earlier one is replaced. */
-  readonly version: number;
-  /** When the plan was made, by the wall clock of the home. */
-  readonly madeAt: string;
   readonly people: ReadonlyMap<string, string>;
-  /** What a step is called, and the room it is in. */
-  readonly steps: ReadonlyMap<string, { readonly title: string; readonly room: string }>;
-  /** Only this person's sessions; all where absent. */
-  readonly person?: string;
+  readonly tasks: ReadonlyMap<string, CleanTask>;
+  /** Where the application is reached, for the link back; absent where nobody knows. */
+  readonly origin?: string | undefined;
+  /** So many minutes before a session it rings; none where absent. */
+  readonly alarm?: number | undefined;
 };
 
+/** What is shown of an appointment. */
+export type EventWords = { readonly summary: string; readonly description: string };
+
+/** A title of more than this is cut by every calendar. */
+const MOST_SUMMARY = 140;
+
 /**
- * The sessions of a plan as an iCalendar file (RFC 5545): one event a session, with its steps and times. Times are
- * given as moments, so that they stay right over a change of the clocks. An event keeps its UID from plan to plan: the
- * n-th session of one person on one date.
+ * `Ines: Bathroom: descale shower and taps, wash tiles; bedroom: turn the mattress`, and all of it line by line, by the clock at
+ * home.
  */
-export function writeCalendar(source: CalendarSource): string {
-  const calendar = new ICAL.Component(['vcalendar', [], []]);
-  calendar.updatePropertyWithValue('version', '2.0');
-  calendar.updatePropertyWithValue('prodid', '-//Early Thaw//Sessions//EN');
-  calendar.updatePropertyWithValue('x-wr-calname', source.name);
-  const turns = new Map<string, number>();
-  for (const session of source.plan.sessions) {
-    if (source.person !== undefined && session.person !== source.person) continue;
-    const key = `${session.person}-${session.date}`;
-    const turn = (turns.get(key) ?? 0) + 1;
-    turns.set(key, turn);
-    calendar.addSubcomponent(eventOf(session, `${source.cleanId}-${key}-${turn}@early-thaw`, source));
-  }
-  return `${calendar.toString()}\r\n`;
+export function eventWords(appointment: Appointment, source: CalendarSource): EventWords {
+  const { person, entries, waits } = appointment;
+  const { people, timezone } = source;
+  const name = people.size > 1 ? `${people.get(person) ?? person}: ` : '';
+  const lines = [...entries, ...waits]
+    .toSorted((a, b) => a.start.localeCompare(b.start))
+    .map((entry) => lineOf(entry, source));
+  return {
+    summary: shortened(`${name}${byRoom(appointment, source)}`),
+    description: [...lines, `Times are by the clock at home (${timezone}).`].join('\n'),
+  };
 }
 
-function eventOf(session: Plan['sessions'][number], uid: string, source: CalendarSource): ICAL.Component {
-  const { timezone, steps, people } = source;
-  const entries = source.plan.entries
-    .filter(
-      (entry) =>
-        entry.people.includes(session.person) && entry.start >= session.start && entry.end <= session.end,
-    )
-    .sort((a, b) => a.start.localeCompare(b.start));
-  const rooms = [...new Set(entries.flatMap((entry) => steps.get(entry.step)?.room ?? []))];
+function byRoom({ entries }: Appointment, { tasks }: CalendarSource): string {
+  const rooms = new Map<string, Set<string>>();
+  for (const { step } of entries) {
+    const task = tasks.get(taskOfStep(step));
+    if (!task) continue;
+    const jobs = rooms.get(task.room.name) ?? new Set<string>();
+    rooms.set(task.room.name, jobs.add(inSentence(jobName(task))));
+  }
+  const words = [...rooms].map(([room, jobs]) => `${room}: ${[...jobs].join(', ')}`);
+  return words.length > 0 ? words.join('; ') : 'Work that has changed meanwhile';
+}
+
+function shortened(words: string): string {
+  if (words.length <= MOST_SUMMARY) return words;
+  const cut = words.slice(0, MOST_SUMMARY);
+  const end = Math.max(cut.lastIndexOf(', '), cut.lastIndexOf('; '));
+  return `${end > 0 ? cut.slice(0, end) : cut.slice(0, -1)} …`;
+}
+
+function lineOf(entry: Appointment['entries'][number], { tasks, people }: CalendarSource): string {
+  const task = tasks.get(taskOfStep(entry.step));
+  const what = task
+    ? `${whereOf(task, entry.step)}: ${workOfStep(task, entry.step)}`
+    : 'A step that has changed meanwhile';
+  if (entry.people.length === 0) return `${clock(entry.start)} to ${clock(entry.end)} waits: ${what}`;
+  const others =
+    entry.people.length > 1 ? ` (${entry.people.map((id) => people.get(id) ?? id).join(' and ')})` : '';
+  return `${clock(entry.start)} ${what}${others}`;
+}
+
+/** An event with its identity; one that is called off has no appointment any more. */
+export type CalendarEvent = { readonly identity: Known; readonly appointment?: Appointment };
+
+/** The sessions of a plan as an iCalendar file. Times are moments, so that they stay right in another zone. */
+export function writeCalendar(events: readonly CalendarEvent[], source: CalendarSource): string {
+  const calendar = newCalendar(source.name, 'Sessions');
+  calendar.updatePropertyWithValue('x-wr-timezone', source.timezone);
+  for (const event of events) calendar.addSubcomponent(eventOf(event, source));
+  return calendarText(calendar);
+}
+
+function eventOf({ identity, appointment }: CalendarEvent, source: CalendarSource): ICAL.Component {
+  const { timezone, place, cleanName, origin } = source;
+  const { date } = identity;
   const event = new ICAL.Component('vevent');
-  event.updatePropertyWithValue('uid', uid);
-  event.updatePropertyWithValue('sequence', source.version);
-  event.updatePropertyWithValue('dtstamp', moment(source.madeAt, timezone));
-  event.updatePropertyWithValue('dtstart', moment(session.start, timezone));
-  event.updatePropertyWithValue('dtend', moment(session.end, timezone));
-  event.updatePropertyWithValue(
-    'summary',
-    `${people.get(session.person) ?? session.person}: ${rooms.join(', ')}`,
-  );
-  event.updatePropertyWithValue(
-    'description',
-    entries
-      .map((entry) => `${entry.start.slice(11)} ${steps.get(entry.step)?.title ?? entry.step}`)
-      .join('\n'),
-  );
-  for (const alarm of alarmsOf(session, entries, source)) event.addSubcomponent(alarm);
+  event.updatePropertyWithValue('uid', identity.uid);
+  event.updatePropertyWithValue('sequence', identity.sequence);
+  event.updatePropertyWithValue('dtstamp', moment(identity.changed, timezone));
+  event.updatePropertyWithValue('last-modified', moment(identity.changed, timezone));
+  event.updatePropertyWithValue('status', appointment ? 'CONFIRMED' : 'CANCELLED');
+  if (!appointment) {
+    event.updatePropertyWithValue('dtstart', ICAL.Time.fromDateString(date));
+    event.updatePropertyWithValue('summary', `Called off: ${shortDate(date)}`);
+    return event;
+  }
+  const { summary, description } = eventWords(appointment, source);
+  event.updatePropertyWithValue('dtstart', moment(appointment.start, timezone));
+  event.updatePropertyWithValue('dtend', moment(appointment.end, timezone));
+  event.updatePropertyWithValue('summary', summary);
+  event.updatePropertyWithValue('description', description);
+  event.updatePropertyWithValue('location', place);
+  const categories = new ICAL.Property('categories');
+  categories.setValues(['Deep clean', cleanName]);
+  event.addProperty(categories);
+  if (origin)
+    event.updatePropertyWithValue(
+      'url',
+      `${origin}/day/${date}?person=${encodeURIComponent(appointment.person)}`,
+    );
+  for (const alarm of alarmsOf(appointment, source)) event.addSubcomponent(alarm);
   return event;
 }
 
-/** So long before a session the kit is carried together. */
-const BEFORE = '-PT10M';
-
 /** A word before the session, and one when each soak or cycle that is set going in it is over. */
-function alarmsOf(
-  { start }: Plan['sessions'][number],
-  entries: Plan['entries'],
-  { plan, steps, timezone }: CalendarSource,
-): ICAL.Component[] {
-  const begin = alarm('It is time to carry the kit together.', ICAL.Duration.fromString(BEFORE));
-  const own = new Set<string>(entries.map(({ step }) => taskOfStep(step)));
-  const waits = plan.entries.filter(
-    (entry) => entry.people.length === 0 && own.has(taskOfStep(entry.step)) && entry.start >= start,
-  );
-  const over = waits
-    .filter(
-      ({ start: since, end }) =>
-        since.slice(0, 10) === start.slice(0, 10) && end.slice(0, 10) === start.slice(0, 10),
-    )
-    .map(({ step, end }) =>
-      alarm(`${steps.get(step)?.title ?? 'A wait'}: it is over.`, moment(end, timezone)),
-    );
+function alarmsOf({ waits }: Appointment, { alarm, tasks, timezone }: CalendarSource): ICAL.Component[] {
+  if (alarm === undefined) return [];
+  const begin = alarmOf('It is time to carry the kit together.', ICAL.Duration.fromSeconds(-alarm * 60));
+  const over = waits.map(({ step, end }) => {
+    const task = tasks.get(taskOfStep(step));
+    return alarmOf(`${task ? workOfStep(task, step) : 'A wait'}: it is over.`, moment(end, timezone));
+  });
   return [begin, ...over];
 }
 
-function alarm(words: string, trigger: ICAL.Duration | ICAL.Time): ICAL.Component {
+function alarmOf(words: string, trigger: ICAL.Duration | ICAL.Time): ICAL.Component {
   const component = new ICAL.Component('valarm');
   component.updatePropertyWithValue('action', 'DISPLAY');
   component.updatePropertyWithValue('description', words);
@@ -104,9 +140,4 @@ function alarm(words: string, trigger: ICAL.Duration | ICAL.Time): ICAL.Componen
   property.setValue(trigger);
   component.addProperty(property);
   return component;
-}
-
-/** A time on the wall of the home as a moment. */
-function moment(local: string, timezone: string): ICAL.Time {
-  return ICAL.Time.fromJSDate(new Date(instantOf(local, timezone)), true);
 }

@@ -1,43 +1,60 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
+import { taskOfStep } from '@/core/basics/ids';
+import { juniperRow } from '@/demo/juniper-row';
+import { quickPlan, stateOf } from '@/ui/testing/demo-state';
 import { workTable } from './work-table';
 
-const entry = (step: string, start: string, people: string[]) => ({
-  step,
-  people,
-  start,
-  end: '2027-03-02T19:00',
-});
-const names = {
-  people: new Map([
-    ['ines', 'Ines'],
-    ['bram', '=2+3'],
-  ]),
-  steps: new Map([['a', { title: 'Wash, rinse; "dry"', room: 'Bathroom' }]]),
-};
+const NOW = '2027-03-01T08:00';
+const household = juniperRow('2027-03-01');
+const state = stateOf(household, NOW, quickPlan(household, NOW));
+const entries = state.campaign?.plans?.latest.plan.entries ?? [];
+const tasks = new Map(state.tasks.map((task) => [task.id, task]));
+const people = new Map(household.people.map(({ id, name }) => [id, name]));
+const HEAD = ['Date', 'From', 'To', 'Minutes', 'Who', 'Room', 'Thing', 'Job', 'How', 'Then waits until'];
 
 describe('the work as a table', () => {
-  it('has a line for each piece of hands-on work, in the order of time', () => {
-    const text = workTable(
-      {
-        entries: [
-          entry('b', '2027-03-02T18:30', ['ines']),
-          entry('soak', '2027-03-02T18:00', []),
-          entry('a', '2027-03-02T18:00', ['ines', 'bram']),
-        ],
-      },
-      names,
+  const { data } = Papa.parse<string[]>(workTable({ entries }, { people, tasks }).trim());
+  const [head, ...rows] = data;
+
+  it('has a line for each piece of hands-on work, in the order of time, with its minutes', () => {
+    const hands = entries.filter((entry) => entry.people.length > 0);
+    expect(head).toEqual(HEAD);
+    expect(rows).toHaveLength(hands.length);
+    const times = rows.map(([date, from]) => `${date} ${from}`);
+    expect(times).toEqual(times.toSorted());
+    for (const [, from = '', to = '', minutes, who, room, thing, job] of rows) {
+      const at = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.slice(3));
+      expect(Number(minutes)).toBe(at(to) - at(from));
+      for (const cell of [who, room, thing, job]) expect(cell).not.toBe('');
+    }
+  });
+
+  it('says until when what a line sets going is left alone', () => {
+    const waits = entries.filter((entry) => entry.people.length === 0);
+    const told = rows.filter((row) => row[9] !== '');
+    // Each wait begins where some work ends; a machine that runs twice has its second run set going by the first.
+    const begun = waits.filter((wait) =>
+      entries.some(
+        (entry) =>
+          entry.people.length > 0 &&
+          taskOfStep(entry.step) === taskOfStep(wait.step) &&
+          entry.end === wait.start,
+      ),
     );
-    const { data } = Papa.parse<string[]>(text);
-    expect(data).toEqual([
-      ['Date', 'From', 'To', 'Who', 'Room', 'What'],
-      ['2027-03-02', '18:00', '19:00', 'Ines, =2+3', 'Bathroom', 'Wash, rinse; "dry"'],
-      ['2027-03-02', '18:30', '19:00', 'Ines', '', 'b'],
-    ]);
+    expect(begun.length).toBeGreaterThan(20);
+    expect(told.length).toBeGreaterThanOrEqual(begun.length);
+    expect(told.map((row) => row[9])).toContain(begun[0]?.end.replace('T', ' '));
   });
 
   it('holds nothing that a spreadsheet would take for a formula, and only its head where nothing is planned', () => {
-    expect(workTable({ entries: [entry('a', '2027-03-02T18:00', ['bram'])] }, names)).toContain("'=2+3");
-    expect(workTable({ entries: [] }, names).trim()).toBe('Date,From,To,Who,Room,What');
+    const hostile = new Map([...people].map(([id]) => [id, '=2+3'] as const));
+    expect(workTable({ entries: entries.slice(0, 9) }, { people: hostile, tasks })).toContain("'=2+3");
+    expect(workTable({ entries: [] }, { people, tasks }).trim()).toBe(HEAD.join(','));
+  });
+
+  it('has what has changed meanwhile by its id', () => {
+    const [first] = entries.filter((entry) => entry.people.length > 0);
+    expect(workTable({ entries }, { people, tasks: new Map() })).toContain(first?.step ?? 'nothing');
   });
 });

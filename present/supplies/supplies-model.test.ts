@@ -55,7 +55,7 @@ describe('the shopping list', () => {
     const [first] = screen.shopping;
     const hostile = [{ ...first!, words: '=HYPERLINK("x"),"y"' }];
     const [head, line] = shoppingTable(hostile).split('\r\n');
-    expect(head).toBe('Item,Packs,Pack,Price,Needed by,For');
+    expect(head).toBe('Item,Section,Packs,Pack,Price a pack,Price,Needed by,For');
     expect(line).toMatch(/^"'=HYPERLINK\(""x""\),""y"""/);
   });
 });

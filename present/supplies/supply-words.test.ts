@@ -72,9 +72,10 @@ describe('the shopping list', () => {
   it('is a table that carries no formula', () => {
     const gloves = { ...row, words: '=HYPERLINK("x")', unit: 'pieces', pack: { amount: 10 } } as ShoppingRow;
     expect(shoppingTable([row, gloves]).split('\r\n')).toEqual([
-      'Item,Packs,Pack,Price,Needed by,For',
-      'Vinegar,2,500 ml,2.40,2027-03-06,Saturday morning',
-      '"\'=HYPERLINK(""x"")",2,10,2.40,2027-03-06,Saturday morning',
+      'Item,Section,Packs,Pack,Price a pack,Price,Needed by,For',
+      'Vinegar,Kitchen and baking shelf,2,500 ml,1.20,2.40,2027-03-06,Saturday morning',
+      '"\'=HYPERLINK(""x"")",Kitchen and baking shelf,2,10 pieces,1.20,2.40,2027-03-06,Saturday morning',
+      'Together,,,,,4.80,,',
     ]);
   });
 

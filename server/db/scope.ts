@@ -27,6 +27,7 @@ export type OwnedTable =
   | 'record'
   | 'past_cleans'
   | 'pictures'
+  | 'calendar_events'
   | 'commands';
 
 export type Row = Readonly<Record<string, unknown>>;

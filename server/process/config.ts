@@ -35,8 +35,6 @@ export type Config = {
   readonly fixedNow: string | undefined;
   readonly seed: number;
   readonly planRounds: number | undefined;
-  /** Cookies only travel over https, except on this machine. */
-  readonly secureCookies: boolean;
 };
 
 /** Throws an error whose message is a sentence for the person who starts the server. */
@@ -58,7 +56,6 @@ export function configFrom(env: Readonly<Record<string, string | undefined>>): C
     fixedNow: parsed.data.EARLY_THAW_NOW,
     seed: parsed.data.EARLY_THAW_SEED,
     planRounds: parsed.data.EARLY_THAW_PLAN_ROUNDS,
-    secureCookies: !LOOPBACK.includes(parsed.data.EARLY_THAW_HOST),
   };
 }
 

@@ -2,34 +2,49 @@ import { createHash, randomBytes } from 'node:crypto';
 import type { Knex } from 'knex';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
 
-/** The private address at which a calendar program fetches a household's sessions; kept as a hash, shown once. */
+/**
+ * Private addresses at which a calendar program fetches sessions, everybody’s or one person’s; kept as hashes, each shown
+ * once.
+ */
 
-const FEED = 'sessions';
+/** Whose sessions: a person, or everybody where undefined. */
+export type FeedOf = string | undefined;
+
+const EVERYBODY = 'sessions';
+const OF_PERSON = 'person:';
 const TOKEN_BYTES = 32;
+
+const idOf = (person: FeedOf) => (person === undefined ? EVERYBODY : `${OF_PERSON}${person}`);
+const personOf = (id: string): FeedOf => (id === EVERYBODY ? undefined : id.slice(OF_PERSON.length));
 
 function hashOf(token: string): string {
   return createHash('sha256').update(token).digest('hex');
 }
 
-/** Makes a new address; one that was given out before ends with it. */
-export async function makeFeed(scope: HouseholdScope): Promise<string> {
+/** Makes a new address; one that was given out before for the same ends with it. */
+export async function makeFeed(scope: HouseholdScope, person?: FeedOf): Promise<string> {
   const token = randomBytes(TOKEN_BYTES).toString('base64url');
-  await scope.put('feeds', { id: FEED, token_hash: hashOf(token) }, ['id']);
+  await scope.put('feeds', { id: idOf(person), token_hash: hashOf(token) }, ['id']);
   return token;
 }
 
-export async function revokeFeed(scope: HouseholdScope): Promise<void> {
-  await scope.dropAll('feeds', [FEED]);
+export async function revokeFeed(scope: HouseholdScope, person?: FeedOf): Promise<void> {
+  await scope.dropAll('feeds', [idOf(person)]);
 }
 
-export async function hasFeed(scope: HouseholdScope): Promise<boolean> {
-  return (await scope.rows('feeds').where({ id: FEED }).first('id')) !== undefined;
+/** Whose sessions have an address. */
+export async function feedsOf(scope: HouseholdScope): Promise<FeedOf[]> {
+  const rows: { id: string }[] = await scope.rows('feeds').orderBy('id').select('id');
+  return rows.map(({ id }) => personOf(id));
 }
 
-/** The household of an address. This stands before every household: the token is all there is to go by. */
-export async function householdOfFeed(db: Knex, token: string): Promise<HouseholdScope | undefined> {
-  const row: { household_id: HouseholdId } | undefined = await db('feeds')
+/** What an address leads to. This stands before every household: the token is all there is to go by. */
+export async function feedAt(
+  db: Knex,
+  token: string,
+): Promise<{ readonly scope: HouseholdScope; readonly person: FeedOf } | undefined> {
+  const row: { household_id: HouseholdId; id: string } | undefined = await db('feeds')
     .where({ token_hash: hashOf(token) })
-    .first('household_id');
-  return row && new HouseholdScope(db, row.household_id);
+    .first('household_id', 'id');
+  return row && { scope: new HouseholdScope(db, row.household_id), person: personOf(row.id) };
 }

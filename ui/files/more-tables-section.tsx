@@ -8,7 +8,8 @@ const FILES = [
   { href: '/api/almanac', words: 'What is due, as a table' },
   { href: '/api/almanac/calendar', words: 'What is due, as a calendar' },
   { href: '/api/work', words: 'The planned work' },
-  { href: '/api/calendar', words: 'The sessions, as a calendar' },
+  { href: '/api/plan/plan.json', words: 'The plan, as a document' },
+  { href: '/api/plan/problem.json', words: 'The problem that it solves' },
   { href: '/api/supplies', words: 'The shopping list' },
 ] as const;
 

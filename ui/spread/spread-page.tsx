@@ -11,9 +11,9 @@ import { lanesOf } from '@/present/spread/lanes-model';
 import { longDate } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
+import { TextLink } from '../parts/text-link';
 import type { CommandAction } from '../state/command';
 import { Assumed } from './assumed';
-import { CalendarSection, type FeedActions } from './calendar-section';
 import { HouseTable } from './house-table';
 import { Judgement } from './judgement';
 import { Lanes } from './lanes';
@@ -30,11 +30,10 @@ type SpreadPageProps = {
   readonly date: string | undefined;
   readonly spread: Spread;
   readonly steering: SteeringActions;
-  readonly feed: FeedActions & { readonly has: boolean };
 };
 
 /** The house by day, and one day of it opened. */
-export function SpreadPage({ state, date, spread, steering, feed }: SpreadPageProps) {
+export function SpreadPage({ state, date, spread, steering }: SpreadPageProps) {
   const { campaign } = state;
   if (!campaign) return <NoFinishYet />;
   const { plans, clean } = campaign;
@@ -51,7 +50,14 @@ export function SpreadPage({ state, date, spread, steering, feed }: SpreadPagePr
           : `Everything up to ${longDate(clean.finish)} is still open. One press finds a day for each job.`}
       </PageHead>
       {plans && <Plan state={state} campaign={campaign} date={date} steering={steering} />}
-      {plans && <CalendarSection hasFeed={feed.has} actions={feed} />}
+      {plans && (
+        <TextLink
+          href="/files#calendars"
+          sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}
+        >
+          Sessions in a calendar, and the plan as a file
+        </TextLink>
+      )}
     </>
   );
 }

@@ -1,8 +1,17 @@
 import { download } from '@/app/api/guard';
+import { alarmAsked } from '@/present/calendar/alarm';
 import { sessionsCalendar } from '@/server/calendar/sessions-calendar';
+import { originFrom } from '@/server/visitor';
 
 /** The sessions as a calendar file, of everybody or of one person. */
 export async function GET(request: Request): Promise<Response> {
-  const person = new URL(request.url).searchParams.get('person') ?? undefined;
-  return download('early-thaw.ics', 'text/calendar', (scope) => sessionsCalendar(scope, person));
+  const asked = new URL(request.url).searchParams;
+  return download('early-thaw.ics', 'text/calendar', (scope) =>
+    sessionsCalendar(scope, {
+      person: asked.get('person') ?? undefined,
+      alarm: alarmAsked(asked.get('alarm')),
+      origin: originFrom(request.headers),
+      calledOff: true,
+    }),
+  );
 }

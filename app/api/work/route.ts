@@ -1,5 +1,4 @@
 import { download } from '@/app/api/guard';
-import { stepNames } from '@/present/calendar/step-names';
 import { workTable } from '@/present/spread/work-table';
 import { keptHousehold } from '@/server/household/kept';
 
@@ -9,7 +8,7 @@ export async function GET(): Promise<Response> {
     const { household, tasks, plans } = await keptHousehold(scope);
     return workTable(plans?.latest.plan ?? { entries: [] }, {
       people: new Map(household.people.map((member) => [member.id, member.name])),
-      steps: stepNames(tasks),
+      tasks: new Map(tasks.map((task) => [task.id, task])),
     });
   });
 }

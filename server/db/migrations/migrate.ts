@@ -20,6 +20,7 @@ import { step018 } from './018-sweeps';
 import { step019 } from './019-single-places';
 import { step020 } from './020-the-record';
 import { step021 } from './021-pictures';
+import { step022 } from './022-calendar-events';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -45,6 +46,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step019,
   step020,
   step021,
+  step022,
 ];
 
 /** A database that knows migrations which this version does not. */
