@@ -53,6 +53,7 @@ const READ: Readonly<Record<string, readonly string[]>> = {
     '/paper/year/2026?by=room',
     '/paper/nothing',
   ],
+  start: ['/start'],
   '.': ['/'],
   'sign-in': ['/sign-in'],
   'help/[token]': ['/help/0123456789abcdef'],
@@ -88,6 +89,10 @@ const SENT: Readonly<
   'api/rooms': [['/api/rooms?take', () => 'floor,room,fixture\nGround floor,Bathroom,sink\n']],
   'api/busy': [['/api/busy?person=bram', () => CALENDAR]],
   'api/household': [['/api/household?back', () => '']],
+  'api/change': [
+    ['/api/change', () => JSON.stringify({ id: randomUUID(), input: { do: 'drop-room', id: 'bathroom' } })],
+    ['/api/change', () => 'no change at all'],
+  ],
   'api/pictures': [
     [`/api/pictures?id=${randomUUID()}&room=kitchen&moment=before`, () => 'no picture at all'],
   ],

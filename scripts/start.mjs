@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { openDataFolder, takeFolder } from './lib/data-folder.mjs';
+import { addressesInTheHome, codeToScan, hostFrom } from './lib/in-the-home.mjs';
 import { keepUp } from './lib/keep-up.mjs';
 import { ensureDebianPackages, ensureNodePackages } from './lib/packages.mjs';
 import { freePort, isPortFree } from './lib/ports.mjs';
@@ -45,6 +46,7 @@ try {
 
 async function bringUp() {
   process.stdout.write('Early Thaw\n');
+  const host = hostFrom(process.env);
   openDataFolder(folder);
   const taken = await takeFolder(folder, port);
   if (taken.runsAt !== undefined) {
@@ -70,8 +72,13 @@ async function bringUp() {
     : await stage('Database server', startDatabase);
   const env = { DATABASE_URL: database.url, EARLY_THAW_SECRET: database.secret };
   await stage('Data', () => prepareDatabase(env));
-  const startWeb = async () => started(await startApplication({ port, env, dev }));
+  const startWeb = async () => started(await startApplication({ port, env, host, dev }));
   running.push(keepUp('web server', await stage('Web server', startWeb), startWeb, giveUp));
+  const inTheHome = addressesInTheHome(host, port);
+  if (inTheHome.length > 0)
+    process.stdout.write(
+      `\n  From a phone in the same network: ${inTheHome.join(' or ')}\n${await codeToScan(inTheHome)}`,
+    );
   process.stdout.write(`\n  Open http://127.0.0.1:${port} in a browser. Ctrl-C stops it.\n`);
 }
 

@@ -1,13 +1,14 @@
 /// <reference lib="webworker" />
 
+import { isKept, KEPT } from '../present/offline/kept-pages';
+
 /**
- * Opens the day without a network: pages of the day come from the network while it answers, else from the phone; what
- * they are made of never changes under its name, and comes from the phone at once. Everything else is left alone.
+ * Opens what one needs away from the desk without a network: such pages come from the network while it answers, else from the
+ * phone; what they are made of never changes under its name, and comes from the phone at once. Everything else is left alone.
  */
 
 const worker = self as unknown as ServiceWorkerGlobalScope;
-/** The same name as in ui/day/run/keep-page.ts. */
-const KEPT = 'early-thaw-day';
+const START = '/start';
 const PARTS = '/_next/static/';
 const ANSWER_MS = 4_000;
 
@@ -18,8 +19,10 @@ worker.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
   if (request.method !== 'GET' || url.origin !== worker.location.origin) return;
-  if (request.mode === 'navigate') event.respondWith(page(request));
-  else if (url.pathname.startsWith(PARTS) && request.destination !== 'worker')
+  if (request.mode === 'navigate') {
+    if (url.pathname === START) event.respondWith(start(request));
+    else if (isKept(url.pathname)) event.respondWith(page(request));
+  } else if (url.pathname.startsWith(PARTS) && request.destination !== 'worker')
     event.respondWith(part(request));
 });
 
@@ -30,6 +33,15 @@ worker.addEventListener('notificationclick', (event) => {
     worker.clients.matchAll({ type: 'window' }).then((pages) => pages[0]?.focus().then(() => undefined)),
   );
 });
+
+/** Where it begins is for the server to say; without one, it begins with the day. */
+async function start(request: Request): Promise<Response> {
+  try {
+    return await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) });
+  } catch {
+    return Response.redirect(new URL('/day', worker.location.origin).href);
+  }
+}
 
 async function page(request: Request): Promise<Response> {
   const cache = await caches.open(KEPT);

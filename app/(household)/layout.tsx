@@ -5,14 +5,18 @@ import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { signOut } from '@/app/actions/access';
 import { current } from '@/server/current';
+import { keeperOf } from '@/server/keeper';
+import { requireScope } from '@/server/session';
 import { IceMark } from '@/ui/parts/ice-mark';
 import { Navigation } from '@/ui/parts/navigation';
 import { PlanIsOlder } from '@/ui/parts/plan-is-older';
 import { SchemeChoice } from '@/ui/parts/scheme-choice';
 import { TextLink } from '@/ui/parts/text-link';
 import { UnitsProvider } from '@/ui/parts/units';
+import { PocketProvider } from '@/ui/state/pocket';
 
 export default async function HouseholdLayout({ children }: { children: ReactNode }) {
+  const scope = await requireScope();
   const { household, campaign } = await current();
   const account = <Account name={household.name} />;
   return (
@@ -30,7 +34,9 @@ export default async function HouseholdLayout({ children }: { children: ReactNod
         }}
       >
         <PlanIsOlder isOlder={campaign?.stale === true} />
-        <UnitsProvider units={household.units}>{children}</UnitsProvider>
+        <PocketProvider keeper={keeperOf(scope.household)}>
+          <UnitsProvider units={household.units}>{children}</UnitsProvider>
+        </PocketProvider>
         <Box sx={{ display: { md: 'none' }, mt: 5, pt: 2, borderTop: '1px solid', borderColor: 'divider' }}>
           {account}
         </Box>

@@ -1,12 +1,5 @@
 import { rmSync, writeFileSync } from 'node:fs';
-import {
-  Builder,
-  By,
-  type IWebDriverOptionsCookie,
-  Key,
-  type WebDriver,
-  type WebElement,
-} from 'selenium-webdriver';
+import { Builder, By, type IWebDriverOptionsCookie, Key, type WebElement } from 'selenium-webdriver';
 import { type Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome';
 import { quickFolder } from '../../scripts/lib/quick-folder.mjs';
 
@@ -21,7 +14,7 @@ export type Size = { readonly width: number; readonly height: number };
 
 export class Browser {
   private constructor(
-    readonly driver: WebDriver,
+    readonly driver: Driver,
     private readonly base: string,
     private readonly profile: string,
   ) {}
@@ -50,11 +43,11 @@ export class Browser {
       '--lang=en-GB',
       `--user-data-dir=${profile}`,
     );
-    const driver = await new Builder()
+    const driver = (await new Builder()
       .forBrowser('chrome')
       .setChromeOptions(options)
       .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
-      .build();
+      .build()) as Driver;
     const browser = new Browser(driver, base, profile);
     await browser.resize(size);
     return browser;
@@ -74,6 +67,7 @@ export class Browser {
     await this.command('Network.clearBrowserCookies', {});
     await this.prefer({});
     await this.slowDown(1);
+    await this.command('Emulation.setTouchEmulationEnabled', { enabled: false });
     this.presses = 0;
   }
 
@@ -99,6 +93,31 @@ export class Browser {
       source,
     });
     this.scripts.push(identifier);
+  }
+
+  /** Is used by a finger, so that pages are kept as they are on a phone. */
+  async asPhone(): Promise<void> {
+    await this.command('Emulation.setTouchEmulationEnabled', { enabled: true, maxTouchPoints: 5 });
+    await this.command('Emulation.setEmitTouchEventsForMouse', { enabled: false });
+  }
+
+  /** Takes the network away, or gives it back. */
+  async cutOff(isOff: boolean): Promise<void> {
+    await this.driver.setNetworkConditions({
+      offline: isOff,
+      latency: 0,
+      download_throughput: -1,
+      upload_throughput: -1,
+    });
+  }
+
+  /** Why the browser would not put the application beside others. */
+  async faultsOfInstalling(): Promise<string[]> {
+    const { installabilityErrors } = await this.ask<{ installabilityErrors: { errorId: string }[] }>(
+      'Page.getInstallabilityErrors',
+      {},
+    );
+    return installabilityErrors.map(({ errorId }) => errorId);
   }
 
   /** Makes the processor so many times slower. */
@@ -364,11 +383,11 @@ export class Browser {
   }
 
   private async ask<T>(name: string, parameters: object): Promise<T> {
-    return (await (this.driver as Driver).sendAndGetDevToolsCommand(name, parameters)) as T;
+    return (await this.driver.sendAndGetDevToolsCommand(name, parameters)) as T;
   }
 
   private async command(name: string, parameters: object): Promise<void> {
-    await (this.driver as Driver).sendDevToolsCommand(name, parameters);
+    await this.driver.sendDevToolsCommand(name, parameters);
   }
 }
 

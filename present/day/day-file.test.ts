@@ -13,6 +13,7 @@ import { plan } from '@/core/spread';
 import { juniperRowUnderWay } from '@/demo/juniper-row';
 import { stateOf } from '@/ui/testing/demo-state';
 import { dayFile, whereOf } from './day-file';
+import { dayText } from './day-text';
 import { facesOf } from './step-face';
 
 const TODAY = '2027-03-01';
@@ -199,5 +200,17 @@ describe('dayFile', () => {
       );
     expect(steps('ines')).toContain(entry!.step);
     expect(steps('bram')).not.toContain(entry!.step);
+  });
+});
+
+describe('a day as a message', () => {
+  it('has a line a step with who does it, and no name where it is one person’s', () => {
+    const all = dayText(fileAt('17:00'));
+    const [head, ...lines] = all.split('\n');
+    expect(head).toBe('Monday 1 March');
+    expect(lines).toHaveLength(fileAt('17:00').pack.entries.length);
+    for (const line of lines) expect(line).toMatch(/^- \d\d:\d\d \p{L}+( and \p{L}+)*: .+, .+/u);
+    const own = dayText(fileAt('17:00', [], { person: 'bram' }));
+    expect(own).not.toContain('Bram:');
   });
 });

@@ -80,17 +80,20 @@ export async function prepareDatabase(env) {
   return result.stdout.trim();
 }
 
+const LOOPBACK = '127.0.0.1';
+const EVERY_ADDRESS = ['0.0.0.0', '::'];
+
 /** What somebody in the middle of their work asks first: loaded before that, so that no press waits for it. */
 const ASKED_AT_ONCE = ['/api/day/events', '/api/day/stream', '/api/day/file/today', '/day'];
 
-async function warmUp(port) {
-  for (const path of ASKED_AT_ONCE) await fetch(`http://127.0.0.1:${port}${path}`).catch(() => undefined);
+async function warmUp(base) {
+  for (const path of ASKED_AT_ONCE) await fetch(`${base}${path}`).catch(() => undefined);
 }
 
 /** Starts the web server; resolves when its first page answers. */
-export async function startApplication({ port, env, dev = false }) {
+export async function startApplication({ port, env, host = LOOPBACK, dev = false }) {
   const mode = dev ? ['dev', '--turbopack'] : ['start'];
-  const child = spawn(process.execPath, [...MEMORY, NEXT, ...mode, '-H', '127.0.0.1', '-p', String(port)], {
+  const child = spawn(process.execPath, [...MEMORY, NEXT, ...mode, '-H', host, '-p', String(port)], {
     cwd: root,
     env: {
       ...process.env,
@@ -108,6 +111,8 @@ export async function startApplication({ port, env, dev = false }) {
       if (process.env.EARLY_THAW_VERBOSE) process.stdout.write(chunk);
     });
   }
+  // Who listens to every address answers at this machine’s own, too.
+  const base = `http://${EVERY_ADDRESS.includes(host) ? LOOPBACK : host.includes(':') ? `[${host}]` : host}:${port}`;
   let over = false;
   const ended = new Promise((resolve) => {
     child.once('exit', resolve);
@@ -119,9 +124,9 @@ export async function startApplication({ port, env, dev = false }) {
     await ended;
   };
   for (let tries = 0; tries < ANSWER_SECONDS * 10 && !over; tries++) {
-    const answer = await fetch(`http://127.0.0.1:${port}/health`).catch(() => undefined);
+    const answer = await fetch(`${base}/health`).catch(() => undefined);
     if (answer?.ok) {
-      if (!dev) await warmUp(port);
+      if (!dev) await warmUp(base);
       return { pid: child.pid, ended, stop, words: () => words };
     }
     await pause(100);

@@ -2,11 +2,13 @@ import Box from '@mui/material/Box';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import type { DayFile, DayPerson } from '@/present/day/day-file';
+import { dayText } from '@/present/day/day-text';
 import type { KitScreen } from '@/present/supplies/supplies-model';
 import { clock, longDate, plusDays } from '@/present/words/words';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
+import { ShareButton } from '../parts/share-button';
 import type { DayAsks } from './ask-button';
 import { DayBoard } from './day-board';
 import { Kits } from './kits';
@@ -31,6 +33,7 @@ export function DayPage({ file, kits, rolled, asks }: DayPageProps) {
         {date === today && `${longDate(date)}. `}
         {sessionWords(file)}
       </PageHead>
+      <ShareButton title={longDate(date)} text={dayText(file)} href={`/day/${date}`} />
       <Stack spacing={2.5} useFlexGap>
         <Whose people={people} person={person} date={date} />
         <Sentence tone="note">{rolled && `What was missed has new days. ${rolled}`}</Sentence>

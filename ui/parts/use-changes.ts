@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
+import { usePocket } from '../state/pocket';
 import { useCommand } from '../state/use-command';
 import type { ChangeActions } from './change-actions';
 import { useStableEvents } from './use-stable-events';
@@ -19,6 +20,7 @@ export type Changes = {
 /** Changes by hand: shown at once, said to be kept once the server has them, taken back by undo. */
 export function useChanges(actions: ChangeActions): Changes {
   const command = useCommand();
+  const pocket = usePocket();
   const [said, setSaid] = useState('');
   const { undo, redo } = useStableEvents({
     undo: () => {
@@ -33,7 +35,11 @@ export function useChanges(actions: ChangeActions): Changes {
   return {
     send: (change, words = 'Kept.', show = () => {}) => {
       setSaid('');
-      command.send(actions.change, change, { show, onKept: () => setSaid(words) });
+      command.send(actions.change, change, {
+        show,
+        onKept: () => setSaid(words),
+        ...(pocket && { onNoAnswer: pocket.keep }),
+      });
     },
     undo,
     redo,

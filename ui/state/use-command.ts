@@ -19,7 +19,13 @@ export type Commands = {
   readonly send: <Value>(
     action: CommandAction<Value>,
     input?: unknown,
-    more?: { readonly show?: () => void; readonly onKept?: (value: Value) => void; readonly id?: string },
+    more?: {
+      readonly show?: () => void;
+      readonly onKept?: (value: Value) => void;
+      /** Where nobody answers: whether it is kept for later. */
+      readonly onNoAnswer?: (sent: Sent) => Promise<boolean>;
+      readonly id?: string;
+    },
   ) => void;
   readonly pending: boolean;
   /** What went wrong last; undefined again with the next press. */
@@ -36,7 +42,7 @@ export function useCommand(): Commands {
     retryDelay: TRY_AGAIN_MS,
     networkMode: 'always',
   });
-  const send: Commands['send'] = (action, input, { show, onKept, id = newId() } = {}) =>
+  const send: Commands['send'] = (action, input, { show, onKept, onNoAnswer, id = newId() } = {}) =>
     start(async () => {
       show?.();
       setFault(undefined);
@@ -45,7 +51,8 @@ export function useCommand(): Commands {
       const sent = { id, ...(input !== undefined && { input }) };
       const result = await mutateAsync({ action, sent }).catch(() => undefined);
       if (result?.ok) onKept?.((result as Extract<ActionResult<never>, { ok: true }>).value);
-      else setFault(result ? sentenceOf(result) : NO_ANSWER.change);
+      else if (result) setFault(sentenceOf(result));
+      else if (!(await onNoAnswer?.(sent))) setFault(NO_ANSWER.change);
     });
   return { send, pending, fault };
 }

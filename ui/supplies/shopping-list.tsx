@@ -9,6 +9,7 @@ import type { ShoppingRow, SuppliesScreen } from '@/present/supplies/supplies-mo
 import { longDate } from '@/present/words/words';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
+import { ShareButton } from '../parts/share-button';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 import { useChanges } from '../parts/use-changes';
@@ -32,6 +33,7 @@ export function ShoppingList({ screen, found, edits, actions }: ShoppingListProp
     <>
       <ChangeBar label="The list" edits={edits} changes={changes}>
         <Button onClick={copy}>Copy as text</Button>
+        <ShareButton title="To buy" text={shoppingText(shopping, total, found)} />
         <Button component="a" href="/api/supplies" download>
           Save as a table
         </Button>

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect } from 'react';
-import { forgetPages } from '../day/run/keep-page';
+import { forgetPages } from '../state/keep-pages';
 
 /** Shows nothing: takes the days off this device that somebody has left by signing out. */
 export function ForgetDays() {

@@ -1,8 +1,9 @@
-import { createHash, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import { type DayFile, dayFile } from '@/present/day/day-file';
 import type { Sender } from '@/server/commands/carry-out';
 import { currentOf } from '@/server/current';
 import { versionsOf } from '@/server/household/kept';
+import { keeperOf } from '@/server/keeper';
 import { secondIn } from '@/server/process/clock';
 import { eventsOn, lastingBefore } from '@/server/repositories/day';
 
@@ -35,12 +36,4 @@ export async function fileFor(
     seq,
     revision,
   });
-}
-
-/** The same for every link that is given to one helper, and no key to anything. */
-function keeperOf(household: string, helper: string | undefined): string {
-  return createHash('sha256')
-    .update(`${household} ${helper ?? ''}`)
-    .digest('hex')
-    .slice(0, 24);
 }

@@ -1,9 +1,9 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import type { DayFile } from '@/present/day/day-file';
+import { keepPage } from '../../state/keep-pages';
 import { newId } from '../../state/new-id';
 import { cupboardOf } from './cupboard';
 import { type DayState, DayStore } from './day-store';
-import { keepPage } from './keep-page';
 import { whenQuiet } from './when-quiet';
 import { wireTo } from './wire';
 

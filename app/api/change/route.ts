@@ -1,0 +1,24 @@
+import { NextResponse } from 'next/server';
+import { change } from '@/app/actions/edit';
+import { currentScope, isSameOrigin } from '@/server/session';
+import { readUpload } from '@/server/upload';
+
+const MOST_BYTES = 200_000;
+
+/** A change that was made while the server was out of reach: carried out as it would have been then, and once. */
+export async function POST(request: Request): Promise<Response> {
+  if (!(await isSameOrigin())) return new Response(null, { status: 403 });
+  if (!(await currentScope())) return new Response(null, { status: 401 });
+  const body = await readUpload(request, MOST_BYTES);
+  if (!body.ok) return new Response(null, { status: 413 });
+  return NextResponse.json(await change(parsed(body.text)));
+}
+
+/** Undefined where it is no JSON: then it is refused like anything that is no change. */
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}

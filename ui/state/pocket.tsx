@@ -1,0 +1,120 @@
+'use client';
+import Box from '@mui/material/Box';
+import { useRouter } from 'next/navigation';
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
+import type { ActionResult } from '@/present/forms/result';
+import { type Sent, sentenceOf } from './command';
+import { keepAhead } from './keep-pages';
+import { isOutOfReach, keepForLater, waiting, wasSent } from './outbox';
+
+/**
+ * The application away from its server: pages are kept on a phone, changes wait on the device, and go out in their order
+ * once the server answers again.
+ */
+
+type Pocket = {
+  /** Keeps a change for later where the server is out of reach; says whether it did. */
+  readonly keep: (sent: Sent) => Promise<boolean>;
+};
+
+const PocketContext = createContext<Pocket | undefined>(undefined);
+
+export function usePocket(): Pocket | undefined {
+  return useContext(PocketContext);
+}
+
+type PocketProviderProps = {
+  /** Names the household to this device, and is no key to anything. */
+  readonly keeper: string;
+  readonly children: ReactNode;
+};
+
+/** Phones and what was put beside the other applications; a desk has a network. */
+const IN_THE_HAND = '(pointer: coarse), (display-mode: standalone)';
+/** So often are pages kept anew. */
+const KEEP_AGAIN_MS = 15 * 60_000;
+const TRY_AGAIN_MS = 20_000;
+
+export function PocketProvider({ keeper, children }: PocketProviderProps) {
+  const { count, fault, look } = useOutbox(keeper);
+  useEffect(() => {
+    if (window.matchMedia(IN_THE_HAND).matches && isTimeToKeep()) void keepAhead();
+  }, []);
+  const pocket = useMemo<Pocket>(
+    () => ({
+      keep: async (sent) => {
+        if (!(await isOutOfReach())) return false;
+        const kept = await keepForLater(keeper, sent).then(
+          () => true,
+          () => false,
+        );
+        if (kept) look();
+        return kept;
+      },
+    }),
+    [keeper, look],
+  );
+  return (
+    <PocketContext value={pocket}>
+      <Box role="status" sx={count + fault.length > 0 ? NOTE : undefined}>
+        {count > 0 &&
+          `${count === 1 ? 'One change is' : `${count} changes are`} kept on this device, and will be sent when the server can be reached.`}{' '}
+        {fault}
+      </Box>
+      {children}
+    </PocketContext>
+  );
+}
+
+const NOTE = { p: 1.5, mb: 2, borderRadius: '3px', bgcolor: 'var(--mui-palette-thaw-sunSoft)' } as const;
+
+function isTimeToKeep(): boolean {
+  const last = Number(sessionStorage.getItem('kept-at') ?? 0);
+  if (Date.now() - last < KEEP_AGAIN_MS) return false;
+  sessionStorage.setItem('kept-at', String(Date.now()));
+  return true;
+}
+
+/** What waits, sent as soon as somebody answers. */
+function useOutbox(keeper: string) {
+  const router = useRouter();
+  const [state, setState] = useState({ count: 0, fault: '' });
+  const [turn, setTurn] = useState(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: looked at anew where something was kept
+  useEffect(() => {
+    let isOver = false;
+    const flush = async () => {
+      const sent = await sendAll(keeper).catch(() => undefined);
+      if (isOver || !sent) return;
+      setState({ count: sent.left, fault: sent.faults.join(' ') });
+      if (sent.done > 0) router.refresh();
+    };
+    void flush();
+    const timer = setInterval(() => void flush(), TRY_AGAIN_MS);
+    window.addEventListener('online', flush);
+    return () => {
+      isOver = true;
+      clearInterval(timer);
+      window.removeEventListener('online', flush);
+    };
+  }, [keeper, router, turn]);
+  const look = useMemo(() => () => setTurn((last) => last + 1), []);
+  return { ...state, look };
+}
+
+/** One after the other, as they were made; a second page that sends them too changes nothing. */
+async function sendAll(keeper: string): Promise<{ left: number; done: number; faults: string[] }> {
+  const all = await waiting(keeper);
+  const faults: string[] = [];
+  let done = 0;
+  for (const { key, sent } of all) {
+    const result = await fetch('/api/change', { method: 'POST', body: JSON.stringify(sent) })
+      .then((answer) => (answer.ok ? (answer.json() as Promise<ActionResult>) : undefined))
+      .catch(() => undefined);
+    if (!result) return { left: all.length - done, done, faults };
+    await wasSent(key);
+    done += 1;
+    if (!result.ok) faults.push(sentenceOf(result));
+  }
+  return { left: 0, done, faults };
+}
