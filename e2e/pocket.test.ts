@@ -32,7 +32,7 @@ describe('in the pocket', () => {
       expect(await browser.faultsOfInstalling()).toEqual([]);
       await browser.goTo(manifest.start_url);
       // It is the first of March, five in the afternoon, and there is work this evening.
-      await browser.waitForPath(/^\/day$/);
+      await browser.waitForPath(/^\/day/);
     }, PHONE);
     await visit(async (browser) => {
       await signUp(browser);

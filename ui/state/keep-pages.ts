@@ -26,7 +26,7 @@ export async function keepPage(): Promise<void> {
 
 /** Keeps what one will need away from the desk before anybody has opened it. */
 export async function keepAhead(): Promise<void> {
-  if (!canKeep()) return;
+  if (!canKeep() || !isTimeToKeep()) return;
   try {
     await register();
     const cache = await caches.open(KEPT);
@@ -34,6 +34,16 @@ export async function keepAhead(): Promise<void> {
   } catch {
     // The next page that is opened with a network tries again.
   }
+}
+
+/** So often are pages kept anew. */
+const KEEP_AGAIN_MS = 15 * 60_000;
+const KEPT_AT = 'early-thaw-kept-at';
+
+function isTimeToKeep(): boolean {
+  if (Date.now() - Number(sessionStorage.getItem(KEPT_AT) ?? 0) < KEEP_AGAIN_MS) return false;
+  sessionStorage.setItem(KEPT_AT, String(Date.now()));
+  return true;
 }
 
 async function register(): Promise<void> {
@@ -58,6 +68,7 @@ async function keepParts(cache: Cache, parts: readonly string[]): Promise<void> 
  */
 export async function forgetPages(): Promise<void> {
   if (!('caches' in window)) return;
+  sessionStorage.removeItem(KEPT_AT);
   const cache = await caches.open(KEPT);
   for (const request of await cache.keys())
     if (isOfHousehold(new URL(request.url).pathname)) await cache.delete(request);

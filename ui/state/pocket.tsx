@@ -31,14 +31,12 @@ type PocketProviderProps = {
 
 /** Phones and what was put beside the other applications; a desk has a network. */
 const IN_THE_HAND = '(pointer: coarse), (display-mode: standalone)';
-/** So often are pages kept anew. */
-const KEEP_AGAIN_MS = 15 * 60_000;
 const TRY_AGAIN_MS = 20_000;
 
 export function PocketProvider({ keeper, children }: PocketProviderProps) {
   const { count, fault, look } = useOutbox(keeper);
   useEffect(() => {
-    if (window.matchMedia(IN_THE_HAND).matches && isTimeToKeep()) void keepAhead();
+    if (window.matchMedia(IN_THE_HAND).matches) void keepAhead();
   }, []);
   const pocket = useMemo<Pocket>(
     () => ({
@@ -67,13 +65,6 @@ export function PocketProvider({ keeper, children }: PocketProviderProps) {
 }
 
 const NOTE = { p: 1.5, mb: 2, borderRadius: '3px', bgcolor: 'var(--mui-palette-thaw-sunSoft)' } as const;
-
-function isTimeToKeep(): boolean {
-  const last = Number(sessionStorage.getItem('kept-at') ?? 0);
-  if (Date.now() - last < KEEP_AGAIN_MS) return false;
-  sessionStorage.setItem('kept-at', String(Date.now()));
-  return true;
-}
 
 /** What waits, sent as soon as somebody answers. */
 function useOutbox(keeper: string) {
