@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, inject, it } from 'vitest';
 import { hugeHome } from '@/demo/example-homes';
+import { findings } from './support/axe';
 import type { Browser } from './support/browser';
 import { enterDemo, signUp, visit } from './support/visit';
 
@@ -77,7 +78,7 @@ describe('in and out', () => {
         'Ground,Den,living,5,Wall,dragon',
       ];
       await hand(browser, 'Import a table', file('rooms.csv', lines.join('\n')));
-      await browser.see('1 fixture can be read; the house then has 1 room.');
+      await browser.see('1 fixture can be read: 0 known, 1 new, 0 moved. The house then has 1 room.');
       await browser.see('Line 3: "0" cannot be in the column room_length_m.');
       await browser.see('Line 4: The catalogue knows no fixture "dragon".');
       expect(JSON.parse(await fetched(browser, '/api/household')).home.floors).toEqual([]);
@@ -93,7 +94,7 @@ describe('in and out', () => {
     });
   });
 
-  it('reads UTF-16 and says so of another encoding; what looks like a formula stays text', async () => {
+  it('reads UTF-16 and Windows’ letters, and says so; what looks like a formula stays text', async () => {
     await visit(async (browser) => {
       await signUp(browser);
       await browser.goTo('/files');
@@ -102,15 +103,43 @@ describe('in and out', () => {
         'Import a table',
         file('latin.csv', Buffer.from(`${HEAD}\nGround,Caf\xe9,living,5,Wall,books,2`, 'latin1')),
       );
-      await browser.see('This file is not in UTF-8');
+      await browser.see(
+        'It is not in UTF-8 and was read with Windows’ letters of the West. Look at the names',
+      );
       const wide = `\uFEFF${HEAD}\nGround,=2+3,living,5,Wall,books,2`;
       await hand(browser, 'Import a table', file('wide.csv', Buffer.from(wide, 'utf16le')));
-      await browser.see('1 fixture can be read; the house then has 1 room.');
+      await browser.see('1 fixture can be read: 0 known, 1 new, 0 moved. The house then has 1 room.');
       await browser.press('button', 'Import what can be read');
       await browser.see('Imported.');
       expect(await fetched(browser, '/api/rooms')).toContain("'=2+3");
       await browser.goTo('/walk');
       await browser.find('link', /^=2\+3/);
+    });
+  });
+
+  it('reads a spreadsheet’s own file, asks what is in doubt, and never doubles the house', async () => {
+    await visit(async (browser) => {
+      await signUp(browser);
+      await browser.goTo('/files');
+      const xlsx = join(process.cwd(), 'core', 'formats', 'examples', 'rooms-of-one.xlsx');
+      await hand(browser, 'Import a table', xlsx);
+      await browser.see(/\d+ fixtures can be read: 0 known, \d+ new, 0 moved\./);
+      await browser.press('button', 'Import what can be read');
+      await browser.see('Imported.');
+      await hand(browser, 'Import a table', xlsx);
+      await browser.see(/\d+ fixtures can be read: \d+ known, 0 new, 0 moved\./);
+      const lines = [`${HEAD},last_done`, 'Ground,Den,living,5,Wall,Bookcasse,1,,03/04/2026'];
+      await hand(browser, 'Import a table', file('doubt.csv', lines.join('\n')));
+      await browser.press('button', /^Read “Bookcasse” as “/);
+      await browser.see('"03/04/2026" cannot be in the column last_done.');
+      expect(await findings(browser), 'what is in doubt').toEqual([]);
+      await browser.choose('03/04/2027 is', '3 April: the day comes first');
+      await browser.see(/1 fixture can be read: 0 known, 1 new/);
+      await browser.press('button', 'Import what can be read');
+      await browser.see('Imported.');
+      expect(await fetched(browser, '/api/rooms')).toContain('2026-04-03');
+      await hand(browser, 'Import a table', file('old.xls', Buffer.from([0xd0, 0xcf, 0x11, 0xe0, 0xa1])));
+      await browser.see('This spreadsheet cannot be read.');
     });
   });
 

@@ -8,11 +8,14 @@ export type Upload =
 const UTF16_LITTLE = [0xff, 0xfe];
 const UTF16_BIG = [0xfe, 0xff];
 
+export function tooLarge(mostBytes: number): string {
+  return `This file is larger than ${mostBytes / 1e6} MB. Nothing was read.`;
+}
+
 /** Reads the body of a request, not a byte more than is allowed. */
 export async function readUpload(request: Request, mostBytes = MOST_FILE_BYTES): Promise<Upload> {
   const bytes = await readBytes(request, mostBytes);
-  if (!bytes)
-    return { ok: false, sentence: `This file is larger than ${mostBytes / 1e6} MB. Nothing was read.` };
+  if (!bytes) return { ok: false, sentence: tooLarge(mostBytes) };
   return decode(bytes);
 }
 

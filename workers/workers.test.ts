@@ -30,28 +30,30 @@ describe('the thread that plans', () => {
 describe('the thread that reads files', () => {
   const range = { timezone: 'Europe/Berlin', from: '2027-03-01', to: '2027-03-31' };
 
-  it('reads each as what it is', () => {
-    const table = readFile({
+  it('reads each as what it is', async () => {
+    const { file: read, table } = (await readFile({
       as: 'rooms',
-      text: writeRoomsTable(household.home),
+      bytes: Buffer.from(writeRoomsTable(household.home)),
       home: { ...household.home, floors: [] },
-    }) as FileRead['rooms'];
-    expect(table.faults).toEqual([]);
-    expect(table.fixtures).toBeGreaterThan(10);
-    const file = readFile({ as: 'household', text: JSON.stringify(household) }) as FileRead['household'];
+      words: {},
+    })) as FileRead['rooms'];
+    expect(read).toMatchObject({ is: 'table', letters: 'UTF-8' });
+    expect(table?.faults).toEqual([]);
+    expect(table?.fixtures).toBeGreaterThan(10);
+    const file = await readFile({ as: 'household', text: JSON.stringify(household) });
     expect(file).toMatchObject({ ok: true, value: { name: 'no machines' } });
-    expect(readFile({ as: 'calendar', text: 'no calendar', range })).toEqual({
+    expect(await readFile({ as: 'calendar', text: 'no calendar', range })).toEqual({
       ok: false,
       why: 'no-calendar',
     });
   });
 
-  it('lists no more faults than anybody would read', () => {
+  it('lists no more faults than anybody would read', async () => {
     const marks = Array.from({ length: 3_000 }, () => ({}));
-    const read = readFile({
+    const read = (await readFile({
       as: 'household',
       text: JSON.stringify({ ...household, marks }),
-    }) as FileRead['household'];
+    })) as FileRead['household'];
     expect(!read.ok && read.faults.length).toBe(1_000);
   });
 });

@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { NextResponse } from 'next/server';
+import { MOST_FILE_BYTES } from '@/core/basics/limits';
 import type { FileReport } from '@/present/files/file-report';
 import type { HouseholdScope } from '@/server/db/scope';
 import { TooLong } from '@/server/file-reader';
 import { log } from '@/server/process/log';
 import { currentScope, isSameOrigin } from '@/server/session';
-import { readUpload } from '@/server/upload';
+import { readBytes, readUpload, tooLarge } from '@/server/upload';
 
 const BYTE_ORDER_MARK = '\ufeff';
 
@@ -28,20 +29,42 @@ export async function download(
   });
 }
 
-/** A file that is handed in: from this site, by somebody who is signed in, and not too large. */
-export async function upload(
+/** A text file that is handed in: from this site, by somebody who is signed in, and not too large. */
+export function upload(
   request: Request,
   take: (scope: HouseholdScope, text: string, id: string) => Promise<FileReport>,
   mostBytes?: number,
 ): Promise<Response> {
+  return handedIn(request, async (scope, id) => {
+    const file = await readUpload(request, mostBytes);
+    return file.ok ? take(scope, file.text, id) : file;
+  });
+}
+
+/** The same for a file of whichever kind. */
+export function uploadBytes(
+  request: Request,
+  take: (scope: HouseholdScope, bytes: Uint8Array, id: string) => Promise<FileReport>,
+  mostBytes = MOST_FILE_BYTES,
+): Promise<Response> {
+  return handedIn(request, async (scope, id) => {
+    const bytes = await readBytes(request, mostBytes);
+    return bytes ? take(scope, bytes, id) : { ok: false, sentence: tooLarge(mostBytes) };
+  });
+}
+
+type Unread = { readonly ok: false; readonly sentence: string };
+
+async function handedIn(
+  request: Request,
+  take: (scope: HouseholdScope, id: string) => Promise<FileReport | Unread>,
+): Promise<Response> {
   if (!(await isSameOrigin())) return report(403, 'This came from another page and was not carried out.');
   const scope = await currentScope();
   if (!scope) return report(401, 'You are signed out by now. Sign in again and choose the file again.');
-  const file = await readUpload(request, mostBytes);
-  if (!file.ok) return report(413, file.sentence);
   try {
-    const result = await take(scope, file.text, commandOf(request));
-    return NextResponse.json(result);
+    const result = await take(scope, commandOf(request));
+    return 'ok' in result ? report(413, result.sentence) : NextResponse.json(result);
   } catch (error) {
     if (error instanceof TooLong)
       return report(

@@ -71,7 +71,11 @@ describe('the table of rooms', () => {
       'The catalogue knows no surface "unobtainium".',
     ],
     ['an unknown fixture', 'G,Den,living,4,Wall,dragon', 'The catalogue knows no fixture "dragon".'],
-    ['an unknown kind of room', 'G,Den,ballroom,4,Wall,shelf', 'There is no kind of room "ballroom".'],
+    [
+      'an unknown kind of room',
+      'G,Den,ballroom,4,Wall,shelf',
+      'There is no kind of room "ballroom". Is “Bathroom” meant?',
+    ],
     [
       'a formula for a number',
       'G,Den,living,4,Wall,shelf,=1+1',

@@ -2,7 +2,12 @@ import Papa from 'papaparse';
 import type { z } from 'zod';
 import { type Counted, MOST, MOST_NAME } from '../basics/limits';
 import { oneLine } from '../basics/scalars';
-import { FIXTURE_KINDS, type FixtureKindName, isFixtureKind } from '../catalogue/fixture-kinds';
+import {
+  FIXTURE_KINDS,
+  type FixtureKindName,
+  fixtureKindIn,
+  isFixtureKind,
+} from '../catalogue/fixture-kinds';
 import { newFixture } from '../furnish/fixture';
 import {
   type Fixture,
@@ -18,6 +23,8 @@ import {
 import { fixtureSchema, roomSchema } from '../home/room-schema';
 import { SURFACES } from '../home/surfaces';
 import { isFormula, readCell, writeTable } from './cell';
+import { type DateOrder, dateIn, orderOfDates } from './dates';
+import { nearestKind, nearestOf } from './near-names';
 
 /** Rooms and fixtures as a table of comma-separated values, a line a fixture: written for a spreadsheet, read back from one. */
 
@@ -88,21 +95,56 @@ function linesOf(floor: Floor): Line[] {
 export type LineFault = { readonly line: number; readonly what: string };
 
 export type ReadTable = {
-  /** The home with the lines that could be read: known ids are written anew, everything else is added. */
+  /** The home with the lines that could be read: what is known is written anew, everything else is added. */
   readonly home: Home;
   readonly fixtures: number;
+  readonly counts: TableCounts;
+  /** Names that nobody knows, with what they nearly are. */
+  readonly near: readonly NearName[];
+  /** Whether dates such as 03/04/2027 could be read both ways, and nobody has said which. */
+  readonly datesInDoubt: boolean;
   readonly faults: readonly LineFault[];
 };
 
+/** What becomes of fixtures: those that are known, those of them that move, what is new, and what the table does not have. */
+export type TableCounts = {
+  readonly known: number;
+  readonly moved: number;
+  readonly added: number;
+  readonly missing: number;
+};
+
+export type NearName = { readonly written: string; readonly kind: FixtureKindName; readonly name: string };
+
+/** What somebody has said of a table after a first look. */
+export type TableWords = {
+  readonly dates?: DateOrder | undefined;
+  /** What is meant by names that nobody knows, by how they are written. */
+  readonly meant?: Readonly<Record<string, string>> | undefined;
+};
+
 /** Reads a table into a home. Lines that cannot be read are left out and listed; `newId` names what is new. */
-export function readRoomsTable(text: string, home: Home, newId: () => string): ReadTable {
+export function readRoomsTable(
+  text: string,
+  home: Home,
+  newId: () => string,
+  words: TableWords = {},
+): ReadTable {
   const { rows, faults } = parse(text);
-  const reader = new Reader(home, newId);
+  const order = words.dates ?? orderOfDates(rows.flatMap(({ cells }) => cells.last_done ?? []));
+  const reader = new Reader(home, newId, { dates: order, meant: words.meant ?? {} });
   for (const { line, cells } of rows) {
     const fault = reader.take(cells);
     if (fault) faults.push({ line, what: fault });
   }
-  return { home: reader.result(), fixtures: reader.fixtures, faults };
+  return {
+    home: reader.result(),
+    fixtures: reader.fixtures,
+    counts: reader.counts(),
+    near: reader.near(),
+    datesInDoubt: order === undefined,
+    faults,
+  };
 }
 
 function parse(text: string): { rows: { line: number; cells: Cells }[]; faults: LineFault[] } {
@@ -132,12 +174,19 @@ function parse(text: string): { rows: { line: number; cells: Cells }[]; faults: 
         return;
       }
       const [error] = errors;
-      if (error) faults.push({ line: at, what: `This line is cut short or quoted wrongly (${error.code}).` });
+      if (error) faults.push({ line: at, what: brokenLine(line - at) });
       else rows.push({ line: at, cells: cellsOf(header, data) });
     },
   });
   if (!header) faults.push({ line: 1, what: 'The file is empty.' });
   return { rows, faults };
+}
+
+/** A quotation mark that is never closed takes all that follows for its own. */
+function brokenLine(swallowed: number): string {
+  return swallowed > 1
+    ? `A quotation mark is opened here and not closed, so that the ${swallowed - 1} lines after it were taken for a part of it.`
+    : 'A quotation mark is opened here and not closed, or stands where none may stand.';
 }
 
 function cellsOf(header: readonly string[], data: readonly string[]): Cells {
@@ -158,10 +207,19 @@ class Reader {
   private readonly stops = new Map<string, Stop>();
   /** Where each fixture stands by now. */
   private readonly places = new Map<string, Stop>();
+  /** Fixtures as they were before the table, and those of them that a line was about. */
+  private readonly before = new Map<string, Fixture>();
+  private readonly met = new Set<string>();
+  private moved = 0;
+  private readonly unknown = new Map<string, NearName>();
 
   constructor(
     private readonly home: Home,
     private readonly newId: () => string,
+    private readonly words: {
+      readonly dates: DateOrder | undefined;
+      readonly meant: Readonly<Record<string, string>>;
+    },
   ) {
     this.floors = structuredClone(home.floors);
     this.floorsByName = new Map(this.floors.map((floor) => [floor.name, floor]));
@@ -170,9 +228,26 @@ class Reader {
         this.rooms.set(keyOf(floor.name, room.name), room);
         for (const stop of room.stops) {
           this.stops.set(keyOf(room.id, yesNo(stop.shell), stop.name), stop);
-          for (const fixture of stop.fixtures) this.places.set(fixture.id, stop);
+          for (const fixture of stop.fixtures) {
+            this.places.set(fixture.id, stop);
+            this.before.set(fixture.id, fixture);
+          }
         }
       }
+  }
+
+  counts(): TableCounts {
+    const known = this.met.size;
+    return {
+      known,
+      moved: this.moved,
+      added: this.fixtures - known,
+      missing: this.before.size - known,
+    };
+  }
+
+  near(): NearName[] {
+    return [...this.unknown.values()];
   }
 
   result(): Home {
@@ -191,7 +266,7 @@ class Reader {
     }
     const room = this.readRoom(floorName, cells);
     if (typeof room === 'string') return room;
-    const fixture = cells.fixture ? this.readFixture(cells) : undefined;
+    const fixture = cells.fixture ? this.readFixture(floorName, cells) : undefined;
     if (typeof fixture === 'string') return fixture;
     if (fixture && !this.places.has(fixture.id) && this.places.size >= MOST.fixtures)
       return `A home holds at most ${MOST.fixtures} fixtures.`;
@@ -220,8 +295,9 @@ class Reader {
   private readRoom(floorName: string, cells: Cells): RoomBase | string {
     const name = nameIn(cells.room ?? '');
     const known = this.rooms.get(keyOf(floorName, name));
-    const kind = roomKindOf(cells.room_kind) ?? known?.kind;
-    if (cells.room_kind && !kind) return `There is no kind of room "${shown(cells.room_kind)}".`;
+    const said = roomKindOf(cells.room_kind);
+    if (cells.room_kind && !said) return unknownRoom(cells.room_kind);
+    const kind = said ?? known?.kind;
     const [length, width] = roomSizes(kind ?? 'store').middle;
     const sizes = {
       lengthM: numberOf(cells.room_length_m) ?? known?.lengthM ?? length,
@@ -238,34 +314,54 @@ class Reader {
     return room.success ? room.data : sentenceOf(room.error.issues[0], cells);
   }
 
-  private readFixture(cells: Cells): Fixture | string {
-    const kind = fixtureKindOf(cells.fixture as string);
-    if (!kind) return `The catalogue knows no fixture "${shown(cells.fixture as string)}".`;
+  private readFixture(floorName: string, cells: Cells): Fixture | string {
+    const written = cells.fixture as string;
+    const kind = fixtureKindOf(this.words.meant[written] ?? written);
+    if (!kind) return this.unknownFixture(written);
     if (cells.surface && !(SURFACES as readonly string[]).includes(cells.surface))
       return `The catalogue knows no surface "${shown(cells.surface)}".`;
-    const base = newFixture(cells.fixture_id || this.newId(), kind);
-    const sizes = {
-      widthM: numberOf(cells.width_m),
-      heightM: numberOf(cells.height_m),
-      shelfM: numberOf(cells.shelf_m),
-      drawers: numberOf(cells.drawers),
-      slats: numberOf(cells.slats),
-    };
-    const fixture = fixtureSchema.safeParse({
-      ...base,
-      count: numberOf(cells.count) ?? base.count,
-      height: cells.height?.toLowerCase() || base.height,
-      size: Object.fromEntries(Object.entries(sizes).filter(([, size]) => size !== undefined)),
+    const known = this.knownFixture(floorName, kind, cells);
+    const base = newFixture(known?.id ?? (cells.fixture_id || this.newId()), kind);
+    const old: Partial<Fixture> = known?.kind === kind ? known : {};
+    const fixture = fixtureSchema.safeParse({ ...base, ...kept(old, cells), ...this.said(base, old, cells) });
+    return fixture.success ? fixture.data : sentenceOf(fixture.error.issues[0], cells);
+  }
+
+  /** What the cells say; what has no column stays as it was, and an empty cell is as usual. */
+  private said(base: Fixture, old: Partial<Fixture>, cells: Cells): Partial<Record<keyof Fixture, unknown>> {
+    const lastDone = cells.last_done && dateIn(cells.last_done, this.words.dates);
+    return {
+      ...(cells.count !== undefined && { count: numberOf(cells.count) ?? base.count }),
+      ...(cells.height !== undefined && { height: cells.height.toLowerCase() || base.height }),
+      size: sizesIn(cells, old.size ?? {}),
       ...(cells.surface && { surface: cells.surface }),
-      soil: cells.soil?.toLowerCase() || base.soil,
-      fullness: cells.fullness?.toLowerCase() || base.fullness,
-      leave: isYes(cells.leave),
-      ...(cells.last_done && { lastDone: cells.last_done }),
+      ...(cells.soil !== undefined && { soil: cells.soil.toLowerCase() || base.soil }),
+      ...(cells.fullness !== undefined && { fullness: cells.fullness.toLowerCase() || base.fullness }),
+      ...(cells.leave !== undefined && { leave: isYes(cells.leave) }),
+      ...(lastDone && { lastDone }),
       ...(cells.mend && { mend: cells.mend }),
       ...(cells.needs && { needs: cells.needs }),
       ...(cells.places && { places: cells.places.split('|').map(oneLine) }),
-    });
-    return fixture.success ? fixture.data : sentenceOf(fixture.error.issues[0], cells);
+    };
+  }
+
+  /** The fixture that a line is about: by its id, else the first of its kind at its stop, else in its room, that no line was about. */
+  private knownFixture(floorName: string, kind: FixtureKindName, cells: Cells): Fixture | undefined {
+    if (cells.fixture_id) return this.before.get(cells.fixture_id);
+    const room = this.rooms.get(keyOf(floorName, nameIn(cells.room ?? '')));
+    if (!room) return undefined;
+    const free = (stop: Stop | undefined) =>
+      stop?.fixtures.find(({ id, kind: own }) => own === kind && this.before.has(id) && !this.met.has(id));
+    return (
+      free(this.stops.get(stopKey(room.id, cells))) ??
+      room.stops.map(free).find((found) => found !== undefined)
+    );
+  }
+
+  private unknownFixture(written: string): string {
+    const near = nearestKind(written);
+    if (near) this.unknown.set(written, { written, ...near });
+    return `The catalogue knows no fixture "${shown(written)}".${near ? ` Is “${near.name}” meant?` : ''}`;
   }
 
   private place(floorName: string, read: RoomBase, cells: Cells, fixture: Fixture | undefined): void {
@@ -301,6 +397,10 @@ class Reader {
   private put(stop: Stop, fixture: Fixture): void {
     this.fixtures += 1;
     const known = this.places.get(fixture.id);
+    if (this.before.has(fixture.id) && !this.met.has(fixture.id)) {
+      this.met.add(fixture.id);
+      if (known !== stop) this.moved += 1;
+    }
     this.places.set(fixture.id, stop);
     if (known === stop) {
       stop.fixtures = stop.fixtures.map((other) => (other.id === fixture.id ? fixture : other));
@@ -330,13 +430,47 @@ function stopKey(roomId: string, cells: Cells): string {
   return keyOf(roomId, yesNo(shell), name);
 }
 
+/** What a table without these columns leaves as it is. */
+function kept(old: Partial<Fixture>, cells: Cells): Partial<Fixture> {
+  const { surface, lastDone, mend, needs, places, ...always } = old;
+  return {
+    ...always,
+    ...(cells.surface === undefined && surface && { surface }),
+    ...(cells.last_done === undefined && lastDone && { lastDone }),
+    ...(cells.mend === undefined && mend && { mend }),
+    ...(cells.needs === undefined && needs && { needs }),
+    ...(cells.places === undefined && places && { places }),
+  };
+}
+
+function sizesIn(cells: Cells, old: Fixture['size']): Record<string, number> {
+  const sizes = [
+    ['widthM', cells.width_m, old.widthM],
+    ['heightM', cells.height_m, old.heightM],
+    ['shelfM', cells.shelf_m, old.shelfM],
+    ['drawers', cells.drawers, old.drawers],
+    ['slats', cells.slats, old.slats],
+  ] as const;
+  return Object.fromEntries(
+    sizes.flatMap(([name, cell, before]) => {
+      const size = cell === undefined ? before : numberOf(cell);
+      return size === undefined ? [] : [[name, size]];
+    }),
+  );
+}
+
+function unknownRoom(text: string): string {
+  const near = nearestOf(text, Object.values(ROOM_KINDS));
+  return `There is no kind of room "${shown(text)}".${near ? ` Is “${near}” meant?` : ''}`;
+}
+
 function roomKindOf(text: string | undefined): RoomKind | undefined {
   return byKeyOrName(ROOM_KINDS, text, (name) => name);
 }
 
 function fixtureKindOf(text: string): FixtureKindName | undefined {
   if (isFixtureKind(text)) return text;
-  return byKeyOrName(FIXTURE_KINDS, text, (kind) => kind.name);
+  return byKeyOrName(FIXTURE_KINDS, text, (kind) => kind.name) ?? fixtureKindIn(text);
 }
 
 function byKeyOrName<Key extends string, Row>(

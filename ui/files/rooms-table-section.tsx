@@ -3,26 +3,47 @@ import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import type { FileReport } from '@/present/files/file-report';
 import { ChooseFile } from '../parts/choose-file';
+import { NativeSelect } from '../parts/native-select';
 import { Report } from './report';
 import { useUpload } from './use-upload';
 
 const ADDRESS = '/api/rooms';
 
+/** What was said of a table that could be read in two ways. */
+type Said = { readonly dates: string; readonly meant: Readonly<Record<string, string>> };
+const NOTHING_SAID: Said = { dates: '', meant: {} };
+
+function addressOf({ dates, meant }: Said, take = false): string {
+  const asked = new URLSearchParams({
+    ...(dates !== '' && { dates }),
+    ...(Object.keys(meant).length > 0 && { meant: JSON.stringify(meant) }),
+    ...(take && { take: '' }),
+  });
+  return `${ADDRESS}?${asked}`;
+}
+
 /** A table is looked at first; what can be read of it is imported when that is wanted. */
 export function RoomsTableSection() {
   const [file, setFile] = useState<File>();
+  const [said, setSaid] = useState(NOTHING_SAID);
   const { report, busy, send } = useUpload();
   const offered = file && report && !report.taken && (report.readable ?? 0) > 0;
+  const look = (chosen: File, words: Said) => {
+    setFile(chosen);
+    setSaid(words);
+    void send(addressOf(words), chosen);
+  };
   return (
     <Stack component="section" aria-labelledby="table" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
       <Typography id="table" variant="h2">
         Rooms and fixtures as a table
       </Typography>
       <Typography>
-        A line a fixture, for any spreadsheet. What comes back is looked at first: lines that cannot be read
-        are listed by their number, and the rest is offered. Fixtures that are known are written anew, others
-        are added.
+        A line a fixture, for any spreadsheet: comma-separated values, or a spreadsheet’s own file (.xlsx).
+        What comes back is looked at first: lines that cannot be read are listed by their number, and the rest
+        is offered. Fixtures that are known are written anew, others are added.
       </Typography>
       <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
         <Button component="a" href={ADDRESS} download variant="contained">
@@ -30,20 +51,55 @@ export function RoomsTableSection() {
         </Button>
         <ChooseFile
           label="Import a table"
-          accept=".csv,text/csv"
+          accept=".csv,.tsv,.txt,.xlsx,.xlsm,text/csv"
           busy={busy}
-          onFile={(chosen) => {
-            setFile(chosen);
-            send(ADDRESS, chosen);
-          }}
+          onFile={(chosen) => look(chosen, NOTHING_SAID)}
         />
       </Stack>
       <Report report={report} />
+      {file && report && !report.taken && (
+        <InDoubt report={report} said={said} busy={busy} onSay={(words) => look(file, words)} />
+      )}
       {offered && (
-        <Button variant="contained" loading={busy} onClick={() => send(`${ADDRESS}?take`, file)}>
+        <Button variant="contained" loading={busy} onClick={() => send(addressOf(said, true), file)}>
           Import what can be read
         </Button>
       )}
     </Stack>
+  );
+}
+
+type InDoubtProps = {
+  readonly report: FileReport;
+  readonly said: Said;
+  readonly busy: boolean;
+  readonly onSay: (said: Said) => void;
+};
+
+/** What could be meant in two ways, each answered with a press. */
+function InDoubt({ report, said, busy, onSay }: InDoubtProps) {
+  const { near = [], datesInDoubt = false } = report;
+  const all = { ...said.meant, ...Object.fromEntries(near.map(({ written, kind }) => [written, kind])) };
+  return (
+    <>
+      {(datesInDoubt || said.dates !== '') && (
+        <NativeSelect
+          size="small"
+          label="03/04/2027 is"
+          value={said.dates}
+          options={[
+            ['', 'please choose'],
+            ['day-first', '3 April: the day comes first'],
+            ['month-first', 'March 4: the month comes first'],
+          ]}
+          onChange={(dates) => onSay({ ...said, dates })}
+        />
+      )}
+      {near.length > 0 && (
+        <Button variant="outlined" disabled={busy} onClick={() => onSay({ ...said, meant: all })}>
+          Read {near.map(({ written, name }) => `“${written}” as “${name}”`).join(', ')}
+        </Button>
+      )}
+    </>
   );
 }
