@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { readSheet } from 'read-excel-file/node';
+import { readSheet } from 'read-excel-file/universal';
 import { type Letters, readLetters } from './letters';
 
 /** A file that somebody hands in as a table: separated values in whichever letters, or a spreadsheet’s own file. */
@@ -37,7 +37,8 @@ export async function tableIn(bytes: Uint8Array): Promise<TableFile> {
 async function fromSpreadsheet(bytes: Uint8Array): Promise<TableFile> {
   if (unpackedSize(bytes) > MOST_UNPACKED_BYTES) return { is: 'none', sentence: NO_SPREADSHEET };
   try {
-    const rows = await readSheet(Buffer.from(bytes));
+    // Its own copy, which begins where the file begins.
+    const rows = await readSheet(new Uint8Array(bytes).buffer);
     const text = Papa.unparse(rows.map((row) => row.map(cellText)));
     return { is: 'table', text, letters: undefined, mended: false };
   } catch {
