@@ -76,6 +76,32 @@ describe('npm start', () => {
     holder.close();
   });
 
+  it('is reached from a phone in the home where it is asked to be, and says where with a code to scan', async () => {
+    const whole = await startWhole({ folder, env: { EARLY_THAW_HOST: '0.0.0.0' } });
+    try {
+      expect(whole.isUp, whole.words()).toBe(true);
+      const [address] = /http:\/\/(?!127\.)\d+\.\d+\.\d+\.\d+:\d+/.exec(whole.words()) ?? [];
+      expect(whole.words()).toContain('From a phone in the same network: ');
+      expect(whole.words()).toMatch(/[▀▄█]{5}/);
+      const answer = await fetch(`${address}/`);
+      expect([answer.status, await answer.text()]).toEqual([
+        200,
+        expect.stringContaining('Begin with your home'),
+      ]);
+    } finally {
+      await whole.stop();
+    }
+  });
+
+  it('says in one sentence that an address is none of this machine’s', async () => {
+    const whole = await startWhole({ folder, now: NOW, env: { EARLY_THAW_HOST: 'moon.example' } });
+    expect(whole.isUp).toBe(false);
+    expect(await whole.ended).toBe(1);
+    expect(whole.words()).toContain(
+      'EARLY_THAW_HOST: got "moon.example", expected 0.0.0.0 for every address',
+    );
+  });
+
   it('says in one sentence that a database does not answer, and exits with 1', async () => {
     const whole = await startWhole({ folder, env: { DATABASE_URL: 'mysql://app:x@127.0.0.1:9/early_thaw' } });
     expect(await whole.ended).toBe(1);
