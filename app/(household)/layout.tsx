@@ -21,10 +21,14 @@ export default async function HouseholdLayout({ children }: { children: ReactNod
   const account = <Account name={household.name} />;
   return (
     <Box sx={{ display: 'flex', minHeight: '100dvh' }}>
+      <a className="skip not-printed" href="#main">
+        Go to the page
+      </a>
       <Navigation head={<Name />} foot={account} />
       <Box
         component="main"
         id="main"
+        tabIndex={-1}
         sx={{
           flex: 1,
           minWidth: 0,

@@ -13,6 +13,8 @@ export const LIGHT = {
   sunSoft: '#fbeccb',
   sunInk: '#7a4b00',
   alarm: '#a3321f',
+  /** Round what has the focus: at least 3 to 1 on everything that it lies on. */
+  ring: '#0b4a5e',
 };
 
 export const DARK: typeof LIGHT = {
@@ -29,4 +31,5 @@ export const DARK: typeof LIGHT = {
   sunSoft: '#3b3117',
   sunInk: '#f1cf87',
   alarm: '#f2a292',
+  ring: '#e9b955',
 };

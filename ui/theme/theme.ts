@@ -72,7 +72,7 @@ export const theme = createTheme({
       styleOverrides: {
         root: {
           fontFamily: 'inherit',
-          '&.Mui-focusVisible': { outline: '3px solid var(--mui-palette-thaw-sun)', outlineOffset: 2 },
+          '&.Mui-focusVisible': { outline: '3px solid var(--mui-palette-thaw-ring)', outlineOffset: 2 },
         },
       },
     },
@@ -87,7 +87,7 @@ export const theme = createTheme({
         body: { fontVariantNumeric: 'tabular-nums', ...FROST_PROPERTIES },
         html: { scrollPaddingBottom: 96 },
         'a:focus-visible, summary:focus-visible, [tabindex]:focus-visible': {
-          outline: '3px solid var(--mui-palette-thaw-sun)',
+          outline: '3px solid var(--mui-palette-thaw-ring)',
           outlineOffset: 2,
         },
         '@media (prefers-reduced-motion: reduce)': {
@@ -96,6 +96,20 @@ export const theme = createTheme({
             transitionDuration: '0.01ms !important',
           },
         },
+        // There backgrounds say nothing: what is pressed has a line round it.
+        '@media (forced-colors: active)': {
+          'button, [role=button]': { outline: '1px solid ButtonText', outlineOffset: -1 },
+        },
+        '.skip': {
+          position: 'absolute',
+          insetInlineStart: 8,
+          top: -80,
+          zIndex: 2000,
+          padding: '12px 18px',
+          background: 'var(--mui-palette-background-paper)',
+          color: 'var(--mui-palette-text-primary)',
+        },
+        '.skip:focus': { top: 8 },
         '@media print': { 'nav, button, [role=toolbar], .not-printed': { display: 'none !important' } },
         '.visually-hidden': {
           position: 'absolute',

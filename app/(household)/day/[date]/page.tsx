@@ -5,16 +5,22 @@ import { fileFor } from '@/app/api/day/file-for';
 import { rolledOn } from '@/app/api/day/rolled-on';
 import { isLocalDate } from '@/core/basics/local-time';
 import { kitsOn } from '@/present/supplies/supplies-model';
+import { longDate } from '@/present/words/words';
 import { current } from '@/server/current';
 import { requireScope } from '@/server/session';
 import { DayPage, NoDay } from '@/ui/day/day-page';
-
-export const metadata: Metadata = { title: 'Day' };
 
 type Props = {
   params: Promise<{ date: string }>;
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 };
+
+export async function generateMetadata({ params, searchParams }: Props): Promise<Metadata> {
+  const [{ date }, { person }, state] = await Promise.all([params, searchParams, current()]);
+  const name = state.household.people.find(({ id }) => id === person)?.name;
+  const day = isLocalDate(date) ? longDate(date) : 'Day';
+  return { title: name === undefined ? day : `${day}, ${name}` };
+}
 
 export default async function Page({ params, searchParams }: Props) {
   const [{ date }, { person }, scope] = await Promise.all([params, searchParams, requireScope()]);

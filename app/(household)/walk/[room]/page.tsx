@@ -6,12 +6,20 @@ import { roomsOf } from '@/core/home/room';
 import { current } from '@/server/current';
 import { RoomPage } from '@/ui/walk/room-page';
 
-export const metadata: Metadata = { title: 'Room' };
+type Props = { readonly params: Promise<{ room: string }> };
 
-export default async function Page({ params }: { params: Promise<{ room: string }> }) {
+async function wanted({ params }: Props) {
   const [{ room: id }, state] = await Promise.all([params, current()]);
-  const wanted = decodeURIComponent(id);
-  const room = roomsOf(state.household.home).find((found) => found.id === wanted);
+  const name = decodeURIComponent(id);
+  return { state, room: roomsOf(state.household.home).find((found) => found.id === name) };
+}
+
+export async function generateMetadata(props: Props): Promise<Metadata> {
+  return { title: (await wanted(props)).room?.name ?? 'Room' };
+}
+
+export default async function Page(props: Props) {
+  const { state, room } = await wanted(props);
   if (!room) notFound();
   return (
     <RoomPage
