@@ -2,7 +2,7 @@ import { dayOf, formatDate } from '../core/basics/local-time';
 import { UNCHANGED_CATALOGUE } from '../core/catalogue/household-catalogue';
 import { NOTHING_SAID_OF_THE_YEAR } from '../core/clean/almanac-settings';
 import { type Clean, USUAL_SWEEP } from '../core/clean/clean';
-import { NOTHING_LEAVING } from '../core/clean/leaving';
+import { NOTHING_LEAVING } from '../core/clean/piles';
 import { UNCHANGED_RULES } from '../core/clean/rule';
 import { UNSTEERED } from '../core/clean/steering';
 import { NO_SUPPLIES } from '../core/clean/supplies';

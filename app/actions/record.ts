@@ -1,7 +1,7 @@
 'use server';
 import { z } from 'zod';
 import { dateSchema, idSchema, nameSchema, taskIdSchema } from '@/core/basics/scalars';
-import { OUTCOMES } from '@/core/clean/record-line';
+import { OUTCOMES } from '@/core/clean/names';
 import { REFUSALS } from '@/core/household/refusals';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
 import { doneOnTheWay, sayOfLine, setOutAgain } from '@/server/commands/record';

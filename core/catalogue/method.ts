@@ -6,7 +6,8 @@ import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
 import { BELONGING_KINDS } from './belongings';
 import { unitFor } from './product-facts';
-import { PRODUCT_NAMES, productSchema } from './products';
+import { productSchema } from './product-schema';
+import { PRODUCT_NAMES } from './products';
 import { TAGS, type Tag } from './tags';
 import {
   MACHINE_KINDS,

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /**
  * A product or a mixture of one's own. Its reference says what it is, so that whoever meets it knows: how it is measured,
  * the kinds of product that are in it or that it is like, and its name, as in `own/liquid/vinegar+alcohol/Window spray`.
@@ -17,18 +15,10 @@ export type OwnProductParts<Part extends string = string> = {
   readonly name: string;
 };
 
-const OWN = 'own';
+export const OWN = 'own';
 const PLUS = '+';
 
 export const MOST_OWN_NAME = 60;
-
-/** The shape of a reference; what its parts are is looked at where products are known. */
-export const ownRefShape = z
-  .templateLiteral([`${OWN}/`, z.enum(FORMS), '/', z.string(), '/', z.string()])
-  .refine((ref) => {
-    const { parts, name } = partsOf(ref);
-    return parts.every((part) => part !== '') && name.trim() !== '' && name.length <= MOST_OWN_NAME;
-  }, 'what it is made of and a name of at most 60 letters');
 
 export function isOwnRef(product: string): product is OwnProductRef {
   return product.startsWith(`${OWN}/`);

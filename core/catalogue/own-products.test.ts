@@ -10,7 +10,8 @@ import type { Method } from './method';
 import { isOwnRef, ownRef, partsOf } from './own-product';
 import type { OwnProduct } from './own-products';
 import { factsOf, mostMinutesOf, unitFor } from './product-facts';
-import { ownProductRefSchema, type ProductName, productName, productSchema } from './products';
+import { ownProductRefSchema, productSchema } from './product-schema';
+import { type ProductName, productName } from './products';
 
 const spray = windowSpray.product;
 const acidPowder = 'own/powder/citric-acid/Lemon salt';

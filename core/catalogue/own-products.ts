@@ -4,7 +4,8 @@ import { SURFACES } from '../home/surfaces';
 import { clashesBetween, type ProductClash } from './clashes';
 import type { Dose, Method, OwnDoses } from './method';
 import { type Family, unitFor } from './product-facts';
-import { ownProductRefSchema, PRODUCT_NAMES, type ShippedProduct } from './products';
+import { ownProductRefSchema } from './product-schema';
+import { PRODUCT_NAMES, type ShippedProduct } from './products';
 import { PRODUCT_SCHOOLS } from './work-kinds';
 
 /** So many a household has at most. */

@@ -1,5 +1,4 @@
-import { z } from 'zod';
-import { isOwnRef, type OwnProductRef, ownRefShape, partsOf } from './own-product';
+import { isOwnRef, type OwnProductRef, partsOf } from './own-product';
 
 /** Cleaning products by kind; brands never appear. */
 export const PRODUCTS = {
@@ -50,14 +49,6 @@ export function isFromTap(product: ProductName): boolean {
 
 /** A product that ships, or one of one's own by its reference. */
 export type ProductName = ShippedProduct | OwnProductRef;
-
-/** A reference of which every part is a product that ships. */
-export const ownProductRefSchema = ownRefShape.refine(
-  (ref) => partsOf(ref).parts.every((part) => Object.hasOwn(PRODUCTS, part)),
-  'made of kinds of product that the catalogue knows',
-);
-
-export const productSchema = z.union([z.enum(PRODUCT_NAMES), ownProductRefSchema]);
 
 /** What people call it. */
 export function productName(product: ProductName): string {

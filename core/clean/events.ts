@@ -1,9 +1,8 @@
 import { z } from 'zod';
 import { dateSchema, idSchema, lineSchema, stepIdSchema } from '../basics/scalars';
-import { productSchema } from '../catalogue/products';
+import { productSchema } from '../catalogue/product-schema';
 import { pileSchema } from './leaving';
-import { FINDS, HINDRANCES, MOST_AT_ONCE } from './names';
-import { OUTCOMES } from './record-line';
+import { FINDS, HINDRANCES, MOST_AT_ONCE, OUTCOMES } from './names';
 
 /** What happens while a day is carried out, as it is kept on a phone, sent, and told to the others. */
 

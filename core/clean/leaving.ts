@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { idSchema, lineSchema, nameSchema, weeklyHoursSchema } from '../basics/scalars';
-import { PILES, type Pile } from './names';
+import { NEW_HOME_REASONS, PILES } from './names';
 
 /** What leaves the house and what only moves in it: piles of one's own, places that take things, and new homes for things. */
 
@@ -17,9 +17,6 @@ export type OwnPile = z.infer<typeof ownPileSchema>;
 export const pileSchema = z.union([z.enum(PILES), z.uuid()]);
 export type PileId = z.infer<typeof pileSchema>;
 
-/** Piles that are carried out of the house on a trip. */
-export const LEAVING: readonly Pile[] = ['give', 'sell', 'recycle', 'bin'];
-
 /** Where what leaves can be taken, and when. */
 export const dropOffSchema = z.strictObject({
   id: idSchema,
@@ -34,9 +31,6 @@ export type DropOff = z.infer<typeof dropOffSchema>;
 /** One place in the home: something that holds things, and which of its places where there are several. */
 const spotSchema = z.strictObject({ fixture: idSchema, place: z.int().min(1).max(1000).optional() });
 export type Spot = z.infer<typeof spotSchema>;
-
-export const NEW_HOME_REASONS = ['use', 'reach', 'room'] as const;
-export type NewHomeReason = (typeof NEW_HOME_REASONS)[number];
 
 /** A thing that is to live elsewhere: nearer to where it is used, out of reach of children, or where there is room. */
 export const newHomeSchema = z.strictObject({
@@ -56,15 +50,3 @@ export const leavingSchema = z.strictObject({
   homes: z.array(newHomeSchema).max(MOST_LEAVING.homes).default([]),
 });
 export type Leaving = z.infer<typeof leavingSchema>;
-
-export const NOTHING_LEAVING: Leaving = { piles: [], places: [], homes: [] };
-
-/** Whether a pile is carried out of the house. */
-export function isLeaving(pile: PileId, own: readonly OwnPile[]): boolean {
-  return (LEAVING as readonly string[]).includes(pile) || own.some(({ id, leaves }) => id === pile && leaves);
-}
-
-/** Whether a place takes any of some piles; one that names none takes all that leave. */
-export function takesAny({ takes }: Pick<DropOff, 'takes'>, piles: readonly PileId[]): boolean {
-  return takes.length === 0 || piles.length === 0 || piles.some((pile) => takes.includes(pile));
-}

@@ -11,5 +11,13 @@ export type Find = (typeof FINDS)[number];
 export const HINDRANCES = ['product', 'tool', 'help', 'broken', 'unsafe'] as const;
 export type Hindrance = (typeof HINDRANCES)[number];
 
+/** Why a thing is to live elsewhere. */
+export const NEW_HOME_REASONS = ['use', 'reach', 'room'] as const;
+export type NewHomeReason = (typeof NEW_HOME_REASONS)[number];
+
+/** How it came out, as somebody saw it. */
+export const OUTCOMES = ['clean', 'part', 'dirty'] as const;
+export type HowItCameOut = (typeof OUTCOMES)[number];
+
 /** Events that are sent in one go. */
 export const MOST_AT_ONCE = 200;

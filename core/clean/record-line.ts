@@ -1,12 +1,9 @@
 import { z } from 'zod';
 import { MOST_METHOD_ID, MOST_STEP_KEY } from '../basics/limits';
 import { dateTimeSchema, idSchema, nameSchema, stepIdSchema } from '../basics/scalars';
-import { productSchema } from '../catalogue/products';
+import { productSchema } from '../catalogue/product-schema';
 import { WORK_KINDS, type WorkKind } from '../catalogue/work-kinds';
-
-/** How it came out, as somebody saw it. */
-export const OUTCOMES = ['clean', 'part', 'dirty'] as const;
-export type HowItCameOut = (typeof OUTCOMES)[number];
+import { OUTCOMES } from './names';
 
 const KINDS = Object.keys(WORK_KINDS) as [WorkKind, ...WorkKind[]];
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { dateSchema, dateTimeSchema } from '../basics/scalars';
 import { unitFor } from '../catalogue/product-facts';
-import { productSchema } from '../catalogue/products';
+import { productSchema } from '../catalogue/product-schema';
 import { THING_NAMES } from '../home/thing-names';
 
 /** What a household has in the cupboard, and what it mixes in. */

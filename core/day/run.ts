@@ -1,7 +1,6 @@
 import type { DayAct, DayEvent } from '../clean/events';
 import type { PileId } from '../clean/leaving';
-import type { Find, Hindrance } from '../clean/names';
-import type { HowItCameOut } from '../clean/record-line';
+import type { Find, Hindrance, HowItCameOut } from '../clean/names';
 import { type Second, secondOf } from './seconds';
 
 /** A step somebody has begun: how long they have been at it, and since when, while it is not paused. */

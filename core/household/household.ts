@@ -7,10 +7,11 @@ import { almanacSettingsSchema, NOTHING_SAID_OF_THE_YEAR } from '../clean/almana
 import { callSchema } from '../clean/call';
 import { cleanSchema } from '../clean/clean';
 import { dayEventSchema } from '../clean/events';
-import { leavingSchema, NOTHING_LEAVING } from '../clean/leaving';
+import { leavingSchema } from '../clean/leaving';
 import { markSchema } from '../clean/mark-schema';
 import { pastCleanSchema } from '../clean/past-clean';
 import { MOST_PICTURES, pictureInFileSchema } from '../clean/picture';
+import { NOTHING_LEAVING } from '../clean/piles';
 import { recordLineSchema } from '../clean/record-line';
 import { householdRulesSchema, UNCHANGED_RULES } from '../clean/rule';
 import { steeringSchema, UNSTEERED } from '../clean/steering';

@@ -1,5 +1,6 @@
 import { idSchema } from '../basics/scalars';
-import { productName, productSchema } from '../catalogue/products';
+import { productSchema } from '../catalogue/product-schema';
+import { productName } from '../catalogue/products';
 import { callSchema } from '../clean/call';
 import { MOST_STOCK, type Supplies, stockSchema, suppliesSchema, thingStockSchema } from '../clean/supplies';
 import { THINGS } from '../home/thing-names';

@@ -4,7 +4,8 @@ import { type ProductName, productInText, productName } from '@/core/catalogue/p
 import { MACHINE_KINDS } from '@/core/catalogue/work-kinds';
 import type { Call } from '@/core/clean/call';
 import type { ToldEvent } from '@/core/clean/events';
-import { type Leaving, NOTHING_LEAVING } from '@/core/clean/leaving';
+import type { Leaving } from '@/core/clean/leaving';
+import { NOTHING_LEAVING } from '@/core/clean/piles';
 import { helperHears, packOfHelper } from '@/core/day/helper';
 import { type DayPack, packFor } from '@/core/day/pack';
 import type { HomeFacts } from '@/core/home/facts';

@@ -1,4 +1,4 @@
-import type { HowItCameOut } from '@/core/clean/record-line';
+import type { HowItCameOut } from '@/core/clean/names';
 
 export const CAME_OUT_WORDS: Readonly<Record<HowItCameOut, string>> = {
   clean: 'Came out clean',

@@ -1,6 +1,7 @@
 import { groupBy } from '@/core/basics/group-by';
+import type { HowItCameOut } from '@/core/clean/names';
 import type { PastClean } from '@/core/clean/past-clean';
-import type { HowItCameOut, RecordLine } from '@/core/clean/record-line';
+import type { RecordLine } from '@/core/clean/record-line';
 import { isBelieved } from '@/core/learning/learn';
 import { minutesOfLine } from '@/core/record/past-of';
 import { dateWithYear } from '../almanac/due-words';

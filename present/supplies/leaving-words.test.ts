@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/catalogue/catalogue';
-import { dropOffSchema, type NewHome, NOTHING_LEAVING, takesAny } from '@/core/clean/leaving';
+import { dropOffSchema, type NewHome } from '@/core/clean/leaving';
+import { NOTHING_LEAVING, takesAny } from '@/core/clean/piles';
 import { parseHousehold } from '@/core/formats/read-household';
 import { fixturesOf, roomsOf } from '@/core/home/room';
 import { applyChange } from '@/core/household/change';

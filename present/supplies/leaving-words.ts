@@ -1,8 +1,9 @@
 import { groupBy } from '@/core/basics/group-by';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
-import type { Leaving, NewHome, NewHomeReason, PileId, Spot } from '@/core/clean/leaving';
-import { type DropOff, isLeaving } from '@/core/clean/leaving';
+import type { DropOff, Leaving, NewHome, PileId, Spot } from '@/core/clean/leaving';
+import type { NewHomeReason } from '@/core/clean/names';
 import { PILES, type Pile } from '@/core/clean/names';
+import { isLeaving } from '@/core/clean/piles';
 import { fixturesOf, type Home, type Place, placesOf } from '@/core/home/room';
 import type { Member } from '@/core/people/member';
 import { WEEKDAYS } from '../people/weekdays';

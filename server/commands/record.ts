@@ -1,6 +1,7 @@
 import { partsOfStepId } from '../../core/basics/ids';
 import type { Clean } from '../../core/clean/clean';
-import type { HowItCameOut, RecordLine } from '../../core/clean/record-line';
+import type { HowItCameOut } from '../../core/clean/names';
+import type { RecordLine } from '../../core/clean/record-line';
 import { UNSTEERED } from '../../core/clean/steering';
 import type { Tick } from '../../core/clean/tick';
 import { RESTED, runAfter } from '../../core/day/run';

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Stack from '@mui/material/Stack';
 import { useState } from 'react';
-import { type HowItCameOut, OUTCOMES } from '@/core/clean/record-line';
+import { type HowItCameOut, OUTCOMES } from '@/core/clean/names';
 import type { StepFace } from '@/present/day/step-face';
 import { CAME_OUT_WORDS } from '@/present/record/came-out-words';
 import { duration } from '@/present/words/words';

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { OUTCOMES } from '@/core/clean/record-line';
+import { OUTCOMES } from '@/core/clean/names';
 import { CAME_OUT_WORDS } from '@/present/record/came-out-words';
 import type { LineWords, RecordScreen } from '@/present/record/record-model';
 import { NativeSelect } from '../parts/native-select';

@@ -1,5 +1,5 @@
 'use client';
-import { NEW_HOME_REASONS } from '@/core/clean/leaving';
+import { NEW_HOME_REASONS } from '@/core/clean/names';
 import { REASON_WORDS, spotOf } from '@/present/supplies/leaving-words';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
