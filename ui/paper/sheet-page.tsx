@@ -25,7 +25,7 @@ export function SheetPage({ sheet, size, sizes, back }: SheetPageProps) {
       {empty && <p>{empty}</p>}
       {parts.map((part, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: what is on paper never moves
-        <Part key={i} part={part} />
+        <Part key={i} part={part} number={i + 1} />
       ))}
     </main>
   );
@@ -63,30 +63,33 @@ function Bar({
   );
 }
 
-function Part({ part: { title, line, blocks, ownPage } }: { part: SheetPart }) {
+function Part({ part, number }: { part: SheetPart; number: number }) {
+  const { title, line, blocks, ownPage } = part;
   return (
     <section className={ownPage ? `${looks.part} ${looks.ownPage}` : looks.part}>
       {title && <h2>{title}</h2>}
       {line && <p>{line}</p>}
       {blocks.map((block, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: what is on paper never moves
-        <BlockOnPaper key={i} block={block} />
+        <BlockOnPaper key={i} block={block} name={`Table ${number}`} />
       ))}
     </section>
   );
 }
 
-function BlockOnPaper({ block }: { block: Block }) {
+/** `name` tells a table from the others on the page. */
+function BlockOnPaper({ block, name }: { block: Block; name: string }) {
   switch (block.is) {
     case 'lines':
       return <Lines block={block} />;
     case 'words':
       return <Words block={block} />;
     case 'table':
-      return <Table head={block.head} rows={block.rows} />;
+      return <Table name={name} head={block.head} rows={block.rows} />;
     case 'form':
       return (
         <Table
+          name={name}
           head={block.head}
           rows={[...block.rows, ...blankRows(block.head, block.blank)]}
           className={looks.form}
@@ -159,22 +162,23 @@ function Words({ block: { title, words } }: { block: Of<'words'> }) {
 }
 
 type TableProps = {
+  readonly name: string;
   readonly head: readonly string[];
   readonly rows: readonly (readonly string[])[];
   readonly className?: string | undefined;
 };
 
-function Table({ head, rows, className = '' }: TableProps) {
+function Table({ name, head, rows, className = '' }: TableProps) {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keyboard
-    <section className={looks.scroll} aria-label="Table" tabIndex={0}>
+    <section className={looks.scroll} aria-label={name} tabIndex={0}>
       <table className={`${looks.table} ${className}`}>
         <thead>
           <tr>
-            {head.map((name, i) => (
+            {head.map((column, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: columns never move
               <th key={i} scope="col">
-                {name || <span className="visually-hidden">Name</span>}
+                {column || <span className="visually-hidden">Name</span>}
               </th>
             ))}
           </tr>
