@@ -8,6 +8,7 @@ import type { Plan } from '../core/plan/plan';
 import { juniperRow } from '../demo/juniper-row';
 import { type Appointment, appointmentsOf } from '../present/calendar/appointments';
 import { type Known, settle } from '../present/calendar/identities';
+import { minutesOfWaits } from '../present/calendar/waits';
 import { type CalendarSource, eventWords, writeCalendar } from '../present/calendar/write-calendar';
 import { quickPlan, stateOf } from '../ui/testing/demo-state';
 
@@ -31,7 +32,10 @@ const source: CalendarSource = {
 
 /** What goes out for a plan, after what went out before. */
 function given(known: readonly Known[], sessions: Plan['sessions']) {
-  const appointments = appointmentsOf({ sessions, entries: plan?.entries ?? [] });
+  const appointments = appointmentsOf(
+    { sessions, entries: plan?.entries ?? [] },
+    minutesOfWaits(state.tasks),
+  );
   const shown = appointments.map((appointment) => ({
     person: appointment.person,
     date: appointment.date,

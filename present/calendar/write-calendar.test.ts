@@ -6,6 +6,7 @@ import { quickPlan, stateOf } from '@/ui/testing/demo-state';
 import { alarmAsked } from './alarm';
 import { type Appointment, appointmentsOf } from './appointments';
 import { settle } from './identities';
+import { minutesOfWaits } from './waits';
 import { type CalendarSource, eventWords, writeCalendar } from './write-calendar';
 
 const RANGE = { timezone: 'Europe/Berlin', from: '2027-03-01', to: '2027-04-30' };
@@ -21,7 +22,7 @@ const session = (person: string, start: string, end: string) => ({
 
 describe('appointments', () => {
   const joined = (...sessions: ReturnType<typeof session>[]) =>
-    appointmentsOf({ sessions, entries: [] } as never).map(({ person, start, end }) => [
+    appointmentsOf({ sessions, entries: [] } as never, new Map()).map(({ person, start, end }) => [
       person,
       start.slice(11),
       end.slice(11),
@@ -48,6 +49,29 @@ describe('appointments', () => {
   });
 });
 
+describe('a wait', () => {
+  it('is over when it is over, and not when somebody goes on', () => {
+    const entry = (step: string, start: string, end: string, people: string[]) => ({
+      step,
+      people,
+      start: `2027-${start}`,
+      end: `2027-${end}`,
+    });
+    const [appointment] = appointmentsOf(
+      {
+        sessions: [session('ines', '03-02T17:00', '03-02T18:00')],
+        entries: [
+          entry('hob:clean/soak', '03-02T17:07', '03-02T17:10', ['ines']),
+          entry('hob:clean/soften', '03-02T17:10', '03-02T17:38', []),
+          entry('hob:clean/scrape', '03-02T17:38', '03-02T17:54', ['ines']),
+        ],
+      } as never,
+      new Map([['hob:clean/soften', 15]]),
+    );
+    expect(appointment?.waits).toMatchObject([{ start: '2027-03-02T17:10', end: '2027-03-02T17:25' }]);
+  });
+});
+
 /** All that is written of a home with a plan. */
 function written(household: ReturnType<typeof juniperRow>, more: Partial<CalendarSource> = {}) {
   const state = stateOf(household, NOW, quickPlan(household, NOW));
@@ -63,7 +87,7 @@ function written(household: ReturnType<typeof juniperRow>, more: Partial<Calenda
     origin: 'https://thaw.example',
     ...more,
   };
-  const appointments = appointmentsOf(plan ?? { sessions: [], entries: [] });
+  const appointments = appointmentsOf(plan ?? { sessions: [], entries: [] }, minutesOfWaits(state.tasks));
   const shown = appointments.map((appointment) => ({
     person: appointment.person,
     date: appointment.date,

@@ -71,7 +71,7 @@ function lineOf(entry: Appointment['entries'][number], { tasks, people }: Calend
   const what = task
     ? `${whereOf(task, entry.step)}: ${workOfStep(task, entry.step)}`
     : 'A step that has changed meanwhile';
-  if (entry.people.length === 0) return `${clock(entry.start)} to ${clock(entry.end)} waits: ${what}`;
+  if (entry.people.length === 0) return `${clock(entry.start)} ${what} (waits until ${clock(entry.end)})`;
   const others =
     entry.people.length > 1 ? ` (${entry.people.map((id) => people.get(id) ?? id).join(' and ')})` : '';
   return `${clock(entry.start)} ${what}${others}`;

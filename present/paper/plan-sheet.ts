@@ -4,6 +4,7 @@ import type { Current } from '@/core/problem/campaign';
 import { jobName } from '@/core/work/single-places';
 import type { CleanTask } from '@/core/work/tasks';
 import { dateWithYear } from '../almanac/due-words';
+import { minutesOfWaits } from '../calendar/waits';
 import { whereOf } from '../day/day-file';
 import { clock, count, duration, longDate } from '../words/words';
 import { linesOfWaits, linesOfWork } from './lines-of-work';
@@ -18,11 +19,7 @@ export function planSheet({ household, campaign, tasks, today }: Current): Sheet
     tasks: new Map(tasks.map((task) => [task.id, task])),
     done: new Set<string>(household.ticks.map(({ step }) => step)),
   };
-  const waits = new Map<string, number>(
-    campaign.problem.tasks.flatMap(({ steps }) =>
-      steps.flatMap((step) => (step.mode === 'wait' ? [[step.id, step.minutes] as const] : [])),
-    ),
-  );
+  const waits = minutesOfWaits(tasks);
   const names = new Map(household.people.map(({ id, name }) => [id, name]));
   const byDate = groupBy(inTurn(plan.entries), ({ start }) => start.slice(0, 10));
   const partOf = ([date, entries]: readonly [string, readonly PlanEntry[]]): SheetPart => ({

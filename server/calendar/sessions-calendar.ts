@@ -1,5 +1,6 @@
 import { appointmentsOf } from '../../present/calendar/appointments';
 import { type Known, type Shown, settle } from '../../present/calendar/identities';
+import { minutesOfWaits } from '../../present/calendar/waits';
 import { type CalendarSource, eventWords, writeCalendar } from '../../present/calendar/write-calendar';
 import type { HouseholdScope } from '../db/scope';
 import { type Kept, keptHousehold } from '../household/kept';
@@ -23,7 +24,7 @@ export async function sessionsCalendar(scope: HouseholdScope, wish: CalendarWish
   const { household, plans } = kept;
   const source = sourceOf(kept, wish);
   const plan = household.clean?.closed ? undefined : plans?.latest.plan;
-  const appointments = appointmentsOf(plan ?? { entries: [], sessions: [] });
+  const appointments = appointmentsOf(plan ?? { entries: [], sessions: [] }, minutesOfWaits(kept.tasks));
   const shown = appointments.map((appointment): Shown => {
     const { summary, description } = eventWords(appointment, source);
     const { person, date, start, end, entries } = appointment;

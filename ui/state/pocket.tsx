@@ -77,7 +77,8 @@ function useOutbox(keeper: string) {
     const flush = async () => {
       const sent = await sendAll(keeper).catch(() => undefined);
       if (isOver || !sent) return;
-      setState({ count: sent.left, fault: sent.faults.join(' ') });
+      // What was refused stays to be read until something else has been sent.
+      setState((last) => ({ count: sent.left, fault: sent.done > 0 ? sent.faults.join(' ') : last.fault }));
       if (sent.done > 0) router.refresh();
     };
     void flush();
