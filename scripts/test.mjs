@@ -24,9 +24,7 @@ const SUITES = [
 const totals = { passed: 0, failed: 0 };
 
 try {
-  await stage('Debian packages', () =>
-    ensureDebianPackages(['mariadb-server', 'chromium', 'chromium-driver', 'poppler-utils']),
-  );
+  await stage('Debian packages', () => ensureDebianPackages());
   await stage('Packages from npm', ensureNodePackages);
   for (const [title, command] of CHECKS) add(await stage(title, () => check(command)));
   for (const [title, project] of SUITES) {

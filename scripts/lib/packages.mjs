@@ -10,10 +10,11 @@ const PROGRAMS = {
   'mariadb-server': ['/usr/sbin/mariadbd', '/usr/bin/mariadb-install-db', '/usr/bin/mariadb'],
   chromium: ['/usr/bin/chromium'],
   'chromium-driver': ['/usr/bin/chromedriver'],
+  'poppler-utils': ['/usr/bin/pdftotext'],
 };
 
-/** Installs the Debian packages that are missing, as root or through sudo; otherwise names them. */
-export function ensureDebianPackages(names) {
+/** Installs the Debian packages of PROGRAMS that are missing, as root or through sudo; otherwise names them. */
+export function ensureDebianPackages(names = Object.keys(PROGRAMS)) {
   const missing = names.filter((name) => !PROGRAMS[name].every((path) => existsSync(path)));
   if (missing.length === 0) return 'all there';
   const sudo = sudoPrefix();
