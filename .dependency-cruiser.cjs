@@ -195,7 +195,7 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '(^|/)\\.(next|build|data)/|^vitest\\.d\\.ts$' },
+    exclude: { path: '(^|/)\\.(next|build|data)/|^ui/theme/made/|^vitest\\.d\\.ts$' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     enhancedResolveOptions: {

@@ -6,7 +6,10 @@ const config: NextConfig = {
   reactStrictMode: true,
   // Types are checked by npm test; a build has to be quick.
   typescript: { ignoreBuildErrors: true },
-  turbopack: { root: process.cwd() },
+  turbopack: {
+    root: process.cwd(),
+    resolveAlias: { '@mui/material/SvgIcon': './ui/parts/svg-icon.tsx' },
+  },
 };
 
 export default config;

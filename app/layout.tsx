@@ -1,14 +1,11 @@
 import './fonts';
-import CssBaseline from '@mui/material/CssBaseline';
-import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
-import { ThemeProvider } from '@mui/material/styles';
-import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import '@/ui/theme/look.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { CommandsProvider } from '@/ui/state/commands-provider';
 import { DARK, LIGHT } from '@/ui/theme/palette';
-import { theme } from '@/ui/theme/theme';
+import { SCHEME_SCRIPT } from '@/ui/theme/scheme';
 
 export const metadata: Metadata = {
   title: { default: 'Early Thaw', template: '%s · Early Thaw' },
@@ -30,13 +27,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <InitColorSchemeScript attribute="data-scheme" defaultMode="system" nonce={nonce} />
-        <AppRouterCacheProvider options={{ key: 'thaw' }}>
-          <ThemeProvider theme={theme} defaultMode="system">
-            <CssBaseline />
-            <CommandsProvider>{children}</CommandsProvider>
-          </ThemeProvider>
-        </AppRouterCacheProvider>
+        {/* biome-ignore lint/security/noDangerouslySetInnerHtml: the application's own few lines. */}
+        <script nonce={nonce} dangerouslySetInnerHTML={{ __html: SCHEME_SCRIPT }} suppressHydrationWarning />
+        <CommandsProvider>{children}</CommandsProvider>
       </body>
     </html>
   );

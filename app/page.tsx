@@ -1,8 +1,8 @@
-import Typography from '@mui/material/Typography';
 import { redirect } from 'next/navigation';
 import { lookRound, signUp } from '@/app/actions/access';
 import { currentScope } from '@/server/session';
 import { TextLink } from '@/ui/parts/text-link';
+import { css } from '@/ui/theme/made/css';
 import { DemoButton } from '@/ui/welcome/demo-button';
 import { SignUpForm } from '@/ui/welcome/sign-up-form';
 import { Welcome } from '@/ui/welcome/welcome';
@@ -13,7 +13,7 @@ export default async function FrontDoor() {
     <Welcome
       form={
         <>
-          <Typography variant="h2">Begin with your home</Typography>
+          <h2 className={css({ textStyle: 'h2', m: 0 })}>Begin with your home</h2>
           <SignUpForm action={signUp} />
         </>
       }

@@ -65,8 +65,10 @@ async function bringUp() {
   if (!external) await stage('Debian packages', () => ensureDebianPackages(['mariadb-server']));
   await stage('Packages from npm', ensureNodePackages);
   // Only from here on are the packages there that these parts need.
-  const { ensureBuild, prepareDatabase, startApplication } = await import('./lib/application.mjs');
-  if (!dev) await stage('Application', ensureBuild);
+  const { ensureBuild, ensureStyles, prepareDatabase, startApplication } = await import(
+    './lib/application.mjs'
+  );
+  await (dev ? stage('Styles', ensureStyles) : stage('Application', ensureBuild));
   const database = external
     ? { url: external, secret: ownSecret() }
     : await stage('Database server', startDatabase);

@@ -26,9 +26,11 @@ const totals = { passed: 0, failed: 0 };
 try {
   await stage('Debian packages', () => ensureDebianPackages());
   await stage('Packages from npm', ensureNodePackages);
+  const { ensureStyles, ensureBuild } = await import('./lib/application.mjs');
+  await stage('Styles', ensureStyles);
   for (const [title, command] of CHECKS) add(await stage(title, () => check(command)));
   for (const [title, project] of SUITES) {
-    if (project === 'e2e') await stage('Application', (await import('./lib/application.mjs')).ensureBuild);
+    if (project === 'e2e') await stage('Application', ensureBuild);
     add(await stage(title, () => suite(project)));
   }
 } catch (error) {

@@ -1,9 +1,9 @@
-import Typography from '@mui/material/Typography';
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { signIn } from '@/app/actions/access';
 import { currentScope } from '@/server/session';
 import { TextLink } from '@/ui/parts/text-link';
+import { css } from '@/ui/theme/made/css';
 import { SignInForm } from '@/ui/welcome/sign-in-form';
 import { Welcome } from '@/ui/welcome/welcome';
 
@@ -15,7 +15,7 @@ export default async function SignInPage() {
     <Welcome
       form={
         <>
-          <Typography variant="h2">Welcome back</Typography>
+          <h2 className={css({ textStyle: 'h2', m: 0 })}>Welcome back</h2>
           <SignInForm action={signIn} />
         </>
       }

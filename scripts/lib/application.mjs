@@ -10,6 +10,9 @@ import { root } from './root.mjs';
 import { Trouble } from './stage.mjs';
 
 const NEXT = join(root, 'node_modules', 'next', 'dist', 'bin', 'next');
+const PANDA = join(root, 'node_modules', '@pandacss', 'dev', 'bin.js');
+/** Made of the sources, so it is none of them. */
+const MADE = join(root, 'ui', 'theme', 'made');
 const SOURCES = [
   'app',
   'core',
@@ -19,6 +22,8 @@ const SOURCES = [
   'workers',
   'instrumentation.ts',
   'next.config.ts',
+  'panda.config.ts',
+  'postcss.config.mjs',
   'proxy.ts',
   'package.json',
   'package-lock.json',
@@ -28,11 +33,20 @@ const SOURCES = [
 const MEMORY = ['--max-semi-space-size=64'];
 const ANSWER_SECONDS = 90;
 
+/** Writes the functions by which components name their styles; types, builds and tests read them. */
+export function ensureStyles() {
+  const made = spawnSync(process.execPath, [PANDA, 'codegen', '--silent'], { cwd: root, encoding: 'utf8' });
+  if (made.status !== 0)
+    throw new Trouble(`The styles could not be made ready.\n${made.stdout}\n${made.stderr}`);
+  return 'ready';
+}
+
 /** Builds the application when a source is another than at the last build. */
 export function ensureBuild() {
   const mark = join(root, '.next', 'early-thaw-sources');
   const wanted = hashOfSources();
   if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return 'up to date';
+  ensureStyles();
   const built = spawnSync(process.execPath, [NEXT, 'build'], {
     cwd: root,
     encoding: 'utf8',
@@ -57,7 +71,7 @@ function filesIn(path) {
   if (!existsSync(path)) return [];
   try {
     return readdirSync(path, { withFileTypes: true, recursive: true })
-      .filter((item) => item.isFile())
+      .filter((item) => item.isFile() && !(item.parentPath ?? item.path).startsWith(MADE))
       .map((item) => join(item.parentPath ?? item.path, item.name))
       .sort();
   } catch {

@@ -1,15 +1,15 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { type ReactNode, useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import type { CleanForm } from '@/present/forms/schemas';
 import { SCHOOL_WORDS } from '@/present/scope/school-words';
 import { MATTER_WORDS } from '@/present/what-if/what-if-words';
+import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
 import { WhenOfForm } from '../forms/when-of-form';
+import { Button } from '../parts/button';
 import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
@@ -80,14 +80,12 @@ export function AimForm({ clean, action, onSaved, isFirst = false }: AimFormProp
     onSaved?.();
   });
   return (
-    <Stack
-      component="form"
+    <form
       noValidate
-      spacing={2}
       onSubmit={submit}
       onChange={() => setSaved(false)}
       aria-label="The aim"
-      sx={{ maxWidth: 640 }}
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2, maxWidth: 640 })}
     >
       <Sentence>{sentence}</Sentence>
       <WhyAndWhen form={form} />
@@ -95,31 +93,26 @@ export function AimForm({ clean, action, onSaved, isFirst = false }: AimFormProp
       <Field form={form} name="reward" label="The reward to look forward to" />
       {isFirst && (
         <Unfold title="How to go about it: set as usual, to be changed at any time">
-          <Stack spacing={2}>
+          <div className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}>
             <HowToGo form={form} />
-          </Stack>
+          </div>
         </Unfold>
       )}
-      <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
-        <Button
-          type="submit"
-          variant="contained"
-          loading={form.formState.isSubmitting}
-          loadingPosition="start"
-        >
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 2, alignItems: 'center' })}>
+        <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
           Keep this aim
         </Button>
         <span role="status">{saved ? 'Kept.' : ''}</span>
-      </Stack>
-    </Stack>
+      </div>
+    </form>
   );
 }
 
 function SideBySide({ children }: { children: ReactNode }) {
   return (
-    <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+    <div className={css({ display: 'flex', flexDirection: { base: 'column', sm: 'row' }, gap: 2 })}>
       {children}
-    </Stack>
+    </div>
   );
 }
 

@@ -1,6 +1,3 @@
-import Box from '@mui/material/Box';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { USUAL_SWEEP } from '@/core/clean/clean';
 import { type ThawLine, thawLine } from '@/core/plan/thaw-line';
 import type { Campaign, Current } from '@/core/problem/campaign';
@@ -8,6 +5,7 @@ import { offeredMinutes } from '@/core/problem/progress';
 import { nextSession } from '@/present/aim/next-session';
 import type { CleanForm } from '@/present/forms/schemas';
 import { count, daysBetween, hours, longDate, monthOfYear, plusDays, tenths } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
@@ -41,8 +39,8 @@ export function AimPage({ state, late, actions }: AimPageProps) {
   return (
     <>
       <PageHead title={clean.name}>
-        {clean.reason && <Box>{clean.reason}</Box>}
-        <Box>
+        {clean.reason && <div>{clean.reason}</div>}
+        <div>
           Finish line: {longDate(clean.finish)},{' '}
           {days > 0
             ? `in ${count(days, 'day', 'days')}`
@@ -50,13 +48,13 @@ export function AimPage({ state, late, actions }: AimPageProps) {
               ? 'today'
               : `${count(-days, 'day', 'days')} ago`}
           . {clean.reward && `Then: ${clean.reward}`}
-        </Box>
+        </div>
       </PageHead>
-      <Stack spacing={4}>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 4 })}>
         {late && (
-          <Box sx={{ maxWidth: '70ch' }}>
+          <div className={css({ maxWidth: '70ch' })}>
             {late} <TextLink href="/almanac">The almanac</TextLink>
-          </Box>
+          </div>
         )}
         {campaign.plans ? (
           <>
@@ -66,11 +64,11 @@ export function AimPage({ state, late, actions }: AimPageProps) {
         ) : (
           <NotSpread state={state} spread={actions.spread} />
         )}
-        <Box>
+        <div>
           <PaceChoice action={actions.pace} />
           <ChangeAim clean={formOf(clean)} action={actions.save} />
-        </Box>
-      </Stack>
+        </div>
+      </div>
     </>
   );
 }
@@ -94,15 +92,17 @@ function Thaw({ campaign, today }: { campaign: Campaign; today: string }) {
   const { first, latest } = campaign.plans;
   const thaw = thawLine(campaign.problem, latest.plan, first.plan, today);
   return (
-    <Stack spacing={2}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}>
       <ThawWithFan thaw={thaw} finish={campaign.clean.finish} today={today} />
-      <Typography sx={{ maxWidth: '70ch' }}>{verdict(thaw, campaign)}</Typography>
-      <Stack direction="row" spacing={1.5} sx={{ flexWrap: 'wrap', rowGap: 1.5 }}>
+      <p className={css({ textStyle: 'body', m: 0, maxWidth: '70ch' })}>{verdict(thaw, campaign)}</p>
+      <div
+        className={css({ display: 'flex', flexDirection: 'row', gap: 1.5, flexWrap: 'wrap', rowGap: 1.5 })}
+      >
         <LinkButton href="/spread" variant="outlined">
           The house by day
         </LinkButton>
-      </Stack>
-    </Stack>
+      </div>
+    </div>
   );
 }
 
@@ -144,24 +144,24 @@ function NotSpread({ state, spread }: { state: Current; spread: Actions['spread'
       />
     );
   return (
-    <Stack spacing={2} sx={{ alignItems: 'flex-start' }}>
-      <Typography>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2, alignItems: 'flex-start' })}>
+      <p className={css({ textStyle: 'body', m: 0 })}>
         {count(tasks.length, 'job is', 'jobs are')} listed and somebody has time. The work can be spread over
         the days now.
-      </Typography>
+      </p>
       <SpreadButton action={spread} label="Spread the work" />
-    </Stack>
+    </div>
   );
 }
 
 function Step({ sentence, href, label }: { sentence: string; href: string; label: string }) {
   return (
-    <Stack spacing={2} sx={{ alignItems: 'flex-start' }}>
-      <Typography>{sentence}</Typography>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2, alignItems: 'flex-start' })}>
+      <p className={css({ textStyle: 'body', m: 0 })}>{sentence}</p>
       <LinkButton href={href} variant="contained" size="large">
         {label}
       </LinkButton>
-    </Stack>
+    </div>
   );
 }
 

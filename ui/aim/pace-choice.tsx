@@ -1,9 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { CleanPace } from '@/core/problem/paces';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import { Unfold } from '../parts/unfold';
 import type { CommandAction } from '../state/command';
@@ -31,34 +30,33 @@ export function PaceChoice({ action }: { action: CommandAction }) {
   };
   return (
     <Unfold title="Choose a pace">
-      <Typography sx={{ maxWidth: '70ch', mb: 1 }}>
+      <p className={css({ textStyle: 'body', m: 0, maxWidth: '70ch', mb: 1 })}>
         A pace begins today, or on the weekday it needs. It sets the dates, how long a session is at most, and
         which days stay free. What was placed by hand is left to the plan again; undo on the page Spread takes
         that back.
-      </Typography>
+      </p>
       <Sentence>{fault}</Sentence>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1, maxWidth: 760 }}>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1, maxWidth: 760 })}>
         {(Object.keys(PACE_WORDS) as CleanPace[]).map((pace) => (
-          <Box
-            component="li"
+          <li
             key={pace}
-            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}
+            className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' })}
           >
             <Button
               variant="outlined"
               disabled={pending}
               onClick={() => choose(pace)}
-              sx={{ width: { xs: '100%', sm: 290 } }}
+              className={css({ width: { base: '100%', sm: 290 } })}
             >
               {PACE_WORDS[pace][0]}
             </Button>
-            <span>{PACE_WORDS[pace][1]}</span>
-          </Box>
+            <span className={css({ flex: '1 1 240px' })}>{PACE_WORDS[pace][1]}</span>
+          </li>
         ))}
-      </Box>
-      <Box role="status" sx={{ mt: 1 }}>
+      </ul>
+      <div role="status" className={css({ mt: 1 })}>
         {said}
-      </Box>
+      </div>
     </Unfold>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
-import Box from '@mui/material/Box';
 import type { ThawLine } from '@/core/plan/thaw-line';
 import { finishWords, type HasPlace } from '@/present/forecast/chance-words';
+import { css } from '@/ui/theme/made/css';
 import { ThawLineChart } from '../charts/thaw-line-chart';
 import { useForecast } from '../charts/use-forecast';
 import { TextLink } from '../parts/text-link';
@@ -12,9 +12,9 @@ type ThawWithFanProps = { readonly thaw: ThawLine; readonly finish: string; read
 export function ThawWithFan({ thaw, finish, today }: ThawWithFanProps) {
   const forecast = useForecast();
   return (
-    <Box>
+    <div>
       <ThawLineChart thaw={thaw} finish={finish} today={today} fan={forecast?.fan} />
-      <Box role="status" sx={{ mt: 1.5, minHeight: 28, maxWidth: '70ch' }}>
+      <div role="status" className={css({ mt: 1.5, minHeight: 28, maxWidth: '70ch' })}>
         {forecast ? (
           <>
             {finishWords(forecast, finish, hasPlace(thaw))}{' '}
@@ -23,8 +23,8 @@ export function ThawWithFan({ thaw, finish, today }: ThawWithFanProps) {
         ) : (
           'Looking at how it may go…'
         )}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }
 

@@ -1,10 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import type { HouseholdChange } from '@/core/household/change';
 import { everyWords } from '@/present/almanac/due-words';
 import type { DueJob } from '@/present/almanac/year-model';
 import { duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { NativeSelect } from '../parts/native-select';
 
 type DueListProps = {
@@ -21,27 +21,27 @@ export function DueList({ jobs, hasClean, onChange }: DueListProps) {
       {hasClean && out.length > 1 && (
         <Button
           variant="outlined"
-          sx={{ mb: 1 }}
+          className={css({ mb: 1 })}
           onClick={() => onChange(takingIn(out), `${out.length} jobs are in the clean.`)}
         >
           Take all {out.length} into the clean
         </Button>
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 860 }}>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0, maxWidth: 860 })}>
         {jobs.map((job) => (
-          <Box component="li" key={job.id} sx={LINE}>
-            <Box sx={{ flex: '1 1 240px', minWidth: 0, overflowWrap: 'anywhere' }}>
-              <Box sx={{ fontWeight: job.isLate ? 600 : 450 }}>
+          <li key={job.id} className={css(LINE)}>
+            <div className={css({ flex: '1 1 240px', minWidth: 0, overflowWrap: 'anywhere' })}>
+              <div className={css({ fontWeight: job.isLate ? 600 : 450 })}>
                 {job.job}, {job.place}
-              </Box>
-              <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+              </div>
+              <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
                 {job.when} · {duration(job.minutes)}
-              </Box>
-            </Box>
+              </div>
+            </div>
             <HowOften job={job} onChange={onChange} />
             {hasClean &&
               (job.isIn ? (
-                <Box sx={{ color: 'text.secondary' }}>In the clean</Box>
+                <div className={css({ color: 'quiet' })}>In the clean</div>
               ) : (
                 <Button
                   aria-label={`Take into the clean: ${job.job}, ${job.place}`}
@@ -50,9 +50,9 @@ export function DueList({ jobs, hasClean, onChange }: DueListProps) {
                   Take into the clean
                 </Button>
               ))}
-          </Box>
+          </li>
         ))}
-      </Box>
+      </ul>
     </>
   );
 }
@@ -84,7 +84,7 @@ function HowOften({ job, onChange }: { job: DueJob; onChange: DueListProps['onCh
           'Kept.',
         )
       }
-      sx={{ width: 190 }}
+      className={css({ width: 190 })}
     />
   );
 }
@@ -97,6 +97,5 @@ const LINE = {
   justifyContent: 'space-between',
   minHeight: 52,
   py: 0.75,
-  borderBottom: '1px solid',
-  borderColor: 'divider',
+  borderBottom: '1px solid var(--colors-line)',
 } as const;

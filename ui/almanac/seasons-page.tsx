@@ -1,12 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import { ALMANAC_VIEWS } from '@/present/almanac/almanac-views';
 import type { SeasonsScreen, SeasonWords } from '@/present/almanac/seasons-model';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { NativeSelect } from '../parts/native-select';
@@ -35,24 +34,22 @@ export function SeasonsPage({ screen, hasClean, edits, actions }: SeasonsPagePro
       <PageHead title="Seasons and trades" paper="/paper/seasons">
         What usually belongs to a season in your rooms. Take off what is not yours, and put on what is.
       </PageHead>
-      <Box sx={{ maxWidth: 860 }}>
+      <div className={css({ maxWidth: 860 })}>
         {screen.seasons.map((season) => (
           <Unfold key={season.id} title={`${season.name}: ${count(season.jobs.length, 'job', 'jobs')}`}>
             <SeasonList season={season} hasClean={hasClean} send={changes.send} />
           </Unfold>
         ))}
-      </Box>
-      <Typography variant="h2" sx={{ mt: 4 }}>
-        Trades
-      </Typography>
-      <Typography sx={{ my: 1, maxWidth: '62ch' }}>
+      </div>
+      <h2 className={css({ textStyle: 'h2', m: 0, mt: 4 })}>Trades</h2>
+      <p className={css({ textStyle: 'body', m: 0, my: 1, maxWidth: '62ch' })}>
         What a licensed trade does, with the date of its last invoice. How often is the trade’s and your local
         rules’ to say.
-      </Typography>
+      </p>
       <Trades trades={screen.trades} send={changes.send} />
-      <Box sx={{ mt: 2 }}>
+      <div className={css({ mt: 2 })}>
         <ChangeBar label="Take back" edits={edits} changes={changes} />
-      </Box>
+      </div>
     </>
   );
 }
@@ -69,17 +66,16 @@ function SeasonList({ season, hasClean, send }: { season: SeasonWords; hasClean:
           Take what is due into the clean ({due.length})
         </Button>
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {season.jobs.map((job) => (
-          <Box
-            component="li"
+          <li
             key={job.method}
-            sx={{ display: 'flex', alignItems: 'center', gap: 2, minHeight: 48 }}
+            className={css({ display: 'flex', alignItems: 'center', gap: 2, minHeight: 48 })}
           >
-            <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
+            <div className={css({ flex: 1, minWidth: 0, overflowWrap: 'anywhere' })}>
               {job.title}
               {job.count > 1 ? ` · ${job.count} places` : ''}
-            </Box>
+            </div>
             <Button
               aria-label={`Not in ${season.name.toLowerCase()}: ${job.title}`}
               onClick={() =>
@@ -88,9 +84,9 @@ function SeasonList({ season, hasClean, send }: { season: SeasonWords; hasClean:
             >
               Take off
             </Button>
-          </Box>
+          </li>
         ))}
-      </Box>
+      </ul>
       <PutOn season={season} send={send} />
     </>
   );
@@ -102,12 +98,12 @@ function PutOn({ season, send }: { season: SeasonWords; send: Send }) {
   // Hundreds of jobs six times over are not drawn before somebody asks for them.
   if (!isOpen)
     return (
-      <Button sx={{ mt: 1 }} onClick={() => setOpen(true)}>
+      <Button className={css({ mt: 1 })} onClick={() => setOpen(true)}>
         Put another job on the list
       </Button>
     );
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-end', mt: 1.5 }}>
+    <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-end', mt: 1.5 })}>
       <NativeSelect
         label={`Another job for ${season.name.toLowerCase()}`}
         value={method}
@@ -125,6 +121,6 @@ function PutOn({ season, send }: { season: SeasonWords; send: Send }) {
       >
         Put on
       </Button>
-    </Box>
+    </div>
   );
 }

@@ -1,16 +1,14 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { ALMANAC_VIEWS } from '@/present/almanac/almanac-views';
 import type { MonthWords, TodayScreen } from '@/present/almanac/today-model';
 import type { DueJob } from '@/present/almanac/year-model';
 import { duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
+import { ChoiceRow } from '../parts/choice-row';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
 import { useChanges } from '../parts/use-changes';
@@ -46,68 +44,60 @@ export function TodayPage({ screen, today, edits, actions }: TodayPageProps) {
       <PageHead title="A little today">
         What is worth most for the time you have, on one way through the house, with one bucket at most.
       </PageHead>
-      <ToggleButtonGroup
-        exclusive
-        value={minutes}
-        aria-label="How much time"
-        onChange={(_event, chosen: number | null) => chosen !== null && setMinutes(chosen)}
-        sx={{ flexWrap: 'wrap', mb: 2 }}
-      >
-        {screen.choices.map((one) => (
-          <ToggleButton
-            key={one.minutes}
-            value={one.minutes}
-            sx={{ px: { xs: 1.25, sm: 2.5 }, minHeight: 48, textTransform: 'none', color: 'text.primary' }}
-          >
-            {one.minutes} minutes
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
+      <div className={css({ maxWidth: 420, mb: 2 })}>
+        <ChoiceRow
+          label="How much time"
+          options={screen.choices.map((one) => String(one.minutes))}
+          words={Object.fromEntries(screen.choices.map((one) => [one.minutes, `${one.minutes} minutes`]))}
+          value={String(minutes)}
+          onChange={(chosen) => setMinutes(Number(chosen))}
+        />
+      </div>
       {choice && choice.jobs.length > 0 ? (
         <>
-          <Typography sx={{ mb: 1 }}>{choice.takes}</Typography>
+          <p className={css({ textStyle: 'body', m: 0, mb: 1 })}>{choice.takes}</p>
           <Jobs jobs={choice.jobs} onDone={tick} />
         </>
       ) : (
-        <Typography>Nothing that is due fits into {minutes} minutes. Enjoy them.</Typography>
+        <p className={css({ textStyle: 'body', m: 0 })}>
+          Nothing that is due fits into {minutes} minutes. Enjoy them.
+        </p>
       )}
       <Sentence>{command.fault}</Sentence>
-      <Box role="status" sx={{ minHeight: 28, mt: 1 }}>
+      <div role="status" className={css({ minHeight: 28, mt: 1 })}>
         {said}
-      </Box>
+      </div>
       <ByTurns turns={screen.turns} today={today} onDone={tick} send={changes.send} />
-      <Box sx={{ mt: 2 }}>
+      <div className={css({ mt: 2 })}>
         <ChangeBar label="Take back" edits={edits} changes={changes} />
-      </Box>
+      </div>
     </>
   );
 }
 
 function Jobs({ jobs, onDone }: { jobs: readonly DueJob[]; onDone: (job: DueJob) => void }) {
   return (
-    <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 760 }}>
+    <ul className={css({ listStyle: 'none', p: 0, m: 0, maxWidth: 760 })}>
       {jobs.map((job) => (
-        <Box
-          component="li"
+        <li
           key={job.id}
-          sx={{
+          className={css({
             display: 'flex',
             gap: 2,
             alignItems: 'center',
             minHeight: 60,
             py: 0.75,
-            borderBottom: '1px solid',
-            borderColor: 'divider',
-          }}
+            borderBottom: '1px solid var(--colors-line)',
+          })}
         >
-          <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
-            <Box sx={{ fontWeight: 600 }}>
+          <div className={css({ flex: 1, minWidth: 0, overflowWrap: 'anywhere' })}>
+            <div className={css({ fontWeight: 600 })}>
               {job.job}, {job.place}
-            </Box>
-            <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+            </div>
+            <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
               {duration(job.minutes)} · {job.when}
-            </Box>
-          </Box>
+            </div>
+          </div>
           <Button
             variant="outlined"
             aria-label={`Done: ${job.job}, ${job.place}`}
@@ -115,9 +105,9 @@ function Jobs({ jobs, onDone }: { jobs: readonly DueJob[]; onDone: (job: DueJob)
           >
             Done
           </Button>
-        </Box>
+        </li>
       ))}
-    </Box>
+    </ul>
   );
 }
 
@@ -132,35 +122,31 @@ type ByTurnsProps = {
 function ByTurns({ turns, today, onDone, send }: ByTurnsProps) {
   if (!turns)
     return (
-      <Box component="section" sx={{ mt: 3 }}>
-        <Typography variant="h2">Round the year</Typography>
-        <Typography sx={{ my: 1, maxWidth: '62ch' }}>
+      <section className={css({ mt: 3 })}>
+        <h2 className={css({ textStyle: 'h2', m: 0 })}>Round the year</h2>
+        <p className={css({ textStyle: 'body', m: 0, my: 1, maxWidth: '62ch' })}>
           Instead of one big clean: an area each month by turns, and what its season asks for. Begin in any
           month, leave it and come back; what was missed is spread over what follows.
-        </Typography>
+        </p>
         <Button
           variant="outlined"
           onClick={() => send({ do: 'by-turns', since: today }, 'From now on round the year by turns.')}
         >
           Go round the year by turns
         </Button>
-      </Box>
+      </section>
     );
   return (
-    <Box component="section" sx={{ mt: 3 }}>
-      <Typography variant="h2">{turns.title}</Typography>
-      <Typography sx={{ my: 1 }}>{turns.line}</Typography>
-      {turns.week.length > 0 && <Typography variant="h3">This week</Typography>}
+    <section className={css({ mt: 3 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>{turns.title}</h2>
+      <p className={css({ textStyle: 'body', m: 0, my: 1 })}>{turns.line}</p>
+      {turns.week.length > 0 && <h3 className={css({ textStyle: 'h3', m: 0 })}>This week</h3>}
       <Jobs jobs={turns.week} onDone={onDone} />
-      {turns.rest.length > 0 && (
-        <Typography variant="h3" sx={{ mt: 2 }}>
-          Later this month
-        </Typography>
-      )}
+      {turns.rest.length > 0 && <h3 className={css({ textStyle: 'h3', m: 0, mt: 2 })}>Later this month</h3>}
       <Jobs jobs={turns.rest} onDone={onDone} />
-      <Button sx={{ mt: 2 }} onClick={() => send({ do: 'by-turns' }, 'No longer by turns.')}>
+      <Button className={css({ mt: 2 })} onClick={() => send({ do: 'by-turns' }, 'No longer by turns.')}>
         Stop going by turns
       </Button>
-    </Box>
+    </section>
   );
 }

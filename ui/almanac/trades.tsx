@@ -1,10 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Trade } from '@/core/clean/almanac-settings';
 import type { HouseholdChange } from '@/core/household/change';
 import type { TradeWords } from '@/present/almanac/seasons-model';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { TextField } from '../parts/text-field';
 import { DateField } from '../parts/when-field';
 import { newId } from '../state/new-id';
@@ -18,15 +18,15 @@ type TradesProps = {
 export function Trades({ trades, send }: TradesProps) {
   return (
     <>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 860 }}>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0, maxWidth: 860 })}>
         {trades.map((trade) => (
-          <Box component="li" key={trade.id} sx={LINE}>
-            <Box sx={{ flex: '1 1 240px', minWidth: 0, overflowWrap: 'anywhere' }}>
-              <Box sx={{ fontWeight: trade.isLate ? 600 : 450 }}>{trade.what}</Box>
-              <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+          <li key={trade.id} className={css(LINE)}>
+            <div className={css({ flex: '1 1 240px', minWidth: 0, overflowWrap: 'anywhere' })}>
+              <div className={css({ fontWeight: trade.isLate ? 600 : 450 })}>{trade.what}</div>
+              <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
                 {trade.off ? 'not for this house' : `${trade.every} · ${trade.when}`}
-              </Box>
-            </Box>
+              </div>
+            </div>
             {!trade.off && (
               <DateField
                 label={`Last invoice: ${trade.what}`}
@@ -42,9 +42,9 @@ export function Trades({ trades, send }: TradesProps) {
             >
               {trade.off ? 'For this house after all' : 'Not for this house'}
             </Button>
-          </Box>
+          </li>
         ))}
-      </Box>
+      </ul>
       <OwnTrade send={send} />
     </>
   );
@@ -60,10 +60,9 @@ function OwnTrade({ send }: Pick<TradesProps, 'send'>) {
   const every = Number(months);
   const isWhole = Number.isInteger(every) && every >= 1 && every <= 240;
   return (
-    <Box
-      component="form"
+    <form
       aria-label="Other work for a trade"
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', mt: 2 }}
+      className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', mt: 2 })}
       onSubmit={(event) => {
         event.preventDefault();
         if (what.trim() === '' || !isWhole) return;
@@ -75,7 +74,7 @@ function OwnTrade({ send }: Pick<TradesProps, 'send'>) {
         size="small"
         label="Other work for a trade"
         value={what}
-        slotProps={{ htmlInput: { maxLength: 160 } }}
+        maxLength={160}
         onChange={({ target }) => setWhat(target.value)}
       />
       <TextField
@@ -84,13 +83,13 @@ function OwnTrade({ send }: Pick<TradesProps, 'send'>) {
         value={months}
         error={!isWhole}
         helperText={isWhole ? undefined : 'A whole number from 1 to 240.'}
-        slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+        inputMode="numeric"
         onChange={({ target }) => setMonths(target.value)}
       />
       <Button type="submit" variant="outlined">
         Add
       </Button>
-    </Box>
+    </form>
   );
 }
 
@@ -101,6 +100,5 @@ const LINE = {
   alignItems: 'center',
   minHeight: 60,
   py: 1,
-  borderBottom: '1px solid',
-  borderColor: 'divider',
+  borderBottom: '1px solid var(--colors-line)',
 } as const;

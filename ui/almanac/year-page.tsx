@@ -1,9 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import { ALMANAC_VIEWS } from '@/present/almanac/almanac-views';
 import type { DueJob, YearScreen } from '@/present/almanac/year-model';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { PageHead } from '../parts/page-head';
@@ -40,12 +39,12 @@ export function YearPage({ screen, head, hasClean, hasRooms, edits, actions }: Y
       <PageHead title={head.title} paper={`/paper/year/${screen.year}?by=${screen.by}`}>
         {head.line}
       </PageHead>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2.5, alignItems: 'center', mb: 1 }}>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 2.5, alignItems: 'center', mb: 1 })}>
         <Turns screen={screen} />
         <YearLegend />
-      </Box>
-      <Box
-        sx={{ overflowX: 'auto', maxWidth: '100%', position: 'relative' }}
+      </div>
+      <div
+        className={css({ overflowX: 'auto', maxWidth: '100%', position: 'relative' })}
         tabIndex={0}
         role="region"
         aria-label="The year"
@@ -59,13 +58,13 @@ export function YearPage({ screen, head, hasClean, hasRooms, edits, actions }: Y
             if (open !== key) requestAnimationFrame(() => panel.current?.focus());
           }}
         />
-      </Box>
-      <Box id={PANEL} sx={{ mt: 3 }}>
+      </div>
+      <div id={PANEL} className={css({ mt: 3 })}>
         {cell && (
           <>
-            <Typography variant="h2" ref={panel} tabIndex={-1} sx={{ mb: 1 }}>
+            <h2 ref={panel} tabIndex={-1} className={css({ textStyle: 'h2', m: 0, mb: 1 })}>
               {cell.label}
-            </Typography>
+            </h2>
             <DueList
               jobs={cell.jobs.map((id) => screen.jobs[id]).filter((job): job is DueJob => job !== undefined)}
               hasClean={hasClean}
@@ -73,10 +72,10 @@ export function YearPage({ screen, head, hasClean, hasRooms, edits, actions }: Y
             />
           </>
         )}
-      </Box>
-      <Box sx={{ mt: 2 }}>
+      </div>
+      <div className={css({ mt: 2 })}>
         <ChangeBar label="Take back" edits={edits} changes={changes} />
-      </Box>
+      </div>
     </>
   );
 }
@@ -86,18 +85,18 @@ function Turns({ screen: { year, by } }: { screen: YearScreen }) {
   const at = (other: { readonly year?: number; readonly by?: string }) =>
     `/almanac?year=${other.year ?? year}&by=${other.by ?? by}`;
   return (
-    <Box component="nav" aria-label="Which year" sx={{ display: 'flex', flexWrap: 'wrap', gap: 2 }}>
-      <TextLink href={at({ year: Number(year) - 1 })} sx={LINK}>
+    <nav aria-label="Which year" className={css({ display: 'flex', flexWrap: 'wrap', gap: 2 })}>
+      <TextLink href={at({ year: Number(year) - 1 })} className={css(LINK)}>
         {Number(year) - 1}
       </TextLink>
-      <Box sx={{ ...LINK, fontWeight: 650 }}>{year}</Box>
-      <TextLink href={at({ year: Number(year) + 1 })} sx={LINK}>
+      <div className={css({ ...LINK, fontWeight: 650 })}>{year}</div>
+      <TextLink href={at({ year: Number(year) + 1 })} className={css(LINK)}>
         {Number(year) + 1}
       </TextLink>
-      <TextLink href={at({ by: by === 'kind' ? 'room' : 'kind' })} sx={LINK}>
+      <TextLink href={at({ by: by === 'kind' ? 'room' : 'kind' })} className={css(LINK)}>
         {by === 'kind' ? 'By room' : 'By kind of work'}
       </TextLink>
-    </Box>
+    </nav>
   );
 }
 

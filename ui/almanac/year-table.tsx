@@ -1,6 +1,5 @@
 'use client';
 import type { YearCellWords, YearScreen } from '@/present/almanac/year-model';
-import { FROST } from '../theme/frost';
 import styles from './year.module.css';
 
 /** A cell of the year, by its row and month. */
@@ -76,12 +75,12 @@ function Cell({ cell, isOpen, panelId, onOpen }: CellProps) {
     <>
       {done > 0 && <span className={styles.done}>{done}</span>}
       {due > 0 && (
-        <span className={styles.due} style={{ background: FROST }}>
+        <span className={styles.due} style={{ background: 'var(--frost)' }}>
           {due}
         </span>
       )}
       {late > 0 && (
-        <span className={styles.late} style={{ background: FROST }}>
+        <span className={styles.late} style={{ background: 'var(--frost)' }}>
           {late}
         </span>
       )}
@@ -120,13 +119,13 @@ export function YearLegend() {
         done
       </span>
       <span>
-        <i className={styles.due} aria-hidden style={{ background: FROST }}>
+        <i className={styles.due} aria-hidden style={{ background: 'var(--frost)' }}>
           {' '}
         </i>
         due
       </span>
       <span>
-        <i className={styles.late} aria-hidden style={{ background: FROST }}>
+        <i className={styles.late} aria-hidden style={{ background: 'var(--frost)' }}>
           {' '}
         </i>
         late

@@ -1,9 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { useDeferredValue, useState } from 'react';
 import { type CatalogueLine, STATE_WORDS } from '@/present/catalogue/catalogue-words';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { TextField } from '../parts/text-field';
 import { TextLink } from '../parts/text-link';
 
@@ -21,11 +20,11 @@ export function CatalogueList({ groups }: { groups: readonly Group[] }) {
         label="Find a method, or what it is for"
         value={text}
         onChange={(event) => setText(event.target.value)}
-        sx={{ width: '100%', maxWidth: 420 }}
+        className={css({ width: '100%', maxWidth: 420 })}
       />
-      <Box role="status" sx={{ color: 'text.secondary', my: 1.5 }}>
+      <div role="status" className={css({ color: 'quiet', my: 1.5 })}>
         {methods === 0 ? 'No method goes by that name.' : count(methods, 'method', 'methods')}
-      </Box>
+      </div>
       {found.map((group) => (
         <Kind key={group.kind} group={group} />
       ))}
@@ -43,36 +42,34 @@ function foundIn(groups: readonly Group[], wanted: string): Group[] {
 
 function Kind({ group: { kind, name, lines } }: { group: Group }) {
   return (
-    <Box component="section" aria-labelledby={`kind-${kind}`} sx={{ mb: 3 }}>
-      <Typography
+    <section aria-labelledby={`kind-${kind}`} className={css({ mb: 3 })}>
+      <h2
         id={`kind-${kind}`}
-        variant="h3"
-        component="h2"
-        sx={{ borderTop: '2px solid', borderColor: 'text.primary', pt: 1, mb: 0.5 }}
+        className={css({ textStyle: 'h3', m: 0, borderTop: '2px solid var(--colors-ink)', pt: 1, mb: 0.5 })}
       >
         {name}
-      </Typography>
-      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', columnWidth: 340, columnGap: 4 }}>
+      </h2>
+      <ul className={css({ m: 0, p: 0, listStyle: 'none', columnWidth: 340, columnGap: 4 })}>
         {lines.map((line) => (
           <Line key={line.id} line={line} />
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }
 
 function Line({ line }: { line: CatalogueLine }) {
   return (
-    <Box component="li" sx={{ breakInside: 'avoid', py: 0.75 }}>
+    <li className={css({ breakInside: 'avoid', py: 0.75 })}>
       <TextLink
         href={`/catalogue/${encodeURIComponent(line.id)}`}
-        sx={{ textDecoration: line.state === 'off' ? 'line-through' : undefined }}
+        className={css({ textDecoration: line.state === 'off' ? 'line-through' : undefined })}
       >
         {line.title}
       </TextLink>
-      <Box sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
+      <div className={css({ fontSize: '0.9rem', color: 'quiet' })}>
         {[line.fixture, STATE_WORDS[line.state]].filter(Boolean).join(', ')}
-      </Box>
-    </Box>
+      </div>
+    </li>
   );
 }

@@ -1,8 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { PRIORITIES } from '@/core/basics/choices';
 import type { Method, MethodStep } from '@/core/catalogue/method';
@@ -11,9 +7,11 @@ import { QUANTITY_WORDS } from '@/present/catalogue/catalogue-words';
 import { dosesOf } from '@/present/catalogue/method-doses';
 import type { FormValues } from '@/present/forms/schemas';
 import { PRIORITY_WORDS } from '@/present/scope/scope-words';
+import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
+import { Button } from '../parts/button';
 import type { ChangeActions } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 
@@ -29,33 +27,31 @@ export function MethodNumbers({ method, actions }: MethodNumbersProps) {
     () => setSaved('Kept. The hours follow.'),
   );
   return (
-    <Stack
-      component="form"
+    <form
       noValidate
       onSubmit={submit}
       onChange={() => setSaved('')}
-      spacing={2}
       aria-label="Your own numbers"
-      sx={{ maxWidth: 620 }}
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2, maxWidth: 620 })}
     >
       <Sentence>{sentence}</Sentence>
       {method.steps.map((step) => (
-        <Box key={step.key}>
-          <Typography sx={{ mb: 1 }}>{step.title}</Typography>
-          <Stack direction="row" spacing={1.5}>
+        <div key={step.key}>
+          <p className={css({ textStyle: 'body', m: 0, mb: 1 })}>{step.title}</p>
+          <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
             <StepFields form={form} step={step} />
-          </Stack>
-        </Box>
+          </div>
+        </div>
       ))}
       <DoseFields form={form} method={method} />
       <WholeFields form={form} />
-      <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 2, alignItems: 'center' })}>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
           Keep these numbers
         </Button>
         <span role="status">{saved}</span>
-      </Stack>
-    </Stack>
+      </div>
+    </form>
   );
 }
 
@@ -64,22 +60,22 @@ type Form = ReturnType<typeof useActionForm<'methodNumbers'>>['form'];
 /** How much of each product, and in how much water. */
 function DoseFields({ form, method }: { form: Form; method: Method }) {
   return dosesOf(method).map(({ product, unit, inMl }) => (
-    <Box key={product}>
-      <Typography sx={{ mb: 1 }}>{PRODUCTS[product]}</Typography>
-      <Stack direction="row" spacing={1.5}>
+    <div key={product}>
+      <p className={css({ textStyle: 'body', m: 0, mb: 1 })}>{PRODUCTS[product]}</p>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
         <Field form={form} name={`doses.${product}.amount`} label={`Of it, ${unit}`} number />
         {inMl !== undefined && (
           <Field form={form} name={`doses.${product}.inMl`} label="In water, ml" number />
         )}
-      </Stack>
-    </Box>
+      </div>
+    </div>
   ));
 }
 
 /** What holds of the method as a whole. */
 function WholeFields({ form }: { form: Form }) {
   return (
-    <Stack direction="row" spacing={1.5}>
+    <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
       <Field form={form} name="intervalMonths" label="Every … months" number />
       <Field form={form} name="hardness" label="Dread, 1 to 5" number />
       <Field form={form} name="leastAge" label="From age" number />
@@ -89,7 +85,7 @@ function WholeFields({ form }: { form: Form }) {
         label="Priority"
         options={PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]])}
       />
-    </Stack>
+    </div>
   );
 }
 

@@ -1,6 +1,3 @@
-import Box from '@mui/material/Box';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { shownIn, unitName } from '@/core/basics/units';
 import { methodAtHand } from '@/core/catalogue/at-hand';
@@ -16,6 +13,7 @@ import { atHandOf } from '@/core/work/work';
 import { fixtureKindName, isOwn } from '@/present/catalogue/catalogue-model';
 import { QUANTITY_WORDS, SCHOOL_WORDS, whenWords } from '@/present/catalogue/catalogue-words';
 import { amount, count, duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
@@ -36,19 +34,21 @@ export function MethodPage({ state, method, actions }: MethodPageProps) {
     <>
       <TextLink href="/catalogue">How things are done</TextLink>
       <Head state={state} method={method} />
-      <Stack spacing={3} sx={{ maxWidth: 780 }}>
-        <Box>
-          <Typography sx={{ fontSize: '1.1rem' }}>{method.how}</Typography>
-          <Typography sx={{ mt: 0.5 }}>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 3, maxWidth: 780 })}>
+        <div>
+          <p className={css({ textStyle: 'body', m: 0, fontSize: '1.1rem' })}>{method.how}</p>
+          <p className={css({ textStyle: 'body', m: 0, mt: 0.5 })}>
             <strong>Done when:</strong> {method.doneWhen}
-          </Typography>
-        </Box>
+          </p>
+        </div>
         <Caution method={method} />
         <Section title="Steps">
           <StepsHere state={state} method={method} />
         </Section>
         <Section title="With what">
-          {method.tools.length > 0 && <Typography>Tools: {method.tools.join(', ')}.</Typography>}
+          {method.tools.length > 0 && (
+            <p className={css({ textStyle: 'body', m: 0 })}>Tools: {method.tools.join(', ')}.</p>
+          )}
           <Products method={method} />
         </Section>
         <Limits method={method} />
@@ -61,7 +61,7 @@ export function MethodPage({ state, method, actions }: MethodPageProps) {
           actions={actions}
         />
         <MethodNumbersLater method={method} actions={actions} />
-      </Stack>
+      </div>
     </>
   );
 }
@@ -83,13 +83,13 @@ function Head({ state, method }: Omit<MethodPageProps, 'actions'>) {
 function Caution({ method: { caution, professional } }: { method: Method }) {
   if (!caution && !professional) return null;
   return (
-    <Box sx={{ borderInlineStart: '4px solid var(--mui-palette-thaw-sun)', pl: 2 }}>
-      {caution && <Typography>{caution}</Typography>}
-      {professional && <Typography>{professional}</Typography>}
-      <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
+    <div className={css({ borderInlineStart: '4px solid var(--colors-sun)', pl: 2 })}>
+      {caution && <p className={css({ textStyle: 'body', m: 0 })}>{caution}</p>}
+      {professional && <p className={css({ textStyle: 'body', m: 0 })}>{professional}</p>}
+      <p className={css({ textStyle: 'body', m: 0, fontSize: '0.9rem', color: 'quiet' })}>
         Usual cautions. The label and the maker come first; local rules and licensed trades decide.
-      </Typography>
-    </Box>
+      </p>
+    </div>
   );
 }
 
@@ -103,7 +103,7 @@ function StepsHere({ state: { household }, method }: Pick<MethodPageProps, 'stat
       {here.length > 0 ? (
         <Steps steps={here} units={units} />
       ) : (
-        <Typography>With what you have, this is part of another job.</Typography>
+        <p className={css({ textStyle: 'body', m: 0 })}>With what you have, this is part of another job.</p>
       )}
       {elsewhere.length > 0 && (
         <Unfold slim title="Done otherwise, by what is at hand">
@@ -122,27 +122,25 @@ type StepsProps = {
 
 function Steps({ steps, units, withWhen = false }: StepsProps) {
   return (
-    <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+    <ol className={css({ m: 0, pl: 2.5 })}>
       {steps.map((step) => (
-        <Box component="li" key={step.key} sx={{ mb: 1 }}>
+        <li key={step.key} className={css({ mb: 1 })}>
           {step.title}
-          <Box sx={{ fontSize: '0.92rem', color: 'text.secondary' }}>
+          <div className={css({ fontSize: '0.92rem', color: 'quiet' })}>
             {[withWhen && whenWords(step.when), stepWords(step, units)].filter(Boolean).join('. ')}
-          </Box>
-        </Box>
+          </div>
+        </li>
       ))}
-    </Box>
+    </ol>
   );
 }
 
 function Section({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <Box component="section" aria-label={title}>
-      <Typography variant="h3" component="h2" sx={{ mb: 0.75 }}>
-        {title}
-      </Typography>
+    <section aria-label={title}>
+      <h2 className={css({ textStyle: 'h3', m: 0, mb: 0.75 })}>{title}</h2>
       {children}
-    </Box>
+    </section>
   );
 }
 
@@ -178,20 +176,19 @@ function perUnit(quantity: Quantity): string {
 
 function Products({ method }: { method: Method }) {
   const schools = PRODUCT_SCHOOLS.filter((school) => (method.products[school] ?? []).length > 0);
-  if (schools.length === 0) return <Typography>No product: dry, or water alone.</Typography>;
+  if (schools.length === 0)
+    return <p className={css({ textStyle: 'body', m: 0 })}>No product: dry, or water alone.</p>;
   return (
-    <Box component="dl" sx={{ m: 0, mt: 0.5 }}>
+    <dl className={css({ m: 0, mt: 0.5 })}>
       {schools.map((school) => (
-        <Box key={school} sx={{ display: 'flex', gap: 1.5 }}>
-          <Box component="dt" sx={{ minWidth: 130, color: 'text.secondary' }}>
-            {SCHOOL_WORDS[school]}
-          </Box>
-          <Box component="dd" sx={{ m: 0 }}>
+        <div key={school} className={css({ display: 'flex', gap: 1.5 })}>
+          <dt className={css({ minWidth: 130, color: 'quiet' })}>{SCHOOL_WORDS[school]}</dt>
+          <dd className={css({ m: 0 })}>
             {(method.own?.[school] ?? method.products[school] ?? []).map(doseWords).join('; ')}
-          </Box>
-        </Box>
+          </dd>
+        </div>
       ))}
-    </Box>
+    </dl>
   );
 }
 
@@ -207,5 +204,5 @@ function Limits({ method }: { method: Method }) {
     method.needs.includes('daylight') && 'By daylight.',
     method.leastAge > 0 && `From about ${method.leastAge} years of age.`,
   ].filter(Boolean);
-  return lines.length > 0 ? <Typography>{lines.join(' ')}</Typography> : null;
+  return lines.length > 0 ? <p className={css({ textStyle: 'body', m: 0 })}>{lines.join(' ')}</p> : null;
 }

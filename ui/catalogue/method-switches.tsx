@@ -1,9 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import type { HouseholdChange } from '@/core/household/change';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
@@ -24,9 +23,9 @@ export function MethodSwitches({ id, off, changed, own, edits, actions }: Method
   const changes = useChanges(actions);
   const send = (change: HouseholdChange, words: string) => changes.send(change, words);
   return (
-    <Box>
+    <div>
       <Sentence>{changes.sentence}</Sentence>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1 })}>
         <Button
           variant="outlined"
           onClick={() => send({ do: 'switch-method', id, off: !off }, off ? 'Switched on.' : 'Switched off.')}
@@ -50,11 +49,13 @@ export function MethodSwitches({ id, off, changed, own, edits, actions }: Method
           </Button>
         )}
         <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-      </Box>
+      </div>
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
-      {off && <Typography sx={{ mt: 1 }}>Switched off: it is in no list and no plan.</Typography>}
-    </Box>
+      {off && (
+        <p className={css({ textStyle: 'body', m: 0, mt: 1 })}>Switched off: it is in no list and no plan.</p>
+      )}
+    </div>
   );
 }

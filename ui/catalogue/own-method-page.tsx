@@ -1,6 +1,4 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
@@ -12,10 +10,12 @@ import { MACHINE_KINDS, WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { ownMethod } from '@/present/catalogue/own-method';
 import type { FormValues } from '@/present/forms/schemas';
 import { PRIORITY_WORDS } from '@/present/scope/scope-words';
+import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
 import { TickList } from '../forms/tick-list';
 import { useActionForm } from '../forms/use-action-form';
+import { Button } from '../parts/button';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
@@ -81,13 +81,11 @@ export function OwnMethodPage({ products, actions }: OwnMethodPageProps) {
       <PageHead title="A method of your own">
         It is estimated, ordered and planned like every other, wherever such a thing stands in the house.
       </PageHead>
-      <Stack
-        component="form"
+      <form
         noValidate
         onSubmit={submit}
-        spacing={2}
         aria-label="A method of your own"
-        sx={{ maxWidth: 640 }}
+        className={css({ display: 'flex', flexDirection: 'column', gap: 2, maxWidth: 640 })}
       >
         <Sentence>{sentence}</Sentence>
         <WhatFor form={form} />
@@ -96,12 +94,12 @@ export function OwnMethodPage({ products, actions }: OwnMethodPageProps) {
         <HowOften form={form} />
         <Field form={form} name="how" label="How to do it, in a line" multiline />
         <Field form={form} name="doneWhen" label="How one knows that it is done" />
-        <Stack direction="row">
+        <div className={css({ display: 'flex', flexDirection: 'row' })}>
           <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
             Keep this method
           </Button>
-        </Stack>
-      </Stack>
+        </div>
+      </form>
     </>
   );
 }
@@ -112,11 +110,11 @@ function WhatFor({ form }: Section) {
   return (
     <>
       <Field form={form} name="title" label="What is done" placeholder="Wax the piano" />
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+      <div className={css({ display: 'flex', flexDirection: { base: 'column', sm: 'row' }, gap: 1.5 })}>
         <SelectField form={form} name="fixture" label="For every" options={KINDS} />
         <SelectField form={form} name="kind" label="Kind of work" options={Object.entries(WORK_KINDS)} />
         <SelectField form={form} name="layer" label="In the order" number options={LAYER_WORDS} />
-      </Stack>
+      </div>
     </>
   );
 }
@@ -126,15 +124,15 @@ function TheWork({ form }: Section) {
   return (
     <>
       <Field form={form} name="doing" label="The work itself" placeholder="Thin, with the grain" />
-      <Stack direction="row" spacing={1.5}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
         <Field form={form} name="setUpMinutes" label="Set-up, min" number />
         <Field form={form} name="minutesEach" label="Minutes for each" number />
         <Field form={form} name="waitMinutes" label="Then a wait, min" number hint="0 for none" />
-      </Stack>
-      <Stack direction="row" spacing={1.5}>
+      </div>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
         <Field form={form} name="after" label="After the wait" placeholder="Buff" fullWidth />
         <Field form={form} name="afterMinutes" label="Minutes" number />
-      </Stack>
+      </div>
     </>
   );
 }
@@ -150,15 +148,15 @@ function WhatItTakes({ form, products }: Section & Pick<OwnMethodPageProps, 'pro
   return (
     <>
       <Field form={form} name="tools" label="Tools, with commas between" placeholder="soft cloth, brush" />
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+      <div className={css({ display: 'flex', flexDirection: { base: 'column', sm: 'row' }, gap: 1.5 })}>
         <SelectField form={form} name="product" label="Product" options={[...PRODUCT_OPTIONS, ...products]} />
         <Field form={form} name="dose" label="Of it, ml or g" number hint="for one" />
         <Field form={form} name="water" label="In water, ml" number hint="0: as it is" />
-      </Stack>
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+      </div>
+      <div className={css({ display: 'flex', flexDirection: { base: 'column', sm: 'row' }, gap: 1.5 })}>
         <SelectField form={form} name="machine" label="The wait is done by" options={MACHINE_OPTIONS} />
         <Field form={form} name="leastAge" label="From the age of" number hint="0: anybody" />
-      </Stack>
+      </div>
       <TickList form={form} name="tags" legend="It means" options={Object.entries(TAGS)} />
     </>
   );
@@ -166,7 +164,7 @@ function WhatItTakes({ form, products }: Section & Pick<OwnMethodPageProps, 'pro
 
 function HowOften({ form }: Section) {
   return (
-    <Stack direction="row" spacing={1.5}>
+    <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
       <Field form={form} name="intervalMonths" label="Every … months" number />
       <SelectField
         form={form}
@@ -174,6 +172,6 @@ function HowOften({ form }: Section) {
         label="Priority"
         options={PRIORITIES.map((priority) => [priority, PRIORITY_WORDS[priority]] as const)}
       />
-    </Stack>
+    </div>
   );
 }

@@ -1,11 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
 import { scaleLinear, scaleUtc } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { memo } from 'react';
 import type { FanPoint } from '@/core/forecast/forecast';
 import type { ThawLine, ThawPoint } from '@/core/plan/thaw-line';
 import { hours, shortDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { useTweened } from './use-tweened';
 import { useWidth } from './use-width';
 
@@ -13,10 +13,10 @@ const MARGIN = { top: 26, right: 46, bottom: 34, left: 44 };
 const DAY_MS = 86_400_000;
 const LEAST_PX_BETWEEN_DATES = 84;
 
-const WATER = 'var(--mui-palette-thaw-water)';
-const INK = 'var(--mui-palette-text-primary)';
-const QUIET = 'var(--mui-palette-text-secondary)';
-const SUN_INK = 'var(--mui-palette-thaw-sunInk)';
+const WATER = 'var(--colors-water)';
+const INK = 'var(--colors-ink)';
+const QUIET = 'var(--colors-quiet)';
+const SUN_INK = 'var(--colors-sun-ink)';
 
 const midnight = (date: string) => new Date(`${date}T00:00Z`);
 
@@ -40,7 +40,7 @@ export const ThawLineChart = memo(function ThawLineChart(props: ThawLineChartPro
   const left = thaw.planned[0]?.minutes ?? thaw.total;
   const drawing = drawingOf({ thaw, finish, width, height, last: bent?.line.at(-1)?.date ?? finish });
   return (
-    <Box ref={ref} component="figure" sx={{ m: 0 }}>
+    <figure ref={ref} className={css({ m: 0 })}>
       <svg width={width} height={height} role="img" aria-label={summary(thaw, left, finish)}>
         <FrostPattern />
         <g transform={`translate(${MARGIN.left},${MARGIN.top})`}>
@@ -54,7 +54,7 @@ export const ThawLineChart = memo(function ThawLineChart(props: ThawLineChartPro
         </g>
       </svg>
       <Legend bent={bent?.name} hasFan={fan !== undefined} />
-    </Box>
+    </figure>
   );
 });
 
@@ -92,7 +92,7 @@ function FrostPattern() {
         patternUnits="userSpaceOnUse"
         patternTransform="rotate(38)"
       >
-        <line x2="0" y2="8" stroke="var(--mui-palette-thaw-iceEdge)" strokeWidth="1.1" opacity="0.55" />
+        <line x2="0" y2="8" stroke="var(--colors-ice-edge)" strokeWidth="1.1" opacity="0.55" />
       </pattern>
     </defs>
   );
@@ -103,8 +103,8 @@ function Frost({ drawing, thaw }: DrawingProps & { thaw: ThawLine }) {
   const frost = drawing.frost([...thaw.done.slice(0, -1), ...thaw.planned]) ?? '';
   return (
     <>
-      <rect width={width} height={height} fill="var(--mui-palette-thaw-waterSoft)" opacity={0.45} />
-      <path d={frost} fill="var(--mui-palette-thaw-ice)" />
+      <rect width={width} height={height} fill="var(--colors-water-soft)" opacity={0.45} />
+      <path d={frost} fill="var(--colors-ice)" />
       <path d={frost} fill="url(#thaw-frost)" />
     </>
   );
@@ -113,7 +113,7 @@ function Frost({ drawing, thaw }: DrawingProps & { thaw: ThawLine }) {
 function HourLines({ drawing: { y, width } }: DrawingProps) {
   return y.ticks(4).map((tick) => (
     <g key={tick} transform={`translate(0,${y(tick)})`}>
-      <line x2={width} stroke="var(--mui-palette-divider)" strokeWidth={tick === 0 ? 2 : 0.6} />
+      <line x2={width} stroke="var(--colors-line)" strokeWidth={tick === 0 ? 2 : 0.6} />
       <text x={-8} dy="0.32em" textAnchor="end" fontSize={12.5} fill={QUIET}>
         {tick} h
       </text>
@@ -189,7 +189,7 @@ function Today({ drawing, x, left }: DrawingProps & { x: number; left: number })
         cx={x}
         cy={drawing.y(left / 60)}
         r={6}
-        fill="var(--mui-palette-background-paper)"
+        fill="var(--colors-paper)"
         stroke={WATER}
         strokeWidth={3.5}
       />
@@ -208,24 +208,21 @@ function Today({ drawing, x, left }: DrawingProps & { x: number; left: number })
 }
 
 function FinishSun({ x, y }: { x: number; y: number }) {
-  return (
-    <circle cx={x} cy={y} r={10} fill="var(--mui-palette-thaw-sun)" stroke={SUN_INK} strokeWidth={1.5} />
-  );
+  return <circle cx={x} cy={y} r={10} fill="var(--colors-sun)" stroke={SUN_INK} strokeWidth={1.5} />;
 }
 
 function Legend({ bent, hasFan }: { bent: string | undefined; hasFan: boolean }) {
   return (
-    <Box
-      component="figcaption"
-      sx={{
+    <figcaption
+      className={css({
         display: 'flex',
         flexWrap: 'wrap',
         columnGap: 3,
         rowGap: 0.5,
-        color: 'text.secondary',
+        color: 'quiet',
         fontSize: '0.9rem',
-        pl: `${MARGIN.left}px`,
-      }}
+      })}
+      style={{ paddingLeft: MARGIN.left }}
     >
       <Key dash="" width={4.5}>
         done
@@ -237,19 +234,19 @@ function Legend({ bent, hasFan }: { bent: string | undefined; hasFan: boolean })
         as first planned
       </Key>
       {hasFan && (
-        <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 1 }}>
+        <span className={css({ display: 'inline-flex', alignItems: 'center', gap: 1 })}>
           <svg width="34" height="12" aria-hidden="true">
             <rect width="34" height="12" fill={WATER} opacity={FAN_OPACITY} />
           </svg>
           likely, four times in five
-        </Box>
+        </span>
       )}
       {bent && (
         <Key dash="" width={3.5} stroke={SUN_INK}>
           {bent}
         </Key>
       )}
-    </Box>
+    </figcaption>
   );
 }
 
@@ -276,7 +273,7 @@ type KeyProps = {
 
 function Key({ dash, width, stroke = WATER, children }: KeyProps) {
   return (
-    <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 1 }}>
+    <span className={css({ display: 'inline-flex', alignItems: 'center', gap: 1 })}>
       <svg width="34" height="10" aria-hidden="true">
         <line
           x1="2"
@@ -290,7 +287,7 @@ function Key({ dash, width, stroke = WATER, children }: KeyProps) {
         />
       </svg>
       {children}
-    </Box>
+    </span>
   );
 }
 

@@ -1,7 +1,7 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useId } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 
 export type Press = {
   readonly words: string;
@@ -15,15 +15,15 @@ export type Press = {
 export function ActRow({ title, presses }: { title?: string; presses: readonly Press[] }) {
   const id = useId();
   return (
-    <Box
+    <div
       role="group"
       {...(title && { 'aria-labelledby': id })}
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}
+      className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' })}
     >
       {title && (
-        <Box id={id} component="span" sx={{ width: '100%', fontWeight: 560 }}>
+        <span id={id} className={css({ width: '100%', fontWeight: 560 })}>
           {title}
-        </Box>
+        </span>
       )}
       {presses.map(({ words, press, label, id: own }) => (
         <Button
@@ -32,11 +32,11 @@ export function ActRow({ title, presses }: { title?: string; presses: readonly P
           color="inherit"
           onClick={press}
           {...(label && { 'aria-label': label })}
-          sx={{ minHeight: 48, bgcolor: 'background.paper' }}
+          className={css({ minHeight: 48, bgcolor: 'paper' })}
         >
           {words}
         </Button>
       ))}
-    </Box>
+    </div>
   );
 }

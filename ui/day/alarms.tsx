@@ -1,13 +1,13 @@
 'use client';
 import ArrowForwardOutlined from '@mui/icons-material/ArrowForwardOutlined';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import ButtonBase from '@mui/material/ButtonBase';
 import { useEffect, useRef, useState } from 'react';
 import { type Alarm, alarmsAt } from '@/core/day/alarms';
 import type { DayFile } from '@/present/day/day-file';
 import { nameOf } from '@/present/day/step-face';
 import { clock } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { Press } from '../parts/press';
 import { type Day, useDay } from './day-context';
 import { goToPlace, placeOfStep, placeOfStretch, placeOfWait } from './places';
 import { hangBell, heardAlarms, keepHeard, ring } from './run/bell';
@@ -34,31 +34,31 @@ export function Alarms() {
   };
   if (alarms.length === 0) return null;
   return (
-    <Box role="alert" sx={{ display: 'grid', gap: 1, position: 'sticky', top: 8, zIndex: 2 }}>
+    <div role="alert" className={css({ display: 'grid', gap: 1, position: 'sticky', top: 8, zIndex: 2 })}>
       {alarms.map((alarm) => (
-        <Box key={alarm.id} sx={ALARM}>
-          <ButtonBase onClick={() => goTo(alarm)} sx={LEADS}>
+        <div key={alarm.id} className={css(ALARM)}>
+          <Press onClick={() => goTo(alarm)} className={css(LEADS)}>
             {alarmWords(alarm, file)}
             <ArrowForwardOutlined fontSize="small" aria-hidden />
-          </ButtonBase>
+          </Press>
           <Button
             color="inherit"
             onClick={() => silence(alarm.id)}
             aria-label={`Heard: ${alarmWords(alarm, file)}`}
-            sx={{ minHeight: 48, flexShrink: 0 }}
+            className={css({ minHeight: 48, flexShrink: 0 })}
           >
             Heard
           </Button>
-        </Box>
+        </div>
       ))}
-    </Box>
+    </div>
   );
 }
 
 const ALARM = {
-  bgcolor: 'var(--mui-palette-thaw-sunSoft)',
-  color: 'text.primary',
-  border: '2px solid var(--mui-palette-thaw-sun)',
+  bgcolor: 'var(--colors-sun-soft)',
+  color: 'ink',
+  border: '2px solid var(--colors-sun)',
   display: 'flex',
   alignItems: 'center',
 } as const;

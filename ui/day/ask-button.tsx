@@ -1,6 +1,7 @@
 'use client';
-import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
@@ -33,7 +34,12 @@ export function AskButton({ words, act, wish, onDone }: AskButtonProps) {
   };
   return (
     <>
-      <Button variant="outlined" onClick={ask} loading={pending} sx={{ minHeight: 48, justifySelf: 'start' }}>
+      <Button
+        variant="outlined"
+        onClick={ask}
+        loading={pending}
+        className={css({ minHeight: 48, justifySelf: 'start' })}
+      >
         {words}
       </Button>
       <Sentence tone="note">{fault ?? said}</Sentence>

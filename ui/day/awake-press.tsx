@@ -1,7 +1,7 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { mayNotify, wakeBell } from './run/bell';
 
 /** Keeps the screen on and lets alarms through, for as long as this page is open. */
@@ -39,13 +39,13 @@ export function AwakePress() {
         color="inherit"
         aria-pressed={isOn}
         onClick={press}
-        sx={{ minHeight: 48 }}
+        className={css({ minHeight: 48 })}
       >
         Screen on, alarms loud
       </Button>
-      <Box role="status" sx={{ width: '100%', color: 'text.secondary', fontSize: '0.92rem' }}>
+      <div role="status" className={css({ width: '100%', color: 'quiet', fontSize: '0.92rem' })}>
         {isOn && cannotWords()}
-      </Box>
+      </div>
     </>
   );
 }

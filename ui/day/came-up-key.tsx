@@ -1,8 +1,9 @@
 'use client';
-import Button from '@mui/material/Button';
 import { type Ref, useState } from 'react';
 import type { FoundThing } from '@/core/day/run';
 import type { CameUp } from '@/present/day/came-up';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { CameUpSheet } from './came-up-sheet';
 import { useDay } from './day-context';
 import { NameFound } from './name-found';
@@ -34,7 +35,7 @@ export function CameUpKey({ button }: { button: Ref<HTMLButtonElement> }) {
         color="inherit"
         aria-haspopup="dialog"
         onClick={() => setOpen(true)}
-        sx={{ minHeight: 64, flex: '1 1 120px', lineHeight: 1.2, bgcolor: 'background.paper' }}
+        className={css({ minHeight: 64, flex: '1 1 120px', lineHeight: 1.2, bgcolor: 'paper' })}
       >
         Something came up
       </Button>

@@ -1,11 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Drawer from '@mui/material/Drawer';
-import Typography from '@mui/material/Typography';
 import { useId } from 'react';
 import { formatSecond } from '@/core/day/seconds';
 import { type CameUp, type CameUpGroup, cameUp } from '@/present/day/came-up';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { Dialog } from '../parts/dialog';
 import { ActRow } from './act-row';
 import { useDay } from './day-context';
 
@@ -18,37 +17,33 @@ type CameUpSheetProps = {
 /** Everything that is found or comes between, each of it one press; one's place on the page is kept under it. */
 export function CameUpSheet({ isOpen, onClose, onSaid }: CameUpSheetProps) {
   const title = useId();
+  if (!isOpen) return null;
   return (
-    <Drawer
-      anchor="bottom"
-      open={isOpen}
-      onClose={onClose}
-      slotProps={{ paper: { 'aria-labelledby': title, role: 'dialog', 'aria-modal': true, sx: PAPER } }}
-    >
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 2 }}>
-        <Typography id={title} variant="h2">
-          What came up?
-        </Typography>
-        <Button color="inherit" onClick={onClose}>
-          Nothing
-        </Button>
-      </Box>
-      {isOpen && <Groups onSaid={onSaid} />}
-    </Drawer>
+    <Dialog from="bottom" labelledBy={title} onClose={onClose}>
+      <div className={css(SHEET)}>
+        <div
+          className={css({ display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 2 })}
+        >
+          <h2 className={css({ textStyle: 'h2', m: 0 })} id={title}>
+            What came up?
+          </h2>
+          <Button color="inherit" onClick={onClose}>
+            Nothing
+          </Button>
+        </div>
+        <Groups onSaid={onSaid} />
+      </div>
+    </Dialog>
   );
 }
 
-const PAPER = {
-  maxHeight: '88dvh',
-  maxWidth: 720,
-  mx: 'auto',
-  px: { xs: 2, sm: 3 },
+const SHEET = {
+  px: { base: 2, sm: 3 },
   pt: 2,
   pb: 'calc(16px + env(safe-area-inset-bottom))',
   display: 'grid',
   gap: 2,
   alignContent: 'start',
-  overscrollBehavior: 'contain',
 } as const;
 
 function Groups({ onSaid }: Pick<CameUpSheetProps, 'onSaid'>) {

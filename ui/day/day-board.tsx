@@ -1,7 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { type ReactNode, useState } from 'react';
 import type { DayFile } from '@/present/day/day-file';
 import {
@@ -15,6 +12,7 @@ import {
   workNote,
 } from '@/present/day/step-face';
 import { count, duration, longDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
@@ -61,7 +59,7 @@ function Sections({ kits }: { kits: ReactNode }) {
   const ticking = useTicking(day);
   const end = endOf(day);
   return (
-    <Stack spacing={3} useFlexGap sx={ABOVE_BAR}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 3 }, ABOVE_BAR)}>
       {isToday && <Alarms />}
       <LinkLine state={state} store={store} />
       <LastTick ticking={ticking} isOver={end !== undefined} />
@@ -85,12 +83,12 @@ function Sections({ kits }: { kits: ReactNode }) {
         />
       )}
       <DoneSteps onUndo={ticking.undo} />
-    </Stack>
+    </div>
   );
 }
 
 /** The last of the page is not under the bar at the foot of a phone. */
-const ABOVE_BAR = { '--thumb-height': { xs: '132px', md: '0px' }, pb: 'var(--thumb-height)' } as const;
+const ABOVE_BAR = { '--thumb-height': { base: '132px', md: '0px' }, pb: 'var(--thumb-height)' } as const;
 
 type Ticking = {
   /** What was ticked off last on this page. */
@@ -161,24 +159,24 @@ function NothingNow({ open, isToday }: { open: number; isToday: boolean }) {
   const { file } = useDay();
   if (open === 0) return <NothingPlanned next={file.helper ? undefined : file.nextDate} />;
   return (
-    <Typography>
+    <p className={css({ textStyle: 'body', m: 0 })}>
       {isToday
         ? 'Nothing to do this minute: what is left waits for something. Sit down.'
         : 'What is left here waits for something before it.'}
-    </Typography>
+    </p>
   );
 }
 
 function NothingPlanned({ next }: { next: string | undefined }) {
   return (
-    <Box>
-      <Typography sx={{ mb: 1.5 }}>Nothing is planned for this day.</Typography>
+    <div>
+      <p className={css({ textStyle: 'body', m: 0, mb: 1.5 })}>Nothing is planned for this day.</p>
       {next && (
         <LinkButton href={`/day/${next}`} variant="outlined">
           Look at {longDate(next)}
         </LinkButton>
       )}
-    </Box>
+    </div>
   );
 }
 
@@ -187,11 +185,11 @@ function Next({ onDone }: { onDone: (step: StepFace) => void }) {
   if (view.next.length === 0) return null;
   const { person } = file;
   return (
-    <Box component="section" aria-labelledby="next">
-      <Typography variant="h2" id="next" sx={{ mb: 1 }}>
+    <section aria-labelledby="next">
+      <h2 id="next" className={css({ textStyle: 'h2', m: 0, mb: 1 })}>
         Next
-      </Typography>
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      </h2>
+      <ol className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {view.next.map(face).map((step) => (
           <StepLine
             key={step.id}
@@ -201,8 +199,8 @@ function Next({ onDone }: { onDone: (step: StepFace) => void }) {
             onPress={onDone}
           />
         ))}
-      </Box>
-    </Box>
+      </ol>
+    </section>
   );
 }
 
@@ -212,7 +210,7 @@ function DoneSteps({ onUndo }: { onUndo: (step: StepFace) => void }) {
   if (view.done.length === 0) return null;
   return (
     <Unfold title={`${count(view.done.length, 'step', 'steps')} done`}>
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ol className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {view.done.map(face).map((step) => (
           <StepLine
             key={step.id}
@@ -224,7 +222,7 @@ function DoneSteps({ onUndo }: { onUndo: (step: StepFace) => void }) {
             isQuiet
           />
         ))}
-      </Box>
+      </ol>
     </Unfold>
   );
 }

@@ -1,10 +1,8 @@
-import Box from '@mui/material/Box';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import type { DayFile, DayPerson } from '@/present/day/day-file';
 import { dayText } from '@/present/day/day-text';
 import type { KitScreen } from '@/present/supplies/supplies-model';
 import { clock, longDate, plusDays } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
@@ -25,7 +23,7 @@ type DayPageProps = {
 export function DayPage({ file, kits, rolled, asks }: DayPageProps) {
   const { date, today, person, people } = file;
   return (
-    <Box sx={{ maxWidth: 860 }}>
+    <div className={css({ maxWidth: 860 })}>
       <PageHead
         title={date === today ? 'Today' : longDate(date)}
         paper={`/paper/day/${date}${person === undefined ? '' : `?person=${encodeURIComponent(person)}`}`}
@@ -34,7 +32,7 @@ export function DayPage({ file, kits, rolled, asks }: DayPageProps) {
         {sessionWords(file)}
       </PageHead>
       <ShareButton title={longDate(date)} text={dayText(file)} href={`/day/${date}`} />
-      <Stack spacing={2.5} useFlexGap>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 2.5 })}>
         <Whose people={people} person={person} date={date} />
         <Sentence tone="note">{rolled && `What was missed has new days. ${rolled}`}</Sentence>
         {file.calls.map((call) => (
@@ -47,8 +45,8 @@ export function DayPage({ file, kits, rolled, asks }: DayPageProps) {
           <Kits kits={kits} />
         </DayBoard>
         <OtherDays date={date} today={today} next={file.nextDate} />
-      </Stack>
-    </Box>
+      </div>
+    </div>
   );
 }
 
@@ -63,16 +61,16 @@ export function HelperPage({ file, kits, base }: HelperPageProps) {
   const name = file.people[0]?.name ?? '';
   return (
     // No bar at the bottom of a helper's phone: there is nowhere else to go.
-    <Box component="main" sx={{ '--bar-height': '0px', maxWidth: 860, mx: 'auto', p: { xs: 2, sm: 3 } }}>
+    <main className={css({ '--bar-height': '0px', maxWidth: 860, mx: 'auto', p: { base: 2, sm: 3 } })}>
       <PageHead title={`Today, for ${name}`}>
         {longDate(file.date)}. {sessionWords(file)}
       </PageHead>
-      <Stack spacing={2.5}>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 2.5 })}>
         <DayBoard file={file} base={base}>
           <Kits kits={kits} />
         </DayBoard>
-      </Stack>
-    </Box>
+      </div>
+    </main>
   );
 }
 
@@ -95,11 +93,10 @@ function Whose({ people, person, date }: WhoseProps) {
   if (people.length < 2) return null;
   const choices = [{ id: undefined, name: 'Everybody' }, ...people];
   return (
-    <Box
-      component="nav"
+    <nav
       aria-label="Whose day"
       // One row on a phone, however many there are: the work is what one came for.
-      sx={ONE_ROW}
+      className={css(ONE_ROW)}
     >
       {choices.map(({ id, name }) => (
         <LinkButton
@@ -111,7 +108,7 @@ function Whose({ people, person, date }: WhoseProps) {
           {name}
         </LinkButton>
       ))}
-    </Box>
+    </nav>
   );
 }
 
@@ -128,7 +125,7 @@ const ONE_ROW = {
 
 function OtherDays({ date, today, next }: { date: string; today: string; next: string | undefined }) {
   return (
-    <Box component="nav" aria-label="Other days" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, pt: 1 }}>
+    <nav aria-label="Other days" className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, pt: 1 })}>
       <LinkButton href={`/day/${plusDays(date, -1)}`} color="inherit">
         The day before
       </LinkButton>
@@ -142,7 +139,7 @@ function OtherDays({ date, today, next }: { date: string; today: string; next: s
           Next work: {longDate(next)}
         </LinkButton>
       )}
-    </Box>
+    </nav>
   );
 }
 
@@ -154,11 +151,11 @@ export function NoDay({ hasAim }: { hasAim: boolean }) {
           ? 'The work is not spread over the days yet.'
           : 'There is no clean yet. It begins with a reason and a finish line.'}
       </PageHead>
-      <Typography component="div">
+      <div className={css({ textStyle: 'body', m: 0 })}>
         <LinkButton href={hasAim ? '/spread' : '/aim'} variant="contained" size="large">
           {hasAim ? 'Spread the work' : 'Set the finish line'}
         </LinkButton>
-      </Typography>
+      </div>
     </>
   );
 }

@@ -1,12 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { memo, useState } from 'react';
 import { FINDS, type Find } from '@/core/clean/names';
 import type { FoundThing, Run } from '@/core/day/run';
 import { FIND_WORDS } from '@/present/day/came-up';
 import type { DayFile } from '@/present/day/day-file';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { GoodUntil } from '../parts/good-until';
 import { NameFound } from './name-found';
 import type { DayStore } from './run/day-store';
@@ -22,13 +21,13 @@ export const Found = memo(function Found({ things, file, store }: FoundProps) {
   const [naming, setNaming] = useState<FoundThing>();
   if (things.length === 0) return null;
   return (
-    <Box component="section" aria-labelledby="found" sx={{ display: 'grid', gap: 1.5 }}>
-      <Typography variant="h2" id="found">
+    <section aria-labelledby="found" className={css({ display: 'grid', gap: 1.5 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="found">
         Found on the way
-      </Typography>
+      </h2>
       <Things things={things} file={file} store={store} onName={setNaming} />
       {naming && <NameFound thing={naming} file={file} store={store} onClose={() => setNaming(undefined)} />}
-    </Box>
+    </section>
   );
 });
 
@@ -37,18 +36,18 @@ type ThingsProps = FoundProps & { readonly onName: (thing: FoundThing) => void }
 function Things({ things, file, store, onName }: ThingsProps) {
   const kinds = FINDS.filter((kind) => things.some(({ find }) => find === kind));
   return kinds.map((kind) => (
-    <Box key={kind}>
-      <Typography component="h3" variant="h3">
+    <div key={kind}>
+      <h3 className={css({ textStyle: 'h3', m: 0 })}>
         {kind === 'elsewhere' ? 'In the baskets' : FIND_WORDS[kind]}
-      </Typography>
-      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+      </h3>
+      <ul className={css({ listStyle: 'none', m: 0, p: 0 })}>
         {things
           .filter(({ find }) => find === kind)
           .map((thing) => (
             <Thing key={thing.id} thing={thing} file={file} store={store} onName={onName} />
           ))}
-      </Box>
-    </Box>
+      </ul>
+    </div>
   ));
 }
 
@@ -58,17 +57,17 @@ function Thing({ thing, file, store, onName }: ThingProps) {
   const { id, find, text, room, by } = thing;
   const where = file.rooms.find((known) => known.id === room)?.name;
   return (
-    <Box component="li" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-      <Box sx={{ flex: '1 1 180px', overflowWrap: 'anywhere' }}>
+    <li className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' })}>
+      <div className={css({ flex: '1 1 180px', overflowWrap: 'anywhere' })}>
         {text}
         {where && (
-          <Box component="span" sx={{ color: 'text.secondary' }}>
+          <span className={css({ color: 'quiet' })}>
             {' · '}
             {where}
-          </Box>
+          </span>
         )}
         {by !== undefined && <GoodUntil date={by} today={file.date} />}
-      </Box>
+      </div>
       <Button color="inherit" onClick={() => onName(thing)} aria-label={`Say what it is: ${text}`}>
         Say what it is
       </Button>
@@ -79,7 +78,7 @@ function Thing({ thing, file, store, onName }: ThingProps) {
       >
         {SETTLED[find]}
       </Button>
-    </Box>
+    </li>
   );
 }
 

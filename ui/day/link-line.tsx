@@ -1,7 +1,7 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import type { DayState, DayStore } from './run/day-store';
 
@@ -11,25 +11,23 @@ export function LinkLine({ state, store }: { state: DayState; store: DayStore })
   const quiet = link === 'live' && unsent === 0;
   return (
     <>
-      <Box role="status" aria-label="Connection" sx={quiet ? UNSEEN : { color: 'text.secondary' }}>
+      <div role="status" aria-label="Connection" className={css(quiet ? UNSEEN : { color: 'quiet' })}>
         {linkWords(link, unsent)}
-      </Box>
+      </div>
       {notices.map((notice) => (
         <Sentence key={notice} tone="note">
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' }}>
-            <Box component="span" sx={{ flex: '1 1 220px' }}>
-              {notice}
-            </Box>
+          <div className={css({ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'center' })}>
+            <span className={css({ flex: '1 1 220px' })}>{notice}</span>
             {/* So that the words of the presses stand under the sentence where there is no room beside it. */}
-            <Box sx={{ mx: '-18px' }}>
+            <div className={css({ mx: '-18px' })}>
               {slip?.notice === notice && (
                 <Button onClick={() => void store.takeBack(slip)}>Take it back</Button>
               )}
               <Button color="inherit" onClick={() => store.dismiss(notice)} aria-label={`Read: ${notice}`}>
                 Read
               </Button>
-            </Box>
-          </Box>
+            </div>
+          </div>
         </Sentence>
       ))}
     </>

@@ -1,15 +1,14 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import Typography from '@mui/material/Typography';
 import { type FormEvent, useId, useState } from 'react';
 import type { FoundThing } from '@/core/day/run';
 import { FIND_WORDS } from '@/present/day/came-up';
 import type { DayFile } from '@/present/day/day-file';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { Dialog } from '../parts/dialog';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
-import { DateField } from '../parts/when-field';
+import { DeviceDateField } from '../parts/when-field';
 import type { DayStore } from './run/day-store';
 
 type NameFoundProps = {
@@ -38,17 +37,18 @@ export function NameFound({ thing, file, store, onClose }: NameFoundProps) {
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} aria-labelledby={title} fullWidth maxWidth="sm">
-      <Box component="form" onSubmit={write} sx={{ display: 'grid', gap: 2, p: 3 }}>
-        <Typography id={title} variant="h2">
+    <Dialog labelledBy={title} onClose={onClose}>
+      <form onSubmit={write} className={css({ display: 'grid', gap: 2, p: 3 })}>
+        <h2 className={css({ textStyle: 'h2', m: 0 })} id={title}>
           {FIND_WORDS[find]}
-        </Typography>
+        </h2>
         <TextField
           label="What it is"
           value={text}
           autoFocus
           onChange={(event) => setText(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: 200, enterKeyHint: 'done' } }}
+          maxLength={200}
+          enterKeyHint="done"
         />
         {/* Work that was found is done where it was found. */}
         {find !== 'later' && (
@@ -59,11 +59,11 @@ export function NameFound({ thing, file, store, onClose }: NameFoundProps) {
             onChange={setRoom}
           />
         )}
-        {find === 'use' && <DateField label="Good until" value={by} onKeep={setBy} size="medium" />}
-        <Button type="submit" variant="contained" sx={{ minHeight: 48, justifySelf: 'start' }}>
+        {find === 'use' && <DeviceDateField label="Good until" value={by} onKeep={setBy} size="medium" />}
+        <Button type="submit" variant="contained" className={css({ minHeight: 48, justifySelf: 'start' })}>
           Write it down
         </Button>
-      </Box>
+      </form>
     </Dialog>
   );
 }

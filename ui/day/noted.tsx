@@ -1,9 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Snackbar from '@mui/material/Snackbar';
 import type { FoundThing } from '@/core/day/run';
 import { FIND_WORDS } from '@/present/day/came-up';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 
 type NotedProps = {
   readonly thing: FoundThing;
@@ -14,25 +13,33 @@ type NotedProps = {
 /** That it is written down, over the thumb bar: nothing on the page has moved by it. */
 export function Noted({ thing, onName, onClose }: NotedProps) {
   return (
-    <Snackbar
-      open
-      anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
-      sx={{ bottom: { xs: 'calc(var(--bar-height, 57px) + var(--thumb-height, 0px) + 8px) !important' } }}
-    >
-      <Box role="status" sx={NOTE}>
-        <Box component="span" sx={{ flex: '1 1 90px' }}>
+    <div className={OVER_BAR}>
+      <div role="status" className={css(NOTE)}>
+        <span className={css({ flex: '1 1 90px' })}>
           Written down: {FIND_WORDS[thing.find].toLowerCase()}.
-        </Box>
+        </span>
         <Button color="inherit" variant="outlined" onClick={onName}>
           Say what it is
         </Button>
         <Button color="inherit" onClick={onClose}>
           Later
         </Button>
-      </Box>
-    </Snackbar>
+      </div>
+    </div>
   );
 }
+
+const OVER_BAR = css({
+  position: 'fixed',
+  zIndex: 20,
+  insetInline: { base: '8px', sm: 'auto' },
+  left: { sm: '50%' },
+  bottom: {
+    base: 'calc(var(--bar-height, 57px) + var(--thumb-height, 0px) + 8px)',
+    sm: 'calc(var(--thumb-height, 0px) + 24px)',
+  },
+  transform: { sm: 'translateX(-50%)' },
+});
 
 const NOTE = {
   display: 'flex',
@@ -42,7 +49,7 @@ const NOTE = {
   pr: 1,
   py: 1,
   width: '100%',
-  bgcolor: 'text.primary',
-  color: 'background.paper',
+  bgcolor: 'ink',
+  color: 'paper',
   borderRadius: '3px',
 } as const;

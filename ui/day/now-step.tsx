@@ -1,6 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import type { DayAct } from '@/core/clean/events';
 import { HINDRANCES, type Hindrance } from '@/core/clean/names';
@@ -9,7 +7,7 @@ import type { DayPerson } from '@/present/day/day-file';
 import { type StepFace, soakBefore } from '@/present/day/step-face';
 import { inSentence } from '@/present/words/piece-of-work';
 import { clock, duration } from '@/present/words/words';
-import { CUT, FROST } from '../theme/frost';
+import { css } from '@/ui/theme/made/css';
 import { ActRow } from './act-row';
 import { placeOfStep } from './places';
 import type { DayStore } from './run/day-store';
@@ -53,16 +51,20 @@ export function NowStep(props: NowStepProps) {
     if (ENDS.has(act.do)) section.current?.focus({ preventScroll: true });
   };
   return (
-    <Box
+    <section
       ref={section}
-      component="section"
       aria-labelledby="now"
       id={placeOfStep(step.id)}
       tabIndex={-1}
-      sx={{ background: FROST, clipPath: CUT, p: { xs: 2, sm: 3 }, '&:focus': { outlineOffset: '-6px' } }}
+      className={css({
+        background: 'var(--frost)',
+        clipPath: 'var(--cut)',
+        p: { base: 2, sm: 3 },
+        '&:focus': { outlineOffset: '-6px' },
+      })}
     >
       <WhatItIs step={step} isToday={isToday} share={share} />
-      {tooLong && <Typography sx={{ mt: 0.5, fontWeight: 600 }}>{tooLong}</Typography>}
+      {tooLong && <p className={css({ textStyle: 'body', m: 0, mt: 0.5, fontWeight: 600 })}>{tooLong}</p>}
       <HowItGoes step={step} />
       {work && <Spent work={work} store={store} />}
       <MoreAboutStep
@@ -74,7 +76,7 @@ export function NowStep(props: NowStepProps) {
         alike={alike}
         carry={carryOn}
       />
-    </Box>
+    </section>
   );
 }
 
@@ -85,34 +87,34 @@ function WhatItIs({ step, isToday, share }: Pick<NowStepProps, 'step' | 'isToday
   const { item } = step;
   return (
     <>
-      <Typography id="now" component="h2" sx={{ fontSize: '0.95rem', fontWeight: 600 }}>
+      <h2 id="now" className={css({ textStyle: 'body', m: 0, fontSize: '0.95rem', fontWeight: 600 })}>
         {[isToday ? 'Now' : 'First', `planned for ${clock(item.start)} to ${clock(item.end)}`, step.who]
           .filter(Boolean)
           .join(' · ')}
-      </Typography>
-      <Typography component="p" variant="h1" sx={{ mt: 0.5 }}>
+      </h2>
+      <p className={css({ textStyle: 'h1', m: 0, mt: 0.5 })}>
         {step.job}
         {step.manner && (
-          <Box component="span" sx={{ fontSize: '1.25rem', fontWeight: 400 }}>
+          <span className={css({ fontSize: '1.25rem', fontWeight: 400 })}>
             {` · ${inSentence(step.manner)}`}
-          </Box>
+          </span>
         )}
-      </Typography>
-      <Typography sx={{ mt: 0.5, fontSize: '1.1rem' }}>
+      </p>
+      <p className={css({ textStyle: 'body', m: 0, mt: 0.5, fontSize: '1.1rem' })}>
         {step.where}, {duration(item.step.minutes)}.{share !== undefined && ` ${share} % of it is done.`}
-      </Typography>
+      </p>
     </>
   );
 }
 
 function HowItGoes({ step }: { step: StepFace }) {
   return (
-    <Box sx={{ mt: 2, display: 'grid', gap: 1, fontSize: '1.05rem', maxWidth: '60ch' }}>
+    <div className={css({ mt: 2, display: 'grid', gap: 1, fontSize: '1.05rem', maxWidth: '60ch' })}>
       {step.cautions.length > 0 && <Cautions cautions={step.cautions} />}
       {step.waters.map((water) => (
-        <Box key={water} sx={{ fontWeight: 600 }}>
+        <div key={water} className={css({ fontWeight: 600 })}>
           {water}
-        </Box>
+        </div>
       ))}
       {step.moves.map((move) => (
         <div key={move}>{move}</div>
@@ -120,29 +122,27 @@ function HowItGoes({ step }: { step: StepFace }) {
       <div>{step.how}</div>
       {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
       {step.doneWhen && <div>Done when: {step.doneWhen}</div>}
-    </Box>
+    </div>
   );
 }
 
 function Cautions({ cautions }: { cautions: readonly string[] }) {
   return (
-    <Box
-      component="section"
+    <section
       aria-label="Take care"
-      sx={{
-        borderInlineStart: '4px solid',
-        borderColor: 'error.main',
+      className={css({
+        borderInlineStart: '4px solid var(--colors-alarm)',
         pl: 1.5,
-        bgcolor: 'background.paper',
+        bgcolor: 'paper',
         py: 0.75,
         pr: 1,
-      }}
+      })}
     >
       <strong>Take care.</strong>
       {cautions.map((caution) => (
         <div key={caution}>{caution}</div>
       ))}
-    </Box>
+    </section>
   );
 }
 
@@ -151,9 +151,9 @@ function Spent({ work, store }: { work: Work; store: DayStore }) {
   const seconds = spentOn(work, now);
   const shown = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
   return (
-    <Typography sx={{ mt: 1, fontVariantNumeric: 'tabular-nums' }}>
+    <p className={css({ textStyle: 'body', m: 0, mt: 1, fontVariantNumeric: 'tabular-nums' })}>
       {work.since === undefined ? `Paused after ${shown}` : `${shown} so far`}
-    </Typography>
+    </p>
   );
 }
 
@@ -192,7 +192,7 @@ function MoreAboutStep({ step, isToday, work, others, alike, carry }: MoreProps)
     press: () => say({ do: 'hand', step: id, to: person.id }),
   }));
   return (
-    <Box sx={{ mt: 2, display: 'grid', gap: 1.5 }}>
+    <div className={css({ mt: 2, display: 'grid', gap: 1.5 })}>
       <ActRow
         presses={[
           timing,
@@ -205,7 +205,7 @@ function MoreAboutStep({ step, isToday, work, others, alike, carry }: MoreProps)
         ]}
       />
       {asks && <ActRow title={QUESTIONS[asks]} presses={answersTo(asks, id, say)} />}
-    </Box>
+    </div>
   );
 }
 

@@ -1,8 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
 import type { Run } from '@/core/day/run';
 import type { StepFace } from '@/present/day/step-face';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
 import { useDay } from './day-context';
@@ -19,7 +19,7 @@ export function OffSteps() {
   if (items.length === 0) return null;
   return (
     <Unfold title={`${count(items.length, 'step', 'steps')} not today`}>
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ol className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {items.map(face).map((step) => (
           <StepLine
             key={step.id}
@@ -30,7 +30,7 @@ export function OffSteps() {
             isQuiet
           />
         ))}
-      </Box>
+      </ol>
     </Unfold>
   );
 }

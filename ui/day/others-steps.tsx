@@ -1,8 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
 import { dayView } from '@/core/day/day-view';
 import { type StepFace, workNote } from '@/present/day/step-face';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
 import { useDay } from './day-context';
@@ -21,7 +21,7 @@ export function OthersSteps({ person }: { person: string }) {
   if (theirs.length === 0) return null;
   return (
     <Unfold title={`What the others have: ${count(theirs.length, 'step', 'steps')}`}>
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ol className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {theirs.map(face).map((step) => (
           <StepLine
             key={step.id}
@@ -31,7 +31,7 @@ export function OthersSteps({ person }: { person: string }) {
             onPress={take}
           />
         ))}
-      </Box>
+      </ol>
     </Unfold>
   );
 }

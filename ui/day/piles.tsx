@@ -1,6 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { memo } from 'react';
 import type { DayAct } from '@/core/clean/events';
 import type { DropOff } from '@/core/clean/leaving';
@@ -9,6 +7,8 @@ import type { Run } from '@/core/day/run';
 import type { DayFile } from '@/present/day/day-file';
 import { type NamedPile, pilesOf } from '@/present/supplies/leaving-words';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Unfold } from '../parts/unfold';
 import { ActRow } from './act-row';
 import { type AskAct, AskButton } from './ask-button';
@@ -37,16 +37,16 @@ export const Piles = memo(function Piles({ piles, bags: packed, leaving, store, 
     total === 0 ? 'Belongings, pile by pile' : `Belongings: ${count(total, 'thing', 'things')} decided`;
   return (
     <Unfold title={title}>
-      <Box sx={{ display: 'grid', gap: 2 }}>
+      <div className={css({ display: 'grid', gap: 2 })}>
         <WhereTo piles={piles} named={named} carry={carry} />
         <OneTooMany piles={piles} named={named} carry={carry} />
         <ActRow title="Full and ready to leave" presses={packing(named, carry)} />
-        {bags.length > 0 && <Box>{bags.map((bag) => bagWords(bag, named)).join(', ')}.</Box>}
+        {bags.length > 0 && <div>{bags.map((bag) => bagWords(bag, named)).join(', ')}.</div>}
         {planTrip &&
           tripsFor(bags, leaving.places).map((trip) => (
             <AskButton key={trip.words} words={trip.words} act={planTrip} wish={trip.wish} />
           ))}
-      </Box>
+      </div>
     </Unfold>
   );
 });
@@ -57,10 +57,14 @@ function sum(numbers: readonly number[]): number {
 
 function WhereTo({ piles, named, carry }: Section) {
   return (
-    <Box
+    <div
       role="group"
       aria-label="Where does it go?"
-      sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(104px, 1fr))' }}
+      className={css({
+        display: 'grid',
+        gap: 1,
+        gridTemplateColumns: 'repeat(auto-fill, minmax(104px, 1fr))',
+      })}
     >
       {named.map(({ id: pile, name }) => (
         <Button
@@ -69,15 +73,13 @@ function WhereTo({ piles, named, carry }: Section) {
           color="inherit"
           onClick={() => carry({ do: 'pile', pile, count: 1 })}
           aria-label={`${name}: ${piles.get(pile) ?? 0}`}
-          sx={{ minHeight: 72, flexDirection: 'column', bgcolor: 'background.paper' }}
+          className={css({ minHeight: 72, flexDirection: 'column', bgcolor: 'paper' })}
         >
-          <Box component="span" sx={{ fontSize: '1.4rem', fontWeight: 600 }}>
-            {piles.get(pile) ?? 0}
-          </Box>
+          <span className={css({ fontSize: '1.4rem', fontWeight: 600 })}>{piles.get(pile) ?? 0}</span>
           {name}
         </Button>
       ))}
-    </Box>
+    </div>
   );
 }
 

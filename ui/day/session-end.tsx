@@ -1,11 +1,9 @@
 'use client';
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Run } from '@/core/day/run';
 import type { DayFile } from '@/present/day/day-file';
 import { amount, count, daysBetween, longDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { TextLink } from '../parts/text-link';
-import { CUT, FROST } from '../theme/frost';
 
 const MOST_CELLS = 40;
 
@@ -20,32 +18,32 @@ type SessionEndProps = {
 export function SessionEnd({ file, run, isAll }: SessionEndProps) {
   const rooms = file.todaysRooms.map((room) => ({ ...room, clear: clearIn(room, file, run) }));
   return (
-    <Box component="section" aria-labelledby="clear-now" sx={{ display: 'grid', gap: 1.5 }}>
-      <Typography variant="h2" id="clear-now">
+    <section aria-labelledby="clear-now" className={css({ display: 'grid', gap: 1.5 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="clear-now">
         {isAll ? 'Everything of this day is clear.' : 'Enough for today. Clear now'}
-      </Typography>
+      </h2>
       {rooms.map((room) => (
-        <Box key={room.id}>
-          <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
+        <div key={room.id}>
+          <div className={css({ display: 'flex', justifyContent: 'space-between', gap: 1 })}>
             <span>{room.name}</span>
             <span>
               {room.clear} of {count(room.tasks, 'job', 'jobs')}
             </span>
-          </Box>
+          </div>
           <Strip cells={room.tasks} clear={room.clear} />
           {!file.helper && (
             <TextLink
               href={`/record/clean?room=${encodeURIComponent(room.id)}#pictures`}
-              sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}
+              className={css({ display: 'inline-flex', alignItems: 'center', minHeight: 44 })}
             >
               Take a picture of {room.name}
             </TextLink>
           )}
-        </Box>
+        </div>
       ))}
       <StillFrozen file={file} run={run} />
       <Reward file={file} />
-    </Box>
+    </section>
   );
 }
 
@@ -89,21 +87,21 @@ function Strip({ cells, clear }: { cells: number; clear: number }) {
   const shown = Math.min(cells, MOST_CELLS);
   const thawed = Math.round((clear / Math.max(1, cells)) * shown);
   return (
-    <Box aria-hidden sx={{ display: 'flex', gap: '3px', height: 22, mt: 0.5 }}>
+    <div aria-hidden className={css({ display: 'flex', gap: '3px', height: 22, mt: 0.5 })}>
       {Array.from({ length: shown }, (_, i) => (
-        <Box
+        <div
           // Cells have no other name than their place.
           // biome-ignore lint/suspicious/noArrayIndexKey: they never change places
           key={i}
-          sx={{
+          className={css({
             flex: 1,
             transition: 'background 600ms, border-radius 600ms',
             ...(i < thawed
-              ? { bgcolor: 'var(--mui-palette-thaw-water)', borderRadius: '11px' }
-              : { background: FROST, clipPath: CUT }),
-          }}
+              ? { bgcolor: 'var(--colors-water)', borderRadius: '11px' }
+              : { background: 'var(--frost)', clipPath: 'var(--cut)' }),
+          })}
         />
       ))}
-    </Box>
+    </div>
   );
 }

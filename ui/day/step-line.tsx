@@ -1,8 +1,8 @@
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { memo } from 'react';
 import type { StepFace } from '@/present/day/step-face';
 import { clock, duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { placeOfStep } from './places';
 
 type StepLineProps = {
@@ -21,17 +21,15 @@ type StepLineProps = {
 export const StepLine = memo(function StepLine(props: StepLineProps) {
   const { step, note, press, onPress, clear = false, isQuiet = false } = props;
   return (
-    <Box component="li" id={placeOfStep(step.id)} tabIndex={-1} sx={clear ? { ...LINE, ...CLEAR } : LINE}>
-      <Box component="span" sx={{ alignSelf: 'start', pt: 0.25, color: 'text.secondary' }}>
-        {clock(step.item.start)}
-      </Box>
-      <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ fontWeight: 560, overflowWrap: 'anywhere' }}>{step.job}</Box>
-        {step.manner && <Box sx={{ overflowWrap: 'anywhere' }}>{step.manner}</Box>}
-        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+    <li id={placeOfStep(step.id)} tabIndex={-1} className={css(clear ? { ...LINE, ...CLEAR } : LINE)}>
+      <span className={css({ alignSelf: 'start', pt: 0.25, color: 'quiet' })}>{clock(step.item.start)}</span>
+      <div className={css({ minWidth: 0 })}>
+        <div className={css({ fontWeight: 560, overflowWrap: 'anywhere' })}>{step.job}</div>
+        {step.manner && <div className={css({ overflowWrap: 'anywhere' })}>{step.manner}</div>}
+        <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
           {[step.where, duration(step.item.step.minutes), step.who, note].filter(Boolean).join(' · ')}
-        </Box>
-      </Box>
+        </div>
+      </div>
       {press && (
         <Button
           color={isQuiet ? 'inherit' : 'primary'}
@@ -41,7 +39,7 @@ export const StepLine = memo(function StepLine(props: StepLineProps) {
           {press}
         </Button>
       )}
-    </Box>
+    </li>
   );
 });
 
@@ -51,11 +49,10 @@ const LINE = {
   columnGap: 1.5,
   alignItems: 'center',
   py: 1,
-  borderTop: '1px solid',
-  borderColor: 'divider',
+  borderTop: '1px solid var(--colors-line)',
 } as const;
 const CLEAR = {
-  bgcolor: 'var(--mui-palette-thaw-waterSoft)',
+  bgcolor: 'var(--colors-water-soft)',
   borderRadius: '20px',
   border: 0,
   px: 1.5,

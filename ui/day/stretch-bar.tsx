@@ -1,10 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
 import { memo } from 'react';
 import type { DayAct } from '@/core/clean/events';
 import type { Stretch } from '@/core/day/run';
 import type { DayPerson } from '@/present/day/day-file';
 import { duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { ActRow } from './act-row';
 import { AwakePress } from './awake-press';
 import { placeOfStretch } from './places';
@@ -34,9 +34,9 @@ export const StretchBar = memo(function StretchBar({ stretch, person, isNamed, s
     return what === 'begin' ? [rest, enough] : [begin, enough];
   };
   return (
-    <Box id={placeOfStretch(person.id)} tabIndex={-1} sx={{ display: 'grid', gap: 1 }}>
+    <div id={placeOfStretch(person.id)} tabIndex={-1} className={css({ display: 'grid', gap: 1 })}>
       {stretch && <StretchLine stretch={stretch} person={person} store={store} />}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'flex-end' }}>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'flex-end' })}>
         <ActRow
           {...(isNamed && { title: person.name })}
           presses={pressesAt(stretch?.what).map(({ words, press }) => ({
@@ -46,8 +46,8 @@ export const StretchBar = memo(function StretchBar({ stretch, person, isNamed, s
           }))}
         />
         <AwakePress />
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 });
 

@@ -1,9 +1,9 @@
 'use client';
-import Stack from '@mui/material/Stack';
 import { dayView } from '@/core/day/day-view';
 import type { DayPerson } from '@/present/day/day-file';
 import { isDoneWith } from '@/present/day/step-face';
 import { duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { AskButton } from './ask-button';
 import { type Day, useDay } from './day-context';
 import { StretchBar } from './stretch-bar';
@@ -13,11 +13,11 @@ export function Stretches() {
   const day = useDay();
   if (day.workers.length === 0) return null;
   return (
-    <Stack spacing={2} useFlexGap>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}>
       {day.workers.map((person) => (
         <StretchOf key={person.id} person={person} day={day} />
       ))}
-    </Stack>
+    </div>
   );
 }
 

@@ -1,11 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
 import type { RunningWait } from '@/core/day/day-item';
 import { secondOf } from '@/core/day/seconds';
 import type { StepFace } from '@/present/day/step-face';
 import { duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { CameUpKey } from './came-up-key';
 import { useDay } from './day-context';
 import { useSecond } from './run/use-day-store';
@@ -29,16 +29,16 @@ export function ThumbBar({ step, onDone }: ThumbBarProps) {
   const [next] = view.next;
   const { key, onPressed } = useFocusKept(step, onDone);
   return (
-    <Box sx={BAR} role="group" aria-label="At hand">
-      <Box sx={{ display: { xs: 'grid', md: 'none' }, fontSize: '0.875rem' }}>
+    <div className={css(BAR)} role="group" aria-label="At hand">
+      <div className={css({ display: { base: 'grid', md: 'none' }, fontSize: '0.875rem' })}>
         {isToday && view.waits[0] && <UrgentWait wait={view.waits[0]} />}
         {next && <NextLine step={face(next)} />}
-      </Box>
-      <Box sx={{ display: 'flex', gap: 1.5 }}>
+      </div>
+      <div className={css({ display: 'flex', gap: 1.5 })}>
         {step && <DonePress step={step} onDone={onPressed} />}
         {isToday && <CameUpKey button={key} />}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }
 
@@ -63,15 +63,14 @@ const BAR = {
   display: 'grid',
   gap: 1,
   maxWidth: { md: 620 },
-  position: { xs: 'fixed', md: 'static' },
+  position: { base: 'fixed', md: 'static' },
   insetInline: 0,
   bottom: 'calc(var(--bar-height, 57px) + env(safe-area-inset-bottom))',
   zIndex: 9,
-  px: { xs: 2, md: 0 },
-  py: { xs: 1, md: 0 },
-  bgcolor: { xs: 'background.paper', md: 'transparent' },
-  borderTop: { xs: '1px solid', md: 0 },
-  borderColor: 'divider',
+  px: { base: 2, md: 0 },
+  py: { base: 1, md: 0 },
+  bgcolor: { base: 'paper', md: 'transparent' },
+  borderTop: { base: '1px solid var(--colors-line)', md: 0 },
   // Where the screen is low, as at a great zoom, the page needs it more.
   '@media (max-height: 480px)': { position: 'static', px: 0, border: 0 },
 } as const;
@@ -83,17 +82,17 @@ function UrgentWait({ wait }: { wait: RunningWait }) {
   const now = useSecond(store);
   const words = file.words[wait.step.id];
   return (
-    <Box sx={{ ...LINE, fontWeight: 600 }}>
+    <div className={css({ ...LINE, fontWeight: 600 })}>
       {leftWords(secondOf(`${wait.ready}:00`) - now)} · {words?.title ?? 'A wait'}
-    </Box>
+    </div>
   );
 }
 
 function NextLine({ step }: { step: StepFace }) {
   return (
-    <Box sx={{ ...LINE, color: 'text.secondary' }}>
+    <div className={css({ ...LINE, color: 'quiet' })}>
       Then: {step.job}, {step.where}, {duration(step.item.step.minutes)}
-    </Box>
+    </div>
   );
 }
 
@@ -109,7 +108,7 @@ function DonePress({ step, onDone }: { step: StepFace; onDone: (step: StepFace) 
       }
       // A key that is held down is one press.
       onKeyDown={(event) => event.repeat && event.preventDefault()}
-      sx={{ minHeight: 64, flex: '2 1 160px', fontSize: '1.25rem' }}
+      className={css({ minHeight: 64, flex: '2 1 160px', fontSize: '1.25rem' })}
     >
       Done
     </Button>

@@ -1,12 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { useState } from 'react';
 import { type HowItCameOut, OUTCOMES } from '@/core/clean/names';
 import type { StepFace } from '@/present/day/step-face';
 import { CAME_OUT_WORDS } from '@/present/record/came-out-words';
 import { duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { ActRow } from './act-row';
 
 /** Added to what was planned where it took longer. */
@@ -39,8 +38,8 @@ export function Tick({ step, next, seconds, onUndo, onTook, cameOut, onCameOut }
     onCameOut(how);
   };
   return (
-    <Stack spacing={1}>
-      <Box role="status" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 1 })}>
+      <div role="status" className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' })}>
         <IsDone step={step} seconds={seconds} cameOut={cameOut} next={next} />
         <Button onClick={onUndo}>Undo</Button>
         <Button color="inherit" onClick={ask('took')} aria-expanded={asks === 'took'}>
@@ -49,7 +48,7 @@ export function Tick({ step, next, seconds, onUndo, onTook, cameOut, onCameOut }
         <Button color="inherit" onClick={ask('cameOut')} aria-expanded={asks === 'cameOut'}>
           Not clean by it
         </Button>
-      </Box>
+      </div>
       {asks === 'cameOut' && (
         <ActRow
           title="How did it come out? The record keeps it, and what is still dirty stays due"
@@ -62,7 +61,7 @@ export function Tick({ step, next, seconds, onUndo, onTook, cameOut, onCameOut }
           presses={LONGER.map((more) => ({ words: duration(planned + more), press: took(planned + more) }))}
         />
       )}
-    </Stack>
+    </div>
   );
 }
 

@@ -1,10 +1,9 @@
 'use client';
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { RunningWait } from '@/core/day/day-item';
 import { type Second, secondOf } from '@/core/day/seconds';
 import type { DayFile } from '@/present/day/day-file';
 import { clock, shortDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { ActRow, type Press } from './act-row';
 import { placeOfWait } from './places';
 import type { DayStore } from './run/day-store';
@@ -20,26 +19,25 @@ type WaitsProps = {
 export function Waits({ waits, file, store }: WaitsProps) {
   if (waits.length === 0) return null;
   return (
-    <Box component="section" aria-labelledby="waits">
-      <Typography variant="h2" id="waits" sx={{ mb: 1 }}>
+    <section aria-labelledby="waits">
+      <h2 id="waits" className={css({ textStyle: 'h2', m: 0, mb: 1 })}>
         While you wait
-      </Typography>
-      <Box
-        component="ul"
-        sx={{
+      </h2>
+      <ul
+        className={css({
           listStyle: 'none',
           p: 0,
           m: 0,
           display: 'grid',
           gap: 1.5,
           gridTemplateColumns: { sm: 'repeat(auto-fill, minmax(300px, 1fr))' },
-        }}
+        })}
       >
         {waits.map((wait) => (
           <Wait key={`${wait.step.id} ${wait.since}`} wait={wait} file={file} store={store} />
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }
 
@@ -50,30 +48,29 @@ function Wait({ wait, file, store }: WaitProps) {
   const [since, ready] = [secondOf(`${wait.since}:00`), secondOf(`${wait.ready}:00`)];
   const words = file.words[wait.step.id];
   return (
-    <Box
-      component="li"
+    <li
       id={placeOfWait(wait.step.id)}
       tabIndex={-1}
-      sx={{ border: '1px solid', borderColor: 'divider', bgcolor: 'background.paper', p: 1.5 }}
+      className={css({ border: '1px solid var(--colors-line)', bgcolor: 'paper', p: 1.5 })}
     >
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, fontWeight: 560 }}>
+      <div className={css({ display: 'flex', justifyContent: 'space-between', gap: 1, fontWeight: 560 })}>
         <span>{words?.title ?? 'A wait'}</span>
-        <Box component="span" sx={{ fontVariantNumeric: 'tabular-nums', whiteSpace: 'nowrap' }}>
+        <span className={css({ fontVariantNumeric: 'tabular-nums', whiteSpace: 'nowrap' })}>
           {leftWords(ready - now)}
-        </Box>
-      </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+        </span>
+      </div>
+      <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
         {words?.where} · ready {readyWords(wait, file.date)}
         {wait.latest && `, no later than ${clock(wait.latest)}`}
         {machineWords(wait)}
-      </Box>
+      </div>
       <Melting share={Math.min(1, Math.max(0, (now - since) / Math.max(1, ready - since)))} />
       {wait.step.machine !== undefined && (
-        <Box sx={{ mt: 1 }}>
+        <div className={css({ mt: 1 })}>
           <ActRow presses={pressesOf(wait, words?.title ?? '', store)} />
-        </Box>
+        </div>
       )}
-    </Box>
+    </li>
   );
 }
 
@@ -84,18 +81,21 @@ function readyWords({ ready }: RunningWait, today: string): string {
 
 function Melting({ share }: { share: number }) {
   return (
-    <Box aria-hidden sx={{ mt: 1, height: 8, bgcolor: 'var(--mui-palette-thaw-ice)', position: 'relative' }}>
-      <Box
-        sx={{
+    <div
+      aria-hidden
+      className={css({ mt: 1, height: 8, bgcolor: 'var(--colors-ice)', position: 'relative' })}
+    >
+      <div
+        className={css({
           position: 'absolute',
           insetBlock: 0,
           left: 0,
-          width: `${share * 100}%`,
-          bgcolor: 'var(--mui-palette-thaw-water)',
+          bgcolor: 'var(--colors-water)',
           borderRadius: '0 6px 6px 0',
-        }}
+        })}
+        style={{ width: `${share * 100}%` }}
       />
-    </Box>
+    </div>
   );
 }
 

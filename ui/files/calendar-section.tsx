@@ -1,15 +1,12 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import FormControl from '@mui/material/FormControl';
-import InputLabel from '@mui/material/InputLabel';
-import OutlinedInput from '@mui/material/OutlinedInput';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { ALARMS } from '@/present/calendar/alarm';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { DownloadButton } from '../parts/link-button';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
+import { TextField } from '../parts/text-field';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
 
@@ -36,15 +33,19 @@ export function CalendarSection({ people, feeds, actions }: CalendarSectionProps
   const everybody = { id: undefined, name: people.length > 1 ? 'Everybody' : 'Your sessions' };
   const rows = people.length > 1 ? [everybody, ...people] : [everybody];
   return (
-    <Stack component="section" id="calendars" aria-labelledby="calendars-title" spacing={1.5}>
-      <Typography id="calendars-title" variant="h2">
+    <section
+      className={css({ display: 'flex', flexDirection: 'column', gap: 1.5 })}
+      id="calendars"
+      aria-labelledby="calendars-title"
+    >
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="calendars-title">
         Sessions in a calendar
-      </Typography>
-      <Typography>
+      </h2>
+      <p className={css({ textStyle: 'body', m: 0 })}>
         As a file, as they are now; or at a private address that a calendar program looks up by itself, so
         that it follows when the plan moves. A file that is read later moves and calls off what an earlier one
         had.
-      </Typography>
+      </p>
       <NativeSelect
         size="small"
         label="It rings"
@@ -55,13 +56,13 @@ export function CalendarSection({ people, feeds, actions }: CalendarSectionProps
         ]}
         onChange={setAlarm}
       />
-      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+      <ul className={css({ listStyle: 'none', m: 0, p: 0 })}>
         {rows.map(({ id, name }) => (
-          <Box component="li" key={id ?? ''} sx={ROW}>
-            <Box sx={{ flex: '1 1 140px', overflowWrap: 'anywhere' }}>{name}</Box>
-            <Button component="a" href={fileOf(id, alarm)} download aria-label={`Save as a file: ${name}`}>
+          <li key={id ?? ''} className={css(ROW)}>
+            <div className={css({ flex: '1 1 140px', overflowWrap: 'anywhere' })}>{name}</div>
+            <DownloadButton href={fileOf(id, alarm)} aria-label={`Save as a file: ${name}`}>
               Save as a file
-            </Button>
+            </DownloadButton>
             <Button
               disabled={pending}
               onClick={() => make(id)}
@@ -79,13 +80,13 @@ export function CalendarSection({ people, feeds, actions }: CalendarSectionProps
                 Revoke the address
               </Button>
             )}
-          </Box>
+          </li>
         ))}
-      </Box>
+      </ul>
       {address && <Address address={address} />}
       <Sentence>{fault}</Sentence>
       <span role="status">{said}</span>
-    </Stack>
+    </section>
   );
 }
 
@@ -95,8 +96,7 @@ const ROW = {
   alignItems: 'center',
   columnGap: 1,
   minHeight: 48,
-  borderBottom: '1px solid',
-  borderColor: 'divider',
+  borderBottom: '1px solid var(--colors-line)',
 } as const;
 
 function fileOf(person: string | undefined, alarm: string): string {
@@ -127,18 +127,6 @@ function useFeed(actions: FeedActions, alarm: string) {
 
 function Address({ address }: { address: string }) {
   return (
-    <FormControl fullWidth variant="outlined">
-      <InputLabel shrink htmlFor="private-address">
-        Private address
-      </InputLabel>
-      <OutlinedInput
-        id="private-address"
-        label="Private address"
-        notched
-        readOnly
-        value={address}
-        onFocus={(event) => event.target.select()}
-      />
-    </FormControl>
+    <TextField label="Private address" readOnly value={address} onFocus={(event) => event.target.select()} />
   );
 }

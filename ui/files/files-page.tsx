@@ -1,4 +1,5 @@
-import Stack from '@mui/material/Stack';
+import { css } from '@/ui/theme/made/css';
+
 import { PageHead } from '../parts/page-head';
 import { CalendarSection, type FeedActions } from './calendar-section';
 import { HouseholdFileSection } from './household-file-section';
@@ -23,13 +24,13 @@ export function FilesPage({ name, replaced, people, feeds, feed }: FilesPageProp
       <PageHead title="Import and export">
         Everything here belongs to you. Export it, keep the file, and bring it back, here or elsewhere.
       </PageHead>
-      <Stack spacing={4} sx={{ maxWidth: 760 }}>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 4, maxWidth: 760 })}>
         <PapersSection />
         <HouseholdFileSection name={name} replaced={replaced} />
         <CalendarSection people={people} feeds={feeds} actions={feed} />
         <RoomsTableSection />
         <MoreTablesSection />
-      </Stack>
+      </div>
     </>
   );
 }

@@ -1,9 +1,9 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { MOST, MOST_HOUSEHOLD_BYTES } from '@/core/basics/limits';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { ChooseFile } from '../parts/choose-file';
+import { DownloadButton } from '../parts/link-button';
 import { Report } from './report';
 import { useUpload } from './use-upload';
 
@@ -12,21 +12,24 @@ const ADDRESS = '/api/household';
 export function HouseholdFileSection({ name, replaced }: { name: string; replaced: boolean }) {
   const { report, busy, send } = useUpload();
   return (
-    <Stack component="section" aria-labelledby="whole" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
-      <Typography id="whole" variant="h2">
+    <section
+      aria-labelledby="whole"
+      className={css({ display: 'flex', flexDirection: 'column', gap: 1.5, alignItems: 'flex-start' })}
+    >
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="whole">
         The whole household
-      </Typography>
-      <Typography>
+      </h2>
+      <p className={css({ textStyle: 'body', m: 0 })}>
         Home, people, machines, aim, scope, own methods, ticks and plans of “{name}”, in one file. A file that
         is imported takes the place of everything here; what was here can be brought back.
-      </Typography>
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Button component="a" href={ADDRESS} download variant="contained">
+      </p>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5, flexWrap: 'wrap' })}>
+        <DownloadButton href={ADDRESS} variant="contained">
           Export the household
-        </Button>
-        <Button component="a" href={`${ADDRESS}?pictures`} download variant="outlined">
+        </DownloadButton>
+        <DownloadButton href={`${ADDRESS}?pictures`} variant="outlined">
           Export it with pictures
-        </Button>
+        </DownloadButton>
         <ChooseFile
           label="Import a household"
           accept=".json,application/json"
@@ -38,11 +41,11 @@ export function HouseholdFileSection({ name, replaced }: { name: string; replace
             Bring back what was here before the file
           </Button>
         )}
-      </Stack>
-      <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
+      </div>
+      <p className={css({ textStyle: 'body', m: 0, fontSize: '0.9rem', color: 'quiet' })}>
         Up to {MOST_HOUSEHOLD_BYTES / 1e6} MB and {MOST.fixtures} fixtures.
-      </Typography>
+      </p>
       <Report report={report} />
-    </Stack>
+    </section>
   );
 }

@@ -1,6 +1,5 @@
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
+import { css } from '@/ui/theme/made/css';
+import { DownloadButton } from '../parts/link-button';
 
 /** Everything else that can be taken away. */
 const FILES = [
@@ -15,21 +14,24 @@ const FILES = [
 
 export function MoreTablesSection() {
   return (
-    <Stack component="section" aria-labelledby="more" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
-      <Typography id="more" variant="h2">
+    <section
+      aria-labelledby="more"
+      className={css({ display: 'flex', flexDirection: 'column', gap: 1.5, alignItems: 'flex-start' })}
+    >
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="more">
         Tables and calendars
-      </Typography>
-      <Typography>
+      </h2>
+      <p className={css({ textStyle: 'body', m: 0 })}>
         Tables open in any spreadsheet; calendars in any calendar, where a later one moves what an earlier one
         had.
-      </Typography>
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+      </p>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5, flexWrap: 'wrap' })}>
         {FILES.map(({ href, words }) => (
-          <Button key={href} component="a" href={href} download variant="outlined">
+          <DownloadButton key={href} href={href} variant="outlined">
             {words}
-          </Button>
+          </DownloadButton>
         ))}
-      </Stack>
-    </Stack>
+      </div>
+    </section>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { FileReport } from '@/present/files/file-report';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { ChooseFile } from '../parts/choose-file';
+import { DownloadButton } from '../parts/link-button';
 import { NativeSelect } from '../parts/native-select';
 import { Report } from './report';
 import { useUpload } from './use-upload';
@@ -36,26 +36,29 @@ export function RoomsTableSection() {
     void send(addressOf(words), chosen);
   };
   return (
-    <Stack component="section" aria-labelledby="table" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
-      <Typography id="table" variant="h2">
+    <section
+      aria-labelledby="table"
+      className={css({ display: 'flex', flexDirection: 'column', gap: 1.5, alignItems: 'flex-start' })}
+    >
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="table">
         Rooms and fixtures as a table
-      </Typography>
-      <Typography>
+      </h2>
+      <p className={css({ textStyle: 'body', m: 0 })}>
         A line a fixture, for any spreadsheet: comma-separated values, or a spreadsheet’s own file (.xlsx).
         What comes back is looked at first: lines that cannot be read are listed by their number, and the rest
         is offered. Fixtures that are known are written anew, others are added.
-      </Typography>
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
-        <Button component="a" href={ADDRESS} download variant="contained">
+      </p>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5, flexWrap: 'wrap' })}>
+        <DownloadButton href={ADDRESS} variant="contained">
           Export the table
-        </Button>
+        </DownloadButton>
         <ChooseFile
           label="Import a table"
           accept=".csv,.tsv,.txt,.xlsx,.xlsm,text/csv"
           busy={busy}
           onFile={(chosen) => look(chosen, NOTHING_SAID)}
         />
-      </Stack>
+      </div>
       <Report report={report} />
       {file && report && !report.taken && (
         <InDoubt report={report} said={said} busy={busy} onSay={(words) => look(file, words)} />
@@ -65,7 +68,7 @@ export function RoomsTableSection() {
           Import what can be read
         </Button>
       )}
-    </Stack>
+    </section>
   );
 }
 

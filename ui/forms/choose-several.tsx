@@ -1,7 +1,8 @@
 'use client';
 import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
 import { Controller, type FieldValues, get, type Path, type UseFormReturn } from 'react-hook-form';
-import { TextField } from '../parts/text-field';
+import { ChoiceTheme } from '../theme/choice-theme';
 
 type ChooseSeveralProps<Values extends FieldValues> = {
   readonly form: UseFormReturn<Values>;
@@ -22,32 +23,34 @@ export function ChooseSeveral<Values extends FieldValues>(props: ChooseSeveralPr
       control={form.control}
       name={name}
       render={({ field: { value, onChange, onBlur, ref } }) => (
-        <Autocomplete
-          multiple
-          autoHighlight
-          disableCloseOnSelect
-          filterSelectedOptions
-          slotProps={{ popper: { container: () => document.getElementById('main') } }}
-          value={[...(value as readonly string[])]}
-          options={options.map(([option]) => option)}
-          getOptionLabel={(option) => words.get(option) ?? option}
-          onChange={(_event, chosen) => onChange(chosen)}
-          onBlur={onBlur}
-          noOptionsText="Nothing goes by that name."
-          renderInput={(params) => (
-            <TextField
-              {...params}
-              inputRef={ref}
-              label={label}
-              error={fault !== undefined}
-              helperText={fault ?? hint}
-              slotProps={{
-                ...params.slotProps,
-                formHelperText: { role: fault === undefined ? undefined : 'alert' },
-              }}
-            />
-          )}
-        />
+        <ChoiceTheme>
+          <Autocomplete
+            multiple
+            autoHighlight
+            disableCloseOnSelect
+            filterSelectedOptions
+            slotProps={{ popper: { container: () => document.getElementById('main') } }}
+            value={[...(value as readonly string[])]}
+            options={options.map(([option]) => option)}
+            getOptionLabel={(option) => words.get(option) ?? option}
+            onChange={(_event, chosen) => onChange(chosen)}
+            onBlur={onBlur}
+            noOptionsText="Nothing goes by that name."
+            renderInput={(params) => (
+              <TextField
+                {...params}
+                inputRef={ref}
+                label={label}
+                error={fault !== undefined}
+                helperText={fault ?? hint}
+                slotProps={{
+                  ...params.slotProps,
+                  formHelperText: { role: fault === undefined ? undefined : 'alert' },
+                }}
+              />
+            )}
+          />
+        </ChoiceTheme>
       )}
     />
   );

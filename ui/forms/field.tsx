@@ -16,26 +16,20 @@ export function Field<Values extends FieldValues>({
   name,
   number = false,
   hint,
-  slotProps,
   ...rest
 }: FieldProps<Values>) {
   const { message: fault }: { message?: string } = get(form.formState.errors, name) ?? {};
   const id = useId();
-  const registered = form.register(name, number ? { setValueAs: numberFrom } : {});
+  const { ref, ...registered } = form.register(name, number ? { setValueAs: numberFrom } : {});
   return (
     <TextField
+      {...(number && { inputMode: 'decimal' })}
       {...rest}
       {...registered}
-      inputRef={registered.ref}
-      ref={undefined}
+      inputRef={ref}
       id={id}
       error={fault !== undefined}
       helperText={fault ?? hint}
-      slotProps={{
-        ...slotProps,
-        htmlInput: { ...(number && { inputMode: 'decimal' }), ...(slotProps?.htmlInput as object) },
-        formHelperText: { role: fault === undefined ? undefined : 'alert' },
-      }}
     />
   );
 }

@@ -1,13 +1,11 @@
 'use client';
 import Close from '@mui/icons-material/Close';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { type FieldValues, type UseFormReturn, useFieldArray } from 'react-hook-form';
 import type { WeeklyHours } from '@/core/basics/scalars';
 import { WEEKDAYS } from '@/present/people/weekdays';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { IconButton } from '../parts/icon-button';
 import { Field } from './field';
 import { WhenOfForm } from './when-of-form';
 
@@ -27,27 +25,27 @@ export function HoursFields<Values extends FieldValues & WithHours>(props: Hours
   const { fields, append, remove } = useFieldArray({ control: form.control, name: 'hours' });
   const fault = form.formState.errors.hours;
   return (
-    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
-      <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem', mb: 1.5 }}>
+    <fieldset className={css({ border: 0, p: 0, m: 0, minWidth: 0 })}>
+      <legend className={css({ textStyle: 'body', m: 0, color: 'quiet', fontSize: '0.9rem', mb: 1.5 })}>
         {legend}
-      </Typography>
-      <Stack spacing={1.5}>
+      </legend>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 1.5 })}>
         {fields.map((row, i) => (
           <OneTime key={row.id} form={form} i={i} onRemove={() => remove(i)} />
         ))}
-      </Stack>
+      </div>
       {(fault?.root?.message ?? fault?.message) && (
-        <Typography role="alert" sx={{ color: 'error.main' }}>
+        <p role="alert" className={css({ textStyle: 'body', m: 0, color: 'alarm' })}>
           {fault?.root?.message ?? fault?.message}
-        </Typography>
+        </p>
       )}
       <Button
         onClick={() => append({ weekday: ((fields.at(-1)?.weekday ?? 0) % 7) + 1, ...usual })}
-        sx={{ mt: 1 }}
+        className={css({ mt: 1 })}
       >
         Add hours
       </Button>
-    </Box>
+    </fieldset>
   );
 }
 
@@ -59,17 +57,17 @@ type OneTimeProps = {
 
 function OneTime({ form, i, onRemove }: OneTimeProps) {
   return (
-    <Stack
-      direction="row"
-      useFlexGap
-      spacing={1}
+    <div
       role="group"
       aria-label={`Hours ${i + 1}`}
       // On a phone the day has a line of its own, so that the times can be read.
-      sx={{
-        flexWrap: { xs: 'wrap', sm: 'nowrap' },
-        '& > :first-of-type': { flex: { xs: '1 0 100%', sm: 1 } },
-      }}
+      className={css({
+        display: 'flex',
+        flexDirection: 'row',
+        gap: 1,
+        flexWrap: { base: 'wrap', sm: 'nowrap' },
+        '& > :first-of-type': { flex: { base: '1 0 100%', sm: 1 } },
+      })}
     >
       <Field form={form} name={`hours.${i}.weekday`} label="Day" size="small" select number>
         {WEEKDAYS.map((day, weekday) => (
@@ -78,15 +76,15 @@ function OneTime({ form, i, onRemove }: OneTimeProps) {
           </option>
         ))}
       </Field>
-      <Box sx={{ flex: 1 }}>
+      <div className={css({ flex: 1 })}>
         <WhenOfForm form={form} of="time" name={`hours.${i}.from`} label="From" fullWidth />
-      </Box>
-      <Box sx={{ flex: 1 }}>
+      </div>
+      <div className={css({ flex: 1 })}>
         <WhenOfForm form={form} of="time" name={`hours.${i}.to`} label="To" fullWidth />
-      </Box>
+      </div>
       <IconButton aria-label={`Remove hours ${i + 1}`} onClick={onRemove}>
         <Close />
       </IconButton>
-    </Stack>
+    </div>
   );
 }

@@ -1,10 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { Controller, type FieldValues, type Path, type UseFormReturn } from 'react-hook-form';
+import { css } from '@/ui/theme/made/css';
+import { Check } from '../parts/check';
 
 type TickListProps<Values extends FieldValues> = {
   readonly form: UseFormReturn<Values>;
@@ -23,27 +21,23 @@ export function TickList<Values extends FieldValues>(props: TickListProps<Values
       control={form.control}
       name={name}
       render={({ field: { value, onChange } }) => (
-        <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-          <Typography component="legend" sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
+        <fieldset className={css({ border: 0, p: 0, m: 0 })}>
+          <legend className={css({ textStyle: 'body', m: 0, color: 'quiet', fontSize: '0.9rem' })}>
             {legend}
-          </Typography>
+          </legend>
           {options.map(([option, words]) => {
             const others = (value as readonly string[]).filter((other) => other !== option);
             return (
-              <FormControlLabel
+              <Check
                 key={option}
                 label={words}
-                control={
-                  <Checkbox
-                    checked={value.includes(option)}
-                    onChange={(_event, checked) => onChange(checked ? [...others, option] : others)}
-                  />
-                }
+                checked={value.includes(option)}
+                onChange={(checked) => onChange(checked ? [...others, option] : others)}
               />
             );
           })}
           {children}
-        </Box>
+        </fieldset>
       )}
     />
   );

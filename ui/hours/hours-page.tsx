@@ -1,4 +1,3 @@
-import Stack from '@mui/material/Stack';
 import type { Room } from '@/core/home/room';
 import { tasksInOrder } from '@/core/order/working-order';
 import type { Current } from '@/core/problem/campaign';
@@ -6,6 +5,7 @@ import { offeredMinutes, progressByRoom, sumProgress } from '@/core/problem/prog
 import { type CleanTask, handsRange } from '@/core/work/tasks';
 import { HOURS_VIEWS } from '@/present/hours/hours-views';
 import { hourRange, hours } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
@@ -28,7 +28,7 @@ export function HoursPage({ state, open }: { state: Current; open: string | unde
         it.
       </PageHead>
       <PartsLegend />
-      <Stack sx={{ maxWidth: 900 }}>
+      <div className={css({ display: 'flex', flexDirection: 'column', maxWidth: 900 })}>
         {rooms
           .filter((room) => inRoom(tasks, room).length > 0)
           .map((room) => (
@@ -42,7 +42,7 @@ export function HoursPage({ state, open }: { state: Current; open: string | unde
               facts={household.home.facts}
             />
           ))}
-      </Stack>
+      </div>
     </>
   );
 }

@@ -1,17 +1,15 @@
-import Box from '@mui/material/Box';
 import { PART_WORDS, PARTS, type PartName, type PartOfWork } from '@/present/hours/parts-of-work';
 import { duration } from '@/present/words/words';
-import { FROST } from '../theme/frost';
+import { css } from '@/ui/theme/made/css';
 
 /** The look of each sort of work: told apart by tone and by hatch, so that no colour has to be. */
 const LOOKS: Record<PartName, string> = {
-  belongings: 'var(--mui-palette-thaw-water)',
-  dust: FROST,
-  wash: 'var(--mui-palette-thaw-iceEdge)',
-  wet: 'var(--mui-palette-thaw-waterSoft)',
-  textiles:
-    'repeating-linear-gradient(90deg, var(--mui-palette-thaw-water) 0 2px, var(--mui-palette-thaw-waterSoft) 2px 6px)',
-  floors: 'var(--mui-palette-text-secondary)',
+  belongings: 'var(--colors-water)',
+  dust: 'var(--frost)',
+  wash: 'var(--colors-ice-edge)',
+  wet: 'var(--colors-water-soft)',
+  textiles: 'repeating-linear-gradient(90deg, var(--colors-water) 0 2px, var(--colors-water-soft) 2px 6px)',
+  floors: 'var(--colors-quiet)',
 };
 
 type PartsBarProps = {
@@ -26,83 +24,78 @@ type PartsBarProps = {
 export function PartsBar({ parts, most, low, high }: PartsBarProps) {
   const percent = (minutes: number) => `${(100 * minutes) / Math.max(1, most)}%`;
   return (
-    <Box component="span" aria-hidden sx={{ display: { xs: 'none', sm: 'block' } }}>
-      <Box component="span" sx={{ display: 'flex', gap: '1.5px', height: 16 }}>
+    <span aria-hidden className={css({ display: { base: 'none', sm: 'block' } })}>
+      <span className={css({ display: 'flex', gap: '1.5px', height: 16 })}>
         {parts.map(({ part, minutes }) => (
-          <Box
-            component="span"
+          <span
             key={part}
-            sx={{
-              width: percent(minutes),
-              background: LOOKS[part],
+            className={css({
               outline: '1px solid',
               outlineOffset: '-1px',
-              outlineColor: 'var(--mui-palette-thaw-iceEdge)',
-            }}
+              outlineColor: 'var(--colors-ice-edge)',
+            })}
+            style={{ width: percent(minutes), background: LOOKS[part] }}
           />
         ))}
-      </Box>
-      <Box component="span" sx={{ display: 'block', position: 'relative', height: 5, mt: '3px' }}>
-        <Box
-          component="span"
-          sx={{
+      </span>
+      <span className={css({ display: 'block', position: 'relative', height: 5, mt: '3px' })}>
+        <span
+          className={css({
             position: 'absolute',
             insetBlock: '1px',
-            left: percent(low),
-            width: percent(high - low),
-            bgcolor: 'text.secondary',
+            bgcolor: 'quiet',
             borderRadius: 2,
-          }}
+          })}
+          style={{ left: percent(low), width: percent(high - low) }}
         />
-      </Box>
-    </Box>
+      </span>
+    </span>
   );
 }
 
 /** What the tones stand for, once for all the bars. */
 export function PartsLegend() {
   return (
-    <Box
-      component="ul"
+    <ul
       aria-label="Sorts of work"
-      sx={{
+      className={css({
         listStyle: 'none',
         m: 0,
         mb: 2,
         p: 0,
-        display: { xs: 'none', sm: 'flex' },
+        display: { base: 'none', sm: 'flex' },
         flexWrap: 'wrap',
         columnGap: 2.5,
         rowGap: 0.5,
         fontSize: '0.92rem',
-      }}
+      })}
     >
       {PARTS.map((part) => (
-        <Box component="li" key={part} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
-          <Box
+        <li key={part} className={css({ display: 'flex', gap: 0.75, alignItems: 'center' })}>
+          <div
             aria-hidden
-            sx={{
+            className={css({
               width: 18,
               height: 12,
-              background: LOOKS[part],
               outline: '1px solid',
               outlineOffset: '-1px',
-              outlineColor: 'var(--mui-palette-thaw-iceEdge)',
-            }}
+              outlineColor: 'var(--colors-ice-edge)',
+            })}
+            style={{ background: LOOKS[part] }}
           />
           {PART_WORDS[part]}
-        </Box>
+        </li>
       ))}
-      <Box component="li">Line: where it usually ends</Box>
-    </Box>
+      <li>Line: where it usually ends</li>
+    </ul>
   );
 }
 
 /** The same in words: what each sort of work in a room comes to. */
 export function PartsWords({ parts }: { parts: readonly PartOfWork[] }) {
   return (
-    <Box sx={{ color: 'text.secondary', fontSize: '0.95rem', mb: 1 }}>
+    <div className={css({ color: 'quiet', fontSize: '0.95rem', mb: 1 })}>
       {parts.map(({ part, minutes }) => `${PART_WORDS[part]} ${duration(minutes)}`).join(' · ')}
-    </Box>
+    </div>
   );
 }

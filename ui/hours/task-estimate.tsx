@@ -1,5 +1,3 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import type { Units } from '@/core/basics/choices';
 import type { StepEstimate } from '@/core/estimate/estimate';
@@ -12,6 +10,7 @@ import type { CleanTask } from '@/core/work/tasks';
 import { sumOf } from '@/present/hours/parts-words';
 import { scopeWords } from '@/present/scope/scope-words';
 import { duration, minuteRange } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { TextLink } from '../parts/text-link';
 
 type TaskEstimateProps = {
@@ -26,28 +25,30 @@ type TaskEstimateProps = {
 export function TaskEstimateLines({ task, units, facts, children }: TaskEstimateProps) {
   const { method, byRates, scope } = task;
   return (
-    <Box component="section" aria-label={jobName(task)}>
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, alignItems: 'baseline' }}>
-        <Typography variant="h3" sx={{ color: scope.in ? 'text.primary' : 'text.secondary' }}>
-          {jobName(task)}
-        </Typography>
-        <Typography sx={{ flexShrink: 0, fontWeight: 650 }}>{duration(byRates.hands.minutes)}</Typography>
-      </Box>
-      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+    <section aria-label={jobName(task)}>
+      <div
+        className={css({ display: 'flex', justifyContent: 'space-between', gap: 2, alignItems: 'baseline' })}
+      >
+        <h3 className={css({ textStyle: 'h3', m: 0, color: scope.in ? 'ink' : 'quiet' })}>{jobName(task)}</h3>
+        <p className={css({ textStyle: 'body', m: 0, flexShrink: 0, fontWeight: 650 })}>
+          {duration(byRates.hands.minutes)}
+        </p>
+      </div>
+      <p className={css({ textStyle: 'small', m: 0, color: 'quiet' })}>
         Usually {minuteRange(byRates.hands)} hands-on
         {byRates.waitMinutes > 0 && `; ${duration(byRates.waitMinutes)} of waiting`}
         {scope.guessMinutes !== undefined && `. Your own guess: ${duration(scope.guessMinutes)}`}
         {!scope.in && `. ${sentence(scopeWords(scope))}`}.{' '}
         <TextLink href={`/catalogue/${encodeURIComponent(method.id)}`}>How it is done</TextLink>
-      </Typography>
-      <Box component="ol" sx={{ m: 0, mt: 1, pl: 0, listStyle: 'none' }}>
+      </p>
+      <ol className={css({ m: 0, mt: 1, pl: 0, listStyle: 'none' })}>
         {byRates.steps.map((step) => (
           <Step key={step.step.key} estimate={step} units={units} />
         ))}
-      </Box>
+      </ol>
       <Cautions task={task} facts={facts} />
       {children}
-    </Box>
+    </section>
   );
 }
 
@@ -65,34 +66,31 @@ function Cautions({ task, facts }: { task: CleanTask; facts: HomeFacts }) {
   ].filter((says) => says !== undefined);
   if (cautions.length === 0) return null;
   return (
-    <Box component="ul" aria-label="Cautions" sx={{ m: 0, mt: 1, pl: 2.5, fontSize: '0.92rem' }}>
+    <ul aria-label="Cautions" className={css({ m: 0, mt: 1, pl: 2.5, fontSize: '0.92rem' })}>
       {cautions.map((says) => (
         <li key={says}>{says}</li>
       ))}
-    </Box>
+    </ul>
   );
 }
 
 function Step({ estimate, units }: { estimate: StepEstimate; units: Units }) {
   const wait = estimate.step.mode === 'wait';
   return (
-    <Box
-      component="li"
-      sx={{
+    <li
+      className={css({
         py: 0.75,
         pl: 1.75,
-        borderInlineStart: wait
-          ? '3px dotted var(--mui-palette-thaw-iceEdge)'
-          : '3px solid var(--mui-palette-thaw-water)',
+        borderInlineStart: wait ? '3px dotted var(--colors-ice-edge)' : '3px solid var(--colors-water)',
         my: 0.5,
-      }}
+      })}
     >
-      <Box>{estimate.step.title}</Box>
-      <Box sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
+      <div>{estimate.step.title}</div>
+      <div className={css({ fontSize: '0.9rem', color: 'quiet' })}>
         {wait
           ? `${duration(estimate.minutes)} of waiting (${minuteRange(estimate)}); something else fits in`
           : sumOf(estimate, units)}
-      </Box>
-    </Box>
+      </div>
+    </li>
   );
 }

@@ -1,10 +1,9 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Current } from '@/core/problem/campaign';
 import { HOURS_VIEWS } from '@/present/hours/hours-views';
 import { type ContradictionRow, orderScreen } from '@/present/order/order-model';
 import { roomsInOrder } from '@/present/order/rooms-in-order';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { ViewSwitch } from '../parts/view-switch';
@@ -34,25 +33,25 @@ export function OrderPage({ state, actions }: { state: Current; actions: ChangeA
 
 function Contradictions({ rows }: { rows: readonly ContradictionRow[] }) {
   return (
-    <Box component="section" aria-label="Rules in a circle" sx={{ mb: 4, maxWidth: 860 }}>
-      <Typography variant="h2">Rules in a circle</Typography>
-      <Typography sx={{ color: 'text.secondary', mb: 1 }}>
+    <section aria-label="Rules in a circle" className={css({ mb: 4, maxWidth: 860 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>Rules in a circle</h2>
+      <p className={css({ textStyle: 'body', m: 0, color: 'quiet', mb: 1 })}>
         These ask for each other’s opposite. The plan still comes out: the weakest is set aside there.
-      </Typography>
+      </p>
       {rows.map(({ id, circle, setAside, places }) => (
-        <Box key={id} sx={{ borderInlineStart: '4px solid var(--mui-palette-thaw-sun)', pl: 2, mb: 2 }}>
-          <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+        <div key={id} className={css({ borderInlineStart: '4px solid var(--colors-sun)', pl: 2, mb: 2 })}>
+          <ol className={css({ m: 0, pl: 2.5 })}>
             {circle.map(({ before, after, rule }) => (
               <li key={`${rule} ${before} ${after}`}>
                 {before} before {after}: <strong>{rule}</strong>
               </li>
             ))}
-          </Box>
-          <Box sx={{ mt: 0.5 }}>
+          </ol>
+          <div className={css({ mt: 0.5 })}>
             Set aside: <strong>{setAside}</strong>, in {count(places, 'place', 'places')}.
-          </Box>
-        </Box>
+          </div>
+        </div>
       ))}
-    </Box>
+    </section>
   );
 }

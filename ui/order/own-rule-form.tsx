@@ -1,12 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import { type OrderRule, OWN_RULE_PREFIX, type Within } from '@/core/clean/rule';
 import type { OrderScreen } from '@/present/order/order-model';
 import { OWN_WITHIN } from '@/present/order/order-words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { Check } from '../parts/check';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { newId } from '../state/new-id';
@@ -39,27 +38,26 @@ export function OwnRuleForm({ methods, onAdd }: OwnRuleFormProps) {
     set({ before: '', after: '', reason: '' });
   };
   return (
-    <Box
-      component="form"
+    <form
       aria-label="A rule of your own"
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
         add();
       }}
-      sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 1fr' }, maxWidth: 760 }}
+      className={css({ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 1fr' }, maxWidth: 760 })}
     >
       <WhichJobs draft={draft} set={set} methods={methods} />
       <HowStrictly draft={draft} set={set} />
-      <Button type="submit" variant="contained" sx={{ justifySelf: 'start' }}>
+      <Button type="submit" variant="contained" className={css({ justifySelf: 'start' })}>
         Add the rule
       </Button>
       {fault && (
-        <Box role="alert" sx={{ color: 'error.main', gridColumn: '1 / -1' }}>
+        <div role="alert" className={css({ color: 'alarm', gridColumn: '1 / -1' })}>
           {fault}
-        </Box>
+        </div>
       )}
-    </Box>
+    </form>
   );
 }
 
@@ -90,12 +88,9 @@ function HowStrictly({ draft, set }: Section) {
         label="Why"
         value={draft.reason}
         onChange={(event) => set({ reason: event.target.value })}
-        slotProps={{ htmlInput: { maxLength: 300 } }}
+        maxLength={300}
       />
-      <FormControlLabel
-        control={<Checkbox checked={draft.hard} onChange={(_event, hard) => set({ hard })} />}
-        label="It must be, not only a wish"
-      />
+      <Check label="It must be, not only a wish" checked={draft.hard} onChange={(hard) => set({ hard })} />
     </>
   );
 }

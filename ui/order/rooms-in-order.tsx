@@ -2,13 +2,12 @@
 import ArrowDownward from '@mui/icons-material/ArrowDownward';
 import ArrowUpward from '@mui/icons-material/ArrowUpward';
 import DragIndicator from '@mui/icons-material/DragIndicator';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import { ROOM_WAYS } from '@/core/clean/rule';
 import { type RoomInOrder, type RoomsInOrderScreen, WAY_WORDS } from '@/present/order/rooms-in-order';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { IconButton } from '../parts/icon-button';
 import { NativeSelect } from '../parts/native-select';
 import type { Changes } from '../parts/use-changes';
 
@@ -21,16 +20,16 @@ type RoomsInOrderProps = {
 export function RoomsInOrder({ screen, changes }: RoomsInOrderProps) {
   const { rows, put, list } = useRows(screen, changes);
   return (
-    <Box component="section" aria-labelledby="rooms-in-order" sx={{ maxWidth: 860, mb: 5 }}>
-      <Typography variant="h2" id="rooms-in-order" sx={{ mb: 0.5 }}>
+    <section aria-labelledby="rooms-in-order" className={css({ maxWidth: 860, mb: 5 })}>
+      <h2 id="rooms-in-order" className={css({ textStyle: 'h2', m: 0, mb: 0.5 })}>
         The rooms, one after the other
-      </Typography>
-      <Typography sx={{ color: 'text.secondary', mb: 1, maxWidth: '68ch' }}>
+      </h2>
+      <p className={css({ textStyle: 'body', m: 0, color: 'quiet', mb: 1, maxWidth: '68ch' })}>
         {screen.isSaid
           ? 'You gave them this order. The plan keeps to it where it can, and says where it doesn’t.'
           : 'Nobody has said an order yet: the plan chooses. Drag a room, or press an order.'}
-      </Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      </p>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1 })}>
         {screen.presets.map(({ words, rooms }) => (
           <Button key={words} variant="outlined" onClick={() => put(rooms)}>
             {words}
@@ -41,13 +40,13 @@ export function RoomsInOrder({ screen, changes }: RoomsInOrderProps) {
             As the plan likes
           </Button>
         )}
-      </Box>
-      <Box component="ol" ref={list} sx={{ listStyle: 'none', p: 0, m: 0, mt: 1 }}>
+      </div>
+      <ol ref={list} className={css({ listStyle: 'none', p: 0, m: 0, mt: 1 })}>
         {rows.map((room, at) => (
           <RoomRow key={room.id} room={room} at={at} rows={rows} put={put} changes={changes} />
         ))}
-      </Box>
-    </Box>
+      </ol>
+    </section>
   );
 }
 
@@ -110,23 +109,25 @@ function RoomRow({ room, at, rows, put, changes }: RoomRowProps) {
   const { id, name, floor, way, cost } = room;
   const move = (by: number) => put(movedTo(rows, id, at + by));
   return (
-    <Box component="li" data-room={id} sx={ROW}>
-      <Box data-grip aria-hidden sx={{ cursor: 'grab', display: 'flex', color: 'text.secondary' }}>
+    <li data-room={id} className={css(ROW)}>
+      <div data-grip aria-hidden className={css({ cursor: 'grab', display: 'flex', color: 'quiet' })}>
         <DragIndicator />
-      </Box>
-      <Box sx={{ minWidth: 28, color: 'text.secondary', fontVariantNumeric: 'tabular-nums' }}>{at + 1}</Box>
-      <Box sx={{ flex: '1 1 170px', minWidth: 0, overflowWrap: 'anywhere' }}>
-        <Box sx={{ fontWeight: 560 }}>{name}</Box>
-        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>{floor}</Box>
-      </Box>
-      <Box sx={{ display: 'flex' }}>
+      </div>
+      <div className={css({ minWidth: 28, color: 'quiet', fontVariantNumeric: 'tabular-nums' })}>
+        {at + 1}
+      </div>
+      <div className={css({ flex: '1 1 170px', minWidth: 0, overflowWrap: 'anywhere' })}>
+        <div className={css({ fontWeight: 560 })}>{name}</div>
+        <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>{floor}</div>
+      </div>
+      <div className={css({ display: 'flex' })}>
         <IconButton onClick={() => move(-1)} disabled={at === 0} aria-label={`${name} earlier`}>
           <ArrowUpward />
         </IconButton>
         <IconButton onClick={() => move(1)} disabled={at === rows.length - 1} aria-label={`${name} later`}>
           <ArrowDownward />
         </IconButton>
-      </Box>
+      </div>
       <NativeSelect
         size="small"
         label={`How ${name} is gone through`}
@@ -139,9 +140,9 @@ function RoomRow({ room, at, rows, put, changes }: RoomRowProps) {
           )
         }
         helperText={cost}
-        sx={{ flex: '1 1 300px', minWidth: 0 }}
+        className={css({ flex: '1 1 300px', minWidth: 0 })}
       />
-    </Box>
+    </li>
   );
 }
 
@@ -151,8 +152,7 @@ const ROW = {
   gap: 1,
   alignItems: 'center',
   py: 1,
-  borderTop: '1px solid',
-  borderColor: 'divider',
-  bgcolor: 'background.default',
+  borderTop: '1px solid var(--colors-line)',
+  bgcolor: 'page',
   position: 'relative',
 } as const;

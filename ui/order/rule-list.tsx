@@ -1,10 +1,9 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import type { OrderScreen, RuleRow } from '@/present/order/order-model';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { UnfoldLater } from '../parts/unfold-later';
 import type { Changes } from '../parts/use-changes';
 
@@ -33,7 +32,7 @@ export function RuleList({ rules, methods, changes }: RuleListProps) {
     />
   );
   return (
-    <Box sx={{ maxWidth: 860 }}>
+    <div className={css({ maxWidth: 860 })}>
       <UnfoldLater title="A rule of your own">
         {() => (
           <OwnRuleForm
@@ -45,7 +44,7 @@ export function RuleList({ rules, methods, changes }: RuleListProps) {
       <Rules title="Your own" rows={own} line={line} />
       <Rules title="Always kept" rows={hard} line={line} />
       <Rules title="Wishes" rows={wishes} line={line} />
-    </Box>
+    </div>
   );
 }
 
@@ -58,14 +57,10 @@ type RulesProps = {
 function Rules({ title, rows, line }: RulesProps) {
   if (rows.length === 0) return null;
   return (
-    <Box component="section" aria-label={title} sx={{ mt: 3 }}>
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        {title}
-      </Typography>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {rows.map(line)}
-      </Box>
-    </Box>
+    <section aria-label={title} className={css({ mt: 3 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0, mb: 1 })}>{title}</h2>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0 })}>{rows.map(line)}</ul>
+    </section>
   );
 }
 
@@ -74,16 +69,14 @@ type RuleLineProps = { readonly rule: RuleRow; readonly onSwitch: () => void; re
 function RuleLine({ rule, onSwitch, onDrop }: RuleLineProps) {
   const { name, off, own } = rule;
   return (
-    <Box
-      component="li"
-      sx={{
+    <li
+      className={css({
         display: 'flex',
         gap: 2,
         alignItems: 'center',
-        borderTop: '1px solid',
-        borderColor: 'divider',
+        borderTop: '1px solid var(--colors-line)',
         py: 1,
-      }}
+      })}
     >
       <WhatItSays rule={rule} />
       <Button color="inherit" onClick={onSwitch} aria-label={`${off ? 'Switch on' : 'Switch off'}: ${name}`}>
@@ -94,7 +87,7 @@ function RuleLine({ rule, onSwitch, onDrop }: RuleLineProps) {
           Remove
         </Button>
       )}
-    </Box>
+    </li>
   );
 }
 
@@ -102,15 +95,21 @@ function WhatItSays({ rule: { name, reason, cost, within, off, holds } }: { rule
   const inForce =
     holds === 0 ? 'Orders nothing in this clean' : `Orders ${count(holds, 'pair of jobs', 'pairs of jobs')}`;
   return (
-    <Box sx={{ flex: 1, minWidth: 0 }}>
-      <Box sx={{ fontWeight: 600, textDecoration: off ? 'line-through' : 'none', overflowWrap: 'anywhere' }}>
+    <div className={css({ flex: 1, minWidth: 0 })}>
+      <div
+        className={css({
+          fontWeight: 600,
+          textDecoration: off ? 'line-through' : 'none',
+          overflowWrap: 'anywhere',
+        })}
+      >
         {name.slice(0, 1).toUpperCase() + name.slice(1)}
-      </Box>
-      <Box>{reason}</Box>
-      <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+      </div>
+      <div>{reason}</div>
+      <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
         {off ? 'Switched off' : inForce}, {within}
         {cost && `. Broken, it costs: ${cost.slice(0, 1).toLowerCase()}${cost.slice(1)}`}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }

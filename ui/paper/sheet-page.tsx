@@ -170,7 +170,6 @@ type TableProps = {
 
 function Table({ name, head, rows, className = '' }: TableProps) {
   return (
-    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keyboard
     <section className={looks.scroll} aria-label={name} tabIndex={0}>
       <table className={`${looks.table} ${className}`}>
         <thead>

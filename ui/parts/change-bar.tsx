@@ -1,6 +1,6 @@
 'use client';
-import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
+import { css } from '@/ui/theme/made/css';
 import type { EditWords } from './change-actions';
 import { Sentence } from './sentence';
 import { UndoButtons } from './undo-buttons';
@@ -18,10 +18,10 @@ type ChangeBarProps = {
 export function ChangeBar({ label, edits, changes, children }: ChangeBarProps) {
   return (
     <>
-      <Box role="toolbar" aria-label={label} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      <div role="toolbar" aria-label={label} className={css({ display: 'flex', flexWrap: 'wrap', gap: 1 })}>
         {children}
         <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-      </Box>
+      </div>
       <Sentence>{changes.sentence}</Sentence>
       <span role="status" className="visually-hidden">
         {changes.said}

@@ -1,6 +1,6 @@
 'use client';
-import Button from '@mui/material/Button';
 import { useRef } from 'react';
+import { Button } from './button';
 
 type ChooseFileProps = {
   readonly label: string;

@@ -1,13 +1,13 @@
-import Box from '@mui/material/Box';
 import { shortDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 
 /** Until when something is good, or that it no longer is. */
 export function GoodUntil({ date, today }: { readonly date: string; readonly today: string }) {
   const isPast = date < today;
   return (
-    <Box component="span" sx={{ color: isPast ? 'error.main' : 'text.secondary' }}>
+    <span className={css({ color: isPast ? 'alarm' : 'quiet' })}>
       {' · '}
       {isPast ? `past its date, ${shortDate(date)}` : `good until ${shortDate(date)}`}
-    </Box>
+    </span>
   );
 }

@@ -14,7 +14,7 @@ type LengthFieldProps = Omit<TextFieldProps, 'value' | 'onChange' | 'label' | 'e
 };
 
 /** A length, typed in the units of the household and handed on in metres. A comma does for a point. */
-export function LengthField({ label, metres, onChange, fault, slotProps, ...rest }: LengthFieldProps) {
+export function LengthField({ label, metres, onChange, fault, ...rest }: LengthFieldProps) {
   const units = useUnits();
   const [typed, setTyped] = useState<{ text: string; metres: number }>();
   // What was typed stays as it is, until the value changes from elsewhere.
@@ -28,17 +28,13 @@ export function LengthField({ label, metres, onChange, fault, slotProps, ...rest
   };
   return (
     <TextField
+      inputMode="decimal"
       {...rest}
       label={`${label}, ${unitName(units, 'm')}`}
       value={shown}
       onChange={(event) => type(event.target.value)}
       error={fault !== undefined}
       helperText={fault ?? rest.helperText}
-      slotProps={{
-        ...slotProps,
-        htmlInput: { inputMode: 'decimal' },
-        formHelperText: { role: fault === undefined ? undefined : 'alert' },
-      }}
     />
   );
 }

@@ -3,7 +3,7 @@ import { TextField, type TextFieldProps } from './text-field';
 
 export type Option = readonly [value: string | number, words: string];
 
-type NativeSelectProps = Omit<TextFieldProps, 'select' | 'onChange' | 'slotProps' | 'value'> & {
+type NativeSelectProps = Omit<TextFieldProps, 'select' | 'onChange' | 'value'> & {
   readonly value: string | number;
   readonly options?: readonly Option[];
   /** Options under headings. */

@@ -1,6 +1,5 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
+import { css } from '@/ui/theme/made/css';
 import { TextLink } from './text-link';
 
 type PageHeadProps = {
@@ -14,33 +13,33 @@ type PageHeadProps = {
 /** The head of a page: what it is, one line of where things stand, and what can be done about it. */
 export function PageHead({ title, children, actions, paper }: PageHeadProps) {
   return (
-    <Box
-      component="header"
-      sx={{
+    <header
+      className={css({
         display: 'flex',
         flexWrap: 'wrap',
         gap: 2,
         alignItems: 'flex-end',
         justifyContent: 'space-between',
-        mb: { xs: 2, md: 3 },
-      }}
+        mb: { base: 2, md: 3 },
+      })}
     >
-      <Box sx={{ minWidth: 0, flex: '1 1 20rem' }}>
-        <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>
-          {title}
-        </Typography>
+      <div className={css({ minWidth: 0, flex: '1 1 20rem' })}>
+        <h1 className={css({ textStyle: 'h1', m: 0, overflowWrap: 'anywhere' })}>{title}</h1>
         {children && (
-          <Typography component="div" sx={{ color: 'text.secondary', mt: 0.75, maxWidth: '62ch' }}>
+          <div className={css({ textStyle: 'body', m: 0, color: 'quiet', mt: 0.75, maxWidth: '62ch' })}>
             {children}
-          </Typography>
+          </div>
         )}
         {paper && (
-          <TextLink href={paper} sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}>
+          <TextLink
+            href={paper}
+            className={css({ display: 'inline-flex', alignItems: 'center', minHeight: 44 })}
+          >
             On paper
           </TextLink>
         )}
-      </Box>
+      </div>
       {actions}
-    </Box>
+    </header>
   );
 }

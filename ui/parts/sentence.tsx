@@ -1,22 +1,22 @@
-import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
+import { css } from '@/ui/theme/made/css';
 
 /** A sentence that matters now: what went wrong, or what changed. Read out as soon as it appears. */
 export function Sentence({ children, tone = 'fault' }: { children: ReactNode; tone?: 'fault' | 'note' }) {
   if (!children) return null;
   return (
-    <Box
+    <div
       role={tone === 'fault' ? 'alert' : 'status'}
-      sx={{
+      className={css({
         borderInlineStart: '4px solid',
-        borderColor: tone === 'fault' ? 'error.main' : 'var(--mui-palette-thaw-sun)',
-        bgcolor: tone === 'fault' ? 'background.paper' : 'var(--mui-palette-thaw-sunSoft)',
-        color: 'text.primary',
+        borderInlineStartColor: tone === 'fault' ? 'var(--colors-alarm)' : 'var(--colors-sun)',
+        bgcolor: tone === 'fault' ? 'paper' : 'var(--colors-sun-soft)',
+        color: 'ink',
         px: 2,
         py: 1.25,
-      }}
+      })}
     >
       {children}
-    </Box>
+    </div>
   );
 }

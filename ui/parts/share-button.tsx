@@ -1,6 +1,6 @@
 'use client';
-import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
+import { Button } from './button';
 
 type ShareButtonProps = {
   /** What the message is about. */

@@ -1,8 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import ButtonBase from '@mui/material/ButtonBase';
-import { styled } from '@mui/material/styles';
 import { useId } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Press } from './press';
+import look from './stretch-row.module.css';
 
 /** From one place in a row to another, both within it; undefined where nothing is chosen. */
 export type Stretch = { readonly first: number; readonly last: number };
@@ -19,23 +19,23 @@ type StretchRowProps = {
 export function StretchRow({ label, cells, value, onChange }: StretchRowProps) {
   const id = useId();
   return (
-    <Box>
-      <Box id={id} sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 0.5 }}>
+    <div>
+      <div id={id} className={css({ fontSize: '0.9rem', color: 'quiet', mb: 0.5 })}>
         {label}
-      </Box>
-      <Row role="group" aria-labelledby={id}>
+      </div>
+      <div role="group" aria-labelledby={id} className={look.row}>
         {cells.map(({ name, face }, at) => (
-          <ButtonBase
+          <Press
             key={name}
             aria-label={name}
             aria-pressed={value !== undefined && at >= value.first && at <= value.last}
             onClick={() => onChange(stretched(value, at))}
           >
             {face}
-          </ButtonBase>
+          </Press>
         ))}
-      </Row>
-    </Box>
+      </div>
+    </div>
   );
 }
 
@@ -45,27 +45,3 @@ export function stretched(value: Stretch | undefined, at: number): Stretch | und
   if (value.first === at) return undefined;
   return { first: Math.min(value.first, at), last: Math.max(value.first, at) };
 }
-
-const Row = styled('div')({
-  display: 'grid',
-  // A week side by side on a phone.
-  gridTemplateColumns: 'repeat(auto-fill, minmax(44px, 52px))',
-  gap: 4,
-  '& > button': {
-    minHeight: 48,
-    padding: '2px 4px',
-    border: '1px solid var(--mui-palette-divider)',
-    borderRadius: 3,
-    borderBottomWidth: 3,
-    fontSize: '0.92rem',
-    fontVariantNumeric: 'tabular-nums',
-    whiteSpace: 'pre-line',
-    lineHeight: 1.25,
-    backgroundColor: 'var(--mui-palette-background-paper)',
-  },
-  '& > button[aria-pressed=true]': {
-    fontWeight: 650,
-    backgroundColor: 'var(--mui-palette-thaw-waterSoft)',
-    borderColor: 'var(--mui-palette-thaw-water)',
-  },
-});

@@ -1,76 +1,82 @@
 'use client';
-import FormControl, { type FormControlProps } from '@mui/material/FormControl';
-import FormHelperText, { type FormHelperTextProps } from '@mui/material/FormHelperText';
-import InputLabel, { type InputLabelProps } from '@mui/material/InputLabel';
-import NativeSelect from '@mui/material/NativeSelect';
-import OutlinedInput, { type OutlinedInputProps } from '@mui/material/OutlinedInput';
-import { type ReactNode, useId } from 'react';
+import { type ComponentProps, type ReactNode, type Ref, useId } from 'react';
+import { cx } from '@/ui/theme/made/css';
+import look from './text-field.module.css';
 
-type Passed =
-  | 'value'
-  | 'defaultValue'
-  | 'name'
-  | 'type'
-  | 'placeholder'
-  | 'autoComplete'
-  | 'autoFocus'
-  | 'inputRef'
-  | 'multiline'
-  | 'minRows'
-  | 'maxRows'
-  | 'onChange'
-  | 'onBlur'
-  | 'onFocus'
-  | 'onKeyDown';
+type Typed = HTMLInputElement & HTMLTextAreaElement & HTMLSelectElement;
+type Own = 'size' | 'onChange' | 'onBlur' | 'onFocus' | 'onKeyDown' | 'ref' | 'className' | 'id' | 'children';
 
-export type TextFieldProps = Pick<OutlinedInputProps, Passed> &
-  Omit<FormControlProps, Passed | 'variant' | 'children'> & {
-    readonly label: string;
-    readonly helperText?: ReactNode;
-    /** One of the options that are given as children, chosen by the device's own means. */
-    readonly select?: boolean;
-    readonly children?: ReactNode;
-    readonly slotProps?: {
-      readonly input?: Partial<OutlinedInputProps> | undefined;
-      readonly htmlInput?: OutlinedInputProps['inputProps'];
-      readonly inputLabel?: Partial<InputLabelProps> | undefined;
-      readonly formHelperText?: Partial<FormHelperTextProps>;
-    };
-  };
+export type TextFieldProps = Omit<ComponentProps<'input'>, Own> & {
+  readonly label: string;
+  readonly id?: string;
+  readonly className?: string | undefined;
+  readonly size?: 'small' | 'medium' | undefined;
+  readonly fullWidth?: boolean | undefined;
+  readonly helperText?: ReactNode;
+  /** What is written is at odds with what can be; the sentence under the field says why, and is read out. */
+  readonly error?: boolean | undefined;
+  readonly inputRef?: Ref<Typed> | undefined;
+  readonly minRows?: number | undefined;
+  readonly multiline?: boolean | undefined;
+  /** One of the options that are given as children, chosen by the device's own means. */
+  readonly select?: boolean | undefined;
+  readonly children?: ReactNode;
+  readonly onChange?: ((event: { readonly target: Typed }) => void) | undefined;
+  readonly onBlur?: ((event: React.FocusEvent<Typed>) => void) | undefined;
+  readonly onFocus?: ((event: React.FocusEvent<Typed>) => void) | undefined;
+  readonly onKeyDown?: ((event: React.KeyboardEvent<Typed>) => void) | undefined;
+};
 
-/**
- * A labelled field with the sentence that belongs to it. Put together from its parts: the one that ships for all cases
- * brings the code of menus and dialogs to every page.
- */
-export function TextField(props: TextFieldProps) {
-  const { label, helperText, select = false, children, slotProps = {}, id: given, ...rest } = props;
-  const { value, defaultValue, name, type, placeholder, autoComplete, autoFocus, inputRef, ...others } = rest;
-  const { multiline, minRows, maxRows, onChange, onBlur, onFocus, onKeyDown, ...control } = others;
+/** A labelled field with the sentence that belongs to it: a line, several lines, or one of a list. */
+export function TextField({
+  label,
+  id: given,
+  className,
+  size = 'medium',
+  fullWidth = true,
+  helperText,
+  error = false,
+  inputRef,
+  minRows = 3,
+  multiline = false,
+  select = false,
+  children,
+  ...rest
+}: TextFieldProps) {
   const made = useId();
   const id = given ?? made;
-  const hint = helperText ? `${id}-helper-text` : undefined;
-  const input = (
-    <OutlinedInput
-      id={id}
-      label={label}
-      {...{ value, defaultValue, name, type, placeholder, autoComplete, autoFocus, inputRef }}
-      {...{ multiline, minRows, maxRows, onChange, onBlur, onFocus, onKeyDown }}
-      {...((select || slotProps.inputLabel?.shrink) && { notched: true })}
-      {...slotProps.input}
-      inputProps={{ 'aria-describedby': hint, ...slotProps.htmlInput }}
-    />
-  );
+  const hint = helperText ? `${id}-hint` : undefined;
+  const Input = (multiline ? 'textarea' : select ? 'select' : 'input') as 'input';
   return (
-    <FormControl fullWidth variant="outlined" {...control}>
-      <InputLabel htmlFor={id} {...(select && { shrink: true })} {...slotProps.inputLabel}>
+    <div
+      className={cx(look.field, className)}
+      data-size={size}
+      {...(fullWidth && { 'data-wide': true })}
+      {...(error && { 'data-fault': true })}
+    >
+      <label htmlFor={id} className={look.label}>
         {label}
-      </InputLabel>
-      {select ? <NativeSelect input={input}>{children}</NativeSelect> : input}
+      </label>
+      <div className={look.box}>
+        <Input
+          aria-describedby={hint}
+          {...(error && { 'aria-invalid': true })}
+          {...(multiline && { rows: minRows })}
+          {...(rest as ComponentProps<'input'>)}
+          id={id}
+          ref={inputRef as Ref<HTMLInputElement>}
+          className={look.input}
+          {...(select && { children })}
+        />
+        <fieldset aria-hidden className={look.frame}>
+          <legend className={look.notch}>{label}</legend>
+        </fieldset>
+      </div>
       {helperText && (
-        <FormHelperText id={hint} {...slotProps.formHelperText}>
+        <p id={hint} className={look.hint} {...(error && { role: 'alert' })}>
           {helperText}
-        </FormHelperText>
+        </p>
       )}
-    </FormControl>
+    </div>
   );
 }

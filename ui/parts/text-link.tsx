@@ -1,11 +1,10 @@
-'use client';
-import Link, { type LinkProps } from '@mui/material/Link';
+import type { ComponentProps } from 'react';
+import { css, cx } from '@/ui/theme/made/css';
 import { PageLink } from './page-link';
 
 /** A link in running text. */
-export function TextLink({
-  href,
-  ...rest
-}: LinkProps & { readonly href: string; readonly scroll?: boolean }) {
-  return <Link component={PageLink} href={href} {...rest} />;
+export function TextLink({ className, ...rest }: ComponentProps<typeof PageLink>) {
+  return <PageLink className={cx(LINK, className)} {...rest} />;
 }
+
+const LINK = css({ color: 'water', textDecoration: 'underline', textUnderlineOffset: '0.2em' });

@@ -1,10 +1,11 @@
 'use client';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
-import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
 import { memo, useEffect } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Button } from './button';
 import type { EditWords } from './change-actions';
+import { IconButton } from './icon-button';
 import type { Changes } from './use-changes';
 
 type UndoButtonsProps = Pick<Changes, 'undo' | 'redo'> & {
@@ -33,7 +34,7 @@ export const UndoButtons = memo(function UndoButtons({ edits, undo, redo, slim =
         color="inherit"
         aria-label="Undo"
         startIcon={<Undo />}
-        sx={slim ? SLIM : {}}
+        className={css(slim ? SLIM : {})}
         disabled={!edits.undo}
         onClick={undo}
         title={edits.undo && `Take back: ${edits.undo}`}
@@ -54,9 +55,9 @@ export const UndoButtons = memo(function UndoButtons({ edits, undo, redo, slim =
 
 const SLIM = {
   minWidth: 44,
-  px: { xs: 1, md: 2 },
-  '& > .MuiButton-startIcon': { mr: { xs: 0, md: 1 }, ml: { xs: 0, md: -0.5 } },
-  '& > span:last-of-type:not(.MuiButton-startIcon)': { display: { xs: 'none', md: 'inline' } },
+  px: { base: 1, md: 2 },
+  '& > .MuiButton-startIcon': { mr: { base: 0, md: 1 }, ml: { base: 0, md: -0.5 } },
+  '& > span:last-of-type:not(.MuiButton-startIcon)': { display: { base: 'none', md: 'inline' } },
 } as const;
 
 function wayOf(event: KeyboardEvent): 'undo' | 'redo' | undefined {

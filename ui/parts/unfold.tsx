@@ -1,5 +1,5 @@
-import Box from '@mui/material/Box';
 import type { ReactNode, SyntheticEvent } from 'react';
+import { css } from '@/ui/theme/made/css';
 
 export type UnfoldProps = {
   readonly title: ReactNode;
@@ -13,13 +13,11 @@ export type UnfoldProps = {
 /** Something that opens in place. */
 export function Unfold({ title, children, open = false, slim = false, onToggle }: UnfoldProps) {
   return (
-    <Box
-      component="details"
+    <details
       open={open}
       {...(onToggle && { onToggle })}
-      sx={{
-        borderTop: slim ? 0 : '1px solid',
-        borderColor: 'divider',
+      className={css({
+        borderTop: slim ? 0 : '1px solid var(--colors-line)',
         '& > summary': {
           cursor: 'pointer',
           py: slim ? 0 : 1.5,
@@ -27,7 +25,7 @@ export function Unfold({ title, children, open = false, slim = false, onToggle }
           display: 'flex',
           alignItems: 'center',
           gap: 1,
-          ...(slim ? { fontWeight: 450, fontSize: '0.92rem', color: 'text.secondary' } : { fontWeight: 600 }),
+          ...(slim ? { fontWeight: 450, fontSize: '0.92rem', color: 'quiet' } : { fontWeight: 600 }),
           listStyle: 'none',
         },
         '& > summary::-webkit-details-marker': { display: 'none' },
@@ -42,10 +40,10 @@ export function Unfold({ title, children, open = false, slim = false, onToggle }
           transition: 'transform 160ms',
         },
         '&[open] > summary::before': { transform: 'rotate(45deg)' },
-      }}
+      })}
     >
       <summary>{title}</summary>
-      <Box sx={{ pb: 2 }}>{children}</Box>
-    </Box>
+      <div className={css({ pb: 2 })}>{children}</div>
+    </details>
   );
 }

@@ -1,35 +1,31 @@
-import Box from '@mui/material/Box';
-import { TextLink } from './text-link';
+import { css } from '@/ui/theme/made/css';
+import { PageLink } from './page-link';
 
 type View = { readonly href: string; readonly name: string };
 
 /** Ways to look at the same thing, side by side. */
 export function ViewSwitch({ label, views, here }: { label: string; views: readonly View[]; here: string }) {
   return (
-    <Box
-      component="nav"
-      aria-label={label}
-      sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, mb: 1.5 }}
-    >
+    <nav aria-label={label} className={css({ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, mb: 1.5 })}>
       {views.map(({ href, name }) => (
-        <TextLink
+        <PageLink
           key={href}
           href={href}
           aria-current={href === here ? 'page' : undefined}
-          underline="none"
-          color={href === here ? 'textPrimary' : 'textSecondary'}
-          sx={{
+          className={css({
             display: 'inline-flex',
             alignItems: 'center',
             minHeight: 44,
+            color: href === here ? 'ink' : 'quiet',
+            textDecoration: 'none',
             fontWeight: href === here ? 650 : 450,
             borderBottom: '3px solid',
-            borderColor: href === here ? 'var(--mui-palette-thaw-water)' : 'transparent',
-          }}
+            borderBottomColor: href === here ? 'var(--colors-water)' : 'transparent',
+          })}
         >
           {name}
-        </TextLink>
+        </PageLink>
       ))}
-    </Box>
+    </nav>
   );
 }

@@ -11,9 +11,7 @@ function Placeholder() {
   const props = useContext(Waiting);
   if (!props) return null;
   const { onKeep: _onKeep, value = '', size = 'small', ...rest } = props;
-  return (
-    <TextField size={size} {...rest} value={value} disabled slotProps={{ inputLabel: { shrink: true } }} />
-  );
+  return <TextField size={size} {...rest} value={value} disabled />;
 }
 
 /** Where the picker can't be fetched, as without a network, the browser's own field does. */
@@ -31,12 +29,12 @@ function Plain({
       type={type}
       value={value}
       onChange={({ target }) => onKeep(target.value === '' ? undefined : target.value)}
-      slotProps={{ inputLabel: { shrink: true } }}
     />
   );
 }
 
-function PlainDate(props: WhenFieldProps) {
+/** A date by the device's own choice, for where another window can't open over this one. */
+export function DeviceDateField(props: WhenFieldProps) {
   return <Plain {...props} type="date" />;
 }
 
@@ -48,7 +46,7 @@ const DateChoice = dynamic(
   () =>
     import('./when-pickers').then(
       (module) => module.DateChoice,
-      () => PlainDate,
+      () => DeviceDateField,
     ),
   {
     ssr: false,

@@ -6,6 +6,7 @@ import { TimePicker } from '@mui/x-date-pickers/TimePicker';
 import dayjs, { type Dayjs } from 'dayjs';
 import 'dayjs/locale/en-gb';
 import { useState } from 'react';
+import { ChoiceTheme } from '../theme/choice-theme';
 import { useReaderFormats } from './reader-formats';
 import type { WhenFieldProps } from './when-props';
 
@@ -64,22 +65,24 @@ const TIME = 'HH:mm';
 
 function Frame({ children }: { children: React.ReactNode }) {
   return (
-    // Weeks begin on Monday.
-    <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale="en-gb">
-      {children}
-    </LocalizationProvider>
+    <ChoiceTheme>
+      {/* Weeks begin on Monday. */}
+      <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale="en-gb">
+        {children}
+      </LocalizationProvider>
+    </ChoiceTheme>
   );
 }
 
 function slotsOf({
   size = 'small',
-  sx,
+  className,
   fullWidth,
   helperText,
   error,
 }: Omit<WhenFieldProps, 'value' | 'onKeep'>) {
   return {
-    textField: { size, sx, fullWidth, helperText, ...(error && { error }) },
+    textField: { size, className, fullWidth, helperText, ...(error && { error }) },
     field: { clearable: true },
   } as const;
 }

@@ -2,7 +2,10 @@ import type { ReactNode } from 'react';
 import type { TextFieldProps } from './text-field';
 
 /** A field for a date or a time of the day. */
-export type WhenFieldProps = Pick<TextFieldProps, 'size' | 'sx' | 'fullWidth' | 'error' | 'disabled'> & {
+export type WhenFieldProps = Pick<
+  TextFieldProps,
+  'size' | 'className' | 'fullWidth' | 'error' | 'disabled'
+> & {
   readonly label: string;
   readonly helperText?: ReactNode;
   /** A date as `YYYY-MM-DD`, or a time as `HH:mm`. */

@@ -1,9 +1,9 @@
 'use client';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { USUAL_HOURS } from '@/core/people/usual-hours';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { CommandAction } from '../state/command';
 import { newId } from '../state/new-id';
 
@@ -22,9 +22,7 @@ export function AddMember({ save, first }: { save: CommandAction; first: boolean
   }
   return (
     <section aria-label="Somebody new">
-      <Typography variant="h2" sx={{ mb: 2 }}>
-        Who helps?
-      </Typography>
+      <h2 className={css({ textStyle: 'h2', m: 0, mb: 2 })}>Who helps?</h2>
       <MemberForm
         member={{
           id,

@@ -1,12 +1,11 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { type ReactNode, useState } from 'react';
 import type { Member } from '@/core/people/member';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { Report } from '../files/report';
 import { useUpload } from '../files/use-upload';
+import { Button } from '../parts/button';
 import { ChooseFile } from '../parts/choose-file';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
@@ -20,11 +19,20 @@ export function BusyTimes({ member: { id, name, busy: times } }: BusyTimesProps)
   const known = times.length > 0 && `Busy ${count(times.length, 'time', 'times')}, from a calendar`;
   return (
     <Unfold slim title={known || 'Busy times from a calendar'}>
-      <Stack spacing={1.5} sx={{ alignItems: 'flex-start', maxWidth: 640, pb: 2 }}>
-        <Typography>
+      <div
+        className={css({
+          display: 'flex',
+          flexDirection: 'column',
+          gap: 1.5,
+          alignItems: 'flex-start',
+          maxWidth: 640,
+          pb: 2,
+        })}
+      >
+        <p className={css({ textStyle: 'body', m: 0 })}>
           An iCalendar file (.ics), or its text. Only when {name} is busy is kept, not with what. It takes the
           place of what was read before.
-        </Typography>
+        </p>
         <ChooseFile
           label={`Choose a calendar of ${name}`}
           accept=".ics,text/calendar"
@@ -39,7 +47,7 @@ export function BusyTimes({ member: { id, name, busy: times } }: BusyTimesProps)
           )}
         </Pasted>
         <Report report={report} />
-      </Stack>
+      </div>
     </Unfold>
   );
 }
@@ -55,10 +63,9 @@ function Pasted({ onTake, children }: { onTake: (file: File) => void; children: 
         onChange={({ target }) => setText(target.value)}
         multiline
         minRows={2}
-        maxRows={8}
         fullWidth
       />
-      <Stack direction="row" spacing={1.5}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
         <Button
           variant="outlined"
           disabled={text.trim() === ''}
@@ -67,7 +74,7 @@ function Pasted({ onTake, children }: { onTake: (file: File) => void; children: 
           Read what is pasted
         </Button>
         {children}
-      </Stack>
+      </div>
     </>
   );
 }

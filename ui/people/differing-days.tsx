@@ -1,13 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { dayOf, formatDate } from '@/core/basics/local-time';
 import { type DaysAlike, stretchesOf, withDays } from '@/core/people/differing-days';
 import type { Member } from '@/core/people/member';
 import { count, longDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import { Unfold } from '../parts/unfold';
 import { DateField, TimeField } from '../parts/when-field';
@@ -33,11 +31,11 @@ export function DifferingDays({ member, today, save }: DifferingDaysProps) {
   };
   return (
     <Unfold slim title={titleOf(exceptions)}>
-      <Stack spacing={1.5} sx={{ pb: 2 }}>
-        <Typography>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 1.5, pb: 2 })}>
+        <p className={css({ textStyle: 'body', m: 0 })}>
           On these dates the hours of the week do not hold for {member.name}. Without times, the day is not
           free at all.
-        </Typography>
+        </p>
         <AnotherDay today={today} exceptions={exceptions} busy={pending} onSay={setSentence} onKeep={keep} />
         <Sentence>{sentence ?? fault}</Sentence>
         <KnownDays
@@ -45,7 +43,7 @@ export function DifferingDays({ member, today, save }: DifferingDaysProps) {
           busy={pending}
           onUsual={({ from, to }) => keep(exceptions.filter(({ date }) => date < from || date > to))}
         />
-      </Stack>
+      </div>
     </Unfold>
   );
 }
@@ -81,23 +79,28 @@ function AnotherDay({ today, exceptions, busy, onSay, onKeep }: AnotherDayProps)
     else keep(date, last ?? date, from === '' ? [] : [{ from, to }]);
   };
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
-      <DateField label="On the date" value={date} onKeep={setDate} sx={FIELD} />
-      <DateField label="Until" value={last} onKeep={setLast} sx={FIELD} />
+    <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' })}>
+      <DateField label="On the date" value={date} onKeep={setDate} className={css(FIELD)} />
+      <DateField label="Until" value={last} onKeep={setLast} className={css(FIELD)} />
       <TimeField
         label="Free from"
         value={from || undefined}
         onKeep={(time) => setFrom(time ?? '')}
-        sx={FIELD}
+        className={css(FIELD)}
       />
-      <TimeField label="Free to" value={to || undefined} onKeep={(time) => setTo(time ?? '')} sx={FIELD} />
+      <TimeField
+        label="Free to"
+        value={to || undefined}
+        onKeep={(time) => setTo(time ?? '')}
+        className={css(FIELD)}
+      />
       <Button variant="outlined" disabled={!date} loading={busy} onClick={add}>
         Add the day
       </Button>
       <Button color="inherit" disabled={busy} onClick={() => keep(today, formatDate(dayOf(today) + 6), [])}>
         Ill for a week from today
       </Button>
-    </Box>
+    </div>
   );
 }
 
@@ -109,9 +112,9 @@ type KnownDaysProps = {
 
 function KnownDays({ exceptions, busy, onUsual }: KnownDaysProps) {
   return (
-    <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+    <ul className={css({ m: 0, p: 0, listStyle: 'none' })}>
       {stretchesOf([...exceptions]).map((known) => (
-        <Box component="li" key={known.from} sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+        <li key={known.from} className={css({ display: 'flex', gap: 1.5, alignItems: 'center' })}>
           <span>
             {datesWords(known)}: {wordsOf(known)}
           </span>
@@ -123,9 +126,9 @@ function KnownDays({ exceptions, busy, onUsual }: KnownDaysProps) {
           >
             As usual
           </Button>
-        </Box>
+        </li>
       ))}
-    </Box>
+    </ul>
   );
 }
 
@@ -133,7 +136,7 @@ function datesWords({ from, to }: DaysAlike): string {
   return from === to ? longDate(from) : `${longDate(from)} to ${longDate(to)}`;
 }
 
-const FIELD = { width: { xs: '100%', sm: 190 } };
+const FIELD = { width: { base: '100%', sm: 190 } };
 
 function wordsOf({ hours }: DaysAlike): string {
   return hours.length === 0 ? 'not there' : hours.map(({ from, to }) => `${from} to ${to}`).join(', ');

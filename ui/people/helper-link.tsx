@@ -1,7 +1,7 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
@@ -22,27 +22,25 @@ export function HelperLink({ person, name, given, actions }: HelperLinkProps) {
   const isOut = given || link !== undefined;
   return (
     <Unfold slim title={`A link to the day of ${name}`}>
-      <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 560 }}>
+      <div className={css({ display: 'grid', gap: 1.5, maxWidth: 560 })}>
         <div>
           {given
             ? 'A link is out. A new one takes its place.'
             : 'For a helper without an account: it opens the day of this person and nothing else.'}
         </div>
-        {link && (
-          <TextField label={`Link for ${name}`} value={link} slotProps={{ input: { readOnly: true } }} />
-        )}
+        {link && <TextField label={`Link for ${name}`} value={link} readOnly />}
         <Sentence tone="note">{sentence}</Sentence>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-          <Button variant="outlined" onClick={make} loading={pending} sx={{ minHeight: 44 }}>
+        <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1 })}>
+          <Button variant="outlined" onClick={make} loading={pending} className={css({ minHeight: 44 })}>
             {isOut ? 'Make a new link' : 'Make a link'}
           </Button>
           {isOut && (
-            <Button color="inherit" onClick={withdraw} disabled={pending} sx={{ minHeight: 44 }}>
+            <Button color="inherit" onClick={withdraw} disabled={pending} className={css({ minHeight: 44 })}>
               Withdraw the link of {name}
             </Button>
           )}
-        </Box>
-      </Box>
+        </div>
+      </div>
     </Unfold>
   );
 }

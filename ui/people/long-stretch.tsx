@@ -1,9 +1,9 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { WeeklyHours } from '@/core/people/member';
 import { longStretch } from '@/present/people/long-stretch';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 
 type LongStretchProps = {
   readonly hours: readonly WeeklyHours[];
@@ -16,16 +16,16 @@ export function LongStretch({ hours, onChange }: LongStretchProps) {
   const found = longStretch(hours);
   if (!found || taken === found.words) return <div role="status" />;
   return (
-    <Box role="status" sx={{ bgcolor: 'var(--mui-palette-thaw-sunSoft)', p: 1.5, maxWidth: '68ch' }}>
+    <div role="status" className={css({ bgcolor: 'var(--colors-sun-soft)', p: 1.5, maxWidth: '68ch' })}>
       {found.words}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 })}>
         <Button variant="outlined" onClick={() => onChange([...found.withMeal])}>
           Two stretches with a meal
         </Button>
         <Button color="inherit" onClick={() => setTaken(found.words)}>
           As I said
         </Button>
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }

@@ -1,15 +1,13 @@
 'use client';
-import Box from '@mui/material/Box';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Typography from '@mui/material/Typography';
 import { useOptimistic, useState } from 'react';
 import { MACHINE_KINDS, type MachineKind } from '@/core/catalogue/work-kinds';
 import { put } from '@/core/household/put';
 import { USUAL_MACHINE_KG } from '@/core/laundry/loads';
 import { type HouseholdMachine, LEAST_MACHINE_KG, MOST_MACHINE_KG } from '@/core/machines/household-machine';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
+import { Check } from '../parts/check';
 import { TextField } from '../parts/text-field';
 import { useChanges } from '../parts/use-changes';
 import { TimeField } from '../parts/when-field';
@@ -29,16 +27,16 @@ export function Machines({ machines: stored, edits, actions }: MachinesProps) {
     put(rows, row, (machine) => machine.id),
   );
   return (
-    <Box component="section" aria-labelledby="machines">
-      <Typography variant="h2" id="machines">
+    <section aria-labelledby="machines">
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="machines">
         Machines
-      </Typography>
-      <Typography sx={{ color: 'text.secondary', maxWidth: '65ch', mb: 1 }}>
+      </h2>
+      <p className={css({ textStyle: 'body', m: 0, color: 'quiet', maxWidth: '65ch', mb: 1 })}>
         Each runs one thing at a time, and work waits for it. Without hours it may run at any time; an oven
         then only while a grown-up is at home.
-      </Typography>
+      </p>
       <ChangeBar label="People and machines" edits={edits} changes={changes} />
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, display: 'grid', gap: 1 }}>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0, mt: 1, display: 'grid', gap: 1 })}>
         {KINDS.map((kind) => (
           <MachineLine
             key={kind}
@@ -48,8 +46,8 @@ export function Machines({ machines: stored, edits, actions }: MachinesProps) {
             onDrop={(id) => changes.send({ do: 'drop-machine', id })}
           />
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }
 
@@ -69,34 +67,25 @@ function MachineLine({ kind, machine, onPut, onDrop }: MachineLineProps) {
       onKeep={(value = '') => {
         if (machine && value !== (machine[which] ?? '')) onPut(withTime(machine, which, value));
       }}
-      sx={{ width: 170 }}
+      className={css({ width: 170 })}
     />
   );
   return (
-    <Box
-      component="li"
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', minHeight: 48 }}
-    >
-      <FormControlLabel
-        sx={{ width: 220 }}
-        control={
-          <Checkbox
-            checked={machine !== undefined}
-            onChange={({ target }) =>
-              target.checked ? onPut({ id: kind, kind }) : machine && onDrop(machine.id)
-            }
-          />
-        }
+    <li className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', minHeight: 48 })}>
+      <Check
+        className={css({ width: 220 })}
         label={name}
+        checked={machine !== undefined}
+        onChange={(there) => (there ? onPut({ id: kind, kind }) : machine && onDrop(machine.id))}
       />
       {machine && (
-        <Box role="group" aria-label={name} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+        <div role="group" aria-label={name} className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5 })}>
           {time('from', 'Runs from')}
           {time('to', 'Runs to')}
-        </Box>
+        </div>
       )}
       {machine?.kind === 'washer' && <TakesKg machine={machine} onPut={onPut} />}
-    </Box>
+    </li>
   );
 }
 
@@ -119,11 +108,8 @@ function TakesKg({ machine, onPut }: { machine: HouseholdMachine; onPut: Machine
       onKeyDown={({ key }) => key === 'Enter' && keep()}
       error={!isFine}
       helperText={isFine ? undefined : `From ${LEAST_MACHINE_KG} to ${MOST_MACHINE_KG} kg, please.`}
-      slotProps={{
-        htmlInput: { inputMode: 'decimal' },
-        formHelperText: { role: isFine ? undefined : 'alert' },
-      }}
-      sx={{ width: 220 }}
+      inputMode="decimal"
+      className={css({ width: 220 })}
     />
   );
 }

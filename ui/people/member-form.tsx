@@ -1,7 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { useState } from 'react';
 import { Controller, type UseFormReturn } from 'react-hook-form';
 import { TAGS } from '@/core/catalogue/tags';
@@ -10,10 +7,12 @@ import { PACES } from '@/core/home/scales';
 import { AT_HOME_NAMES } from '@/core/people/at-home';
 import type { Member, WeeklyHours } from '@/core/people/member';
 import type { MemberForm as Values } from '@/present/forms/schemas';
+import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
 import { HoursFields } from '../forms/hours-fields';
 import { TickList } from '../forms/tick-list';
 import { useActionForm } from '../forms/use-action-form';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
@@ -53,13 +52,11 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
   });
   const command = useCommand();
   return (
-    <Stack
-      component="form"
+    <form
       noValidate
       onSubmit={submit}
-      spacing={2.5}
       aria-label={name === '' ? 'New person' : name}
-      sx={{ maxWidth: 640 }}
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2.5, maxWidth: 640 })}
     >
       <Sentence>{sentence ?? command.fault}</Sentence>
       <WhoItIs form={form} />
@@ -68,18 +65,18 @@ export function MemberForm({ member, save, drop, onSaved }: MemberFormProps) {
       <HowMuch form={form} />
       <TickList form={form} name="cannot" legend="Never gives this person" options={Object.entries(TAGS)} />
       <RatherNot form={form} />
-      <Stack direction="row" spacing={2} sx={{ alignItems: 'center' }}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 2, alignItems: 'center' })}>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
           Keep
         </Button>
         <span role="status">{saved}</span>
         {drop && (
-          <Button color="inherit" onClick={() => command.send(drop, { id })} sx={{ ml: 'auto' }}>
+          <Button color="inherit" onClick={() => command.send(drop, { id })} className={css({ ml: 'auto' })}>
             {name} does not help
           </Button>
         )}
-      </Stack>
-    </Stack>
+      </div>
+    </form>
   );
 }
 
@@ -87,7 +84,7 @@ type MemberSection = { readonly form: UseFormReturn<Values> };
 
 function WhoItIs({ form }: MemberSection) {
   return (
-    <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+    <div className={css({ display: 'flex', flexDirection: { base: 'column', sm: 'row' }, gap: 1.5 })}>
       <Field form={form} name="name" label="Name" />
       <Field
         form={form}
@@ -96,7 +93,7 @@ function WhoItIs({ form }: MemberSection) {
         number
         hint="Empty: grown up. What is for older people goes to somebody else."
       />
-    </Stack>
+    </div>
   );
 }
 
@@ -138,7 +135,7 @@ function AtHome({ form }: MemberSection) {
 
 function HowMuch({ form }: MemberSection) {
   return (
-    <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+    <div className={css({ display: 'flex', flexDirection: { base: 'column', sm: 'row' }, gap: 1.5 })}>
       <Field form={form} name="dailyCap" label="Most a day, min" number />
       <Field form={form} name="breakAfter" label="Break after, min" number />
       <Field form={form} name="breakLength" label="Length of break, min" number />
@@ -149,7 +146,7 @@ function HowMuch({ form }: MemberSection) {
           </option>
         ))}
       </Field>
-    </Stack>
+    </div>
   );
 }
 
@@ -164,7 +161,7 @@ function RatherNot({ form }: MemberSection) {
       name="dislikes"
       render={({ field }) => (
         <Unfold slim title={ratherNotWords(field.value)}>
-          <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' }, gap: 1.5, pt: 1 }}>
+          <div className={css({ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' }, gap: 1.5, pt: 1 })}>
             {WORK_KIND_NAMES.map((kind) => (
               <TextField
                 key={kind}
@@ -185,7 +182,7 @@ function RatherNot({ form }: MemberSection) {
                 ))}
               </TextField>
             ))}
-          </Box>
+          </div>
         </Unfold>
       )}
     />

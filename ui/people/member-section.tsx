@@ -1,8 +1,7 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { TAGS, type Tag } from '@/core/catalogue/tags';
 import type { Member } from '@/core/people/member';
 import { duration, hours } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { BusyTimes } from './busy-times';
 import { ChangeMember } from './change-member';
 import { DifferingDays } from './differing-days';
@@ -22,41 +21,41 @@ type MemberSectionProps = {
 export function MemberSection({ member, minutes, today, hasLink, actions }: MemberSectionProps) {
   const { id, name, hours: weekly, exceptions, busy } = member;
   return (
-    <Box
-      component="section"
-      aria-label={name}
-      sx={{ borderTop: '2px solid', borderColor: 'text.primary', pt: 1.5 }}
-    >
-      <Box
-        sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr minmax(280px, 430px)' }, gap: 2 }}
+    <section aria-label={name} className={css({ borderTop: '2px solid var(--colors-ink)', pt: 1.5 })}>
+      <div
+        className={css({
+          display: 'grid',
+          gridTemplateColumns: { base: '1fr', sm: '1fr minmax(280px, 430px)' },
+          gap: 2,
+        })}
       >
         <InShort member={member} minutes={minutes} />
         <WeekHours name={name} hours={weekly} />
-      </Box>
+      </div>
       <DifferingDays member={{ id, name, exceptions }} today={today} save={actions.saveExceptions} />
       <BusyTimes member={{ id, name, busy }} />
       <HelperLink person={id} name={name} given={hasLink} actions={actions} />
       <ChangeMember member={member} actions={actions} />
-    </Box>
+    </section>
   );
 }
 
 function InShort({ member, minutes }: Pick<MemberSectionProps, 'member' | 'minutes'>) {
   const cannot = member.cannot.filter((tag): tag is Tag => Object.hasOwn(TAGS, tag)).map((tag) => TAGS[tag]);
   return (
-    <Box>
-      <Typography variant="h2">{member.name}</Typography>
-      <Typography sx={{ mt: 0.5 }}>
+    <div>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>{member.name}</h2>
+      <p className={css({ textStyle: 'body', m: 0, mt: 0.5 })}>
         {member.hours.length === 0
           ? 'No hours yet'
           : `${hours(minutes)} a week, at most ${duration(member.dailyCap)} a day`}
-      </Typography>
-      <Typography sx={{ color: 'text.secondary' }}>
+      </p>
+      <p className={css({ textStyle: 'body', m: 0, color: 'quiet' })}>
         A break of {duration(member.breakLength)} after {duration(member.breakAfter)} at the latest
-      </Typography>
+      </p>
       {cannot.length > 0 && (
-        <Typography sx={{ color: 'text.secondary' }}>Never: {cannot.join(', ')}</Typography>
+        <p className={css({ textStyle: 'body', m: 0, color: 'quiet' })}>Never: {cannot.join(', ')}</p>
       )}
-    </Box>
+    </div>
   );
 }

@@ -1,6 +1,5 @@
 // biome-ignore-all lint/a11y/noNoninteractiveElementToInteractiveRole: a table in which one moves from cell to cell is a grid.
 'use client';
-import Box from '@mui/material/Box';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import type { WeeklyHours } from '@/core/people/member';
 import {
@@ -13,6 +12,7 @@ import {
   WEEK_ROWS,
 } from '@/present/people/painted-week';
 import { WEEKDAYS } from '@/present/people/weekdays';
+import { css } from '@/ui/theme/made/css';
 import looks from './paint-week.module.css';
 
 type PaintWeekProps = {
@@ -68,11 +68,11 @@ export function PaintWeek({ hours, onChange }: PaintWeekProps) {
     }
   };
   return (
-    <Box>
-      <Box id="paint-week" sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 1 }}>
+    <div>
+      <div id="paint-week" className={css({ fontSize: '0.9rem', color: 'quiet', mb: 1 })}>
         Hours in a usual week: drag over the time that is free, or go there with the arrow keys and press
         Space
-      </Box>
+      </div>
       <table
         ref={sheet}
         role="grid"
@@ -116,7 +116,7 @@ export function PaintWeek({ hours, onChange }: PaintWeekProps) {
           ))}
         </tbody>
       </table>
-    </Box>
+    </div>
   );
 }
 

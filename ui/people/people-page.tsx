@@ -1,8 +1,8 @@
-import Stack from '@mui/material/Stack';
 import { clockMinutes } from '@/core/basics/local-time';
 import type { Member } from '@/core/people/member';
 import type { Current } from '@/core/problem/campaign';
 import { count, hours } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { PageHead } from '../parts/page-head';
 import { AddMember } from './add-member';
 import { Machines } from './machines';
@@ -27,7 +27,7 @@ export function PeoplePage({ state, helpers, actions }: PeoplePageProps) {
           ? 'Say who helps, and when each has time. Two evenings a week are a good start.'
           : `${count(people.length, 'person offers', 'people offer')} ${hours(week)} in a usual week.`}
       </PageHead>
-      <Stack spacing={3} sx={{ maxWidth: 980 }}>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 3, maxWidth: 980 })}>
         {people.map((person) => (
           <MemberSection
             key={person.id}
@@ -40,7 +40,7 @@ export function PeoplePage({ state, helpers, actions }: PeoplePageProps) {
         ))}
         <AddMember save={actions.saveMember} first={people.length === 0} />
         <Machines machines={state.household.machines} edits={state.edits} actions={actions} />
-      </Stack>
+      </div>
     </>
   );
 }

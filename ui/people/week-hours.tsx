@@ -1,8 +1,8 @@
-import Box from '@mui/material/Box';
 import { scaleLinear } from 'd3-scale';
 import { clockMinutes } from '@/core/basics/local-time';
 import type { WeeklyHours } from '@/core/people/member';
 import { WEEKDAYS } from '@/present/people/weekdays';
+import { css } from '@/ui/theme/made/css';
 
 const FROM_HOUR = 6;
 const TO_HOUR = 23;
@@ -11,7 +11,7 @@ const WIDTH = 392;
 const DAY_WIDTH = 56;
 const HEIGHT = 150;
 
-const QUIET = 'var(--mui-palette-text-secondary)';
+const QUIET = 'var(--colors-quiet)';
 
 const y = scaleLinear([FROM_HOUR * 60, TO_HOUR * 60], [18, HEIGHT]).clamp(true);
 
@@ -19,7 +19,7 @@ const y = scaleLinear([FROM_HOUR * 60, TO_HOUR * 60], [18, HEIGHT]).clamp(true);
 export function WeekHours({ name, hours }: { name: string; hours: readonly WeeklyHours[] }) {
   const words = hours.map((item) => `${WEEKDAYS[item.weekday - 1]} ${item.from} to ${item.to}`).join(', ');
   return (
-    <Box sx={{ overflowX: 'auto' }}>
+    <div className={css({ overflowX: 'auto' })}>
       <svg
         viewBox={`0 0 ${WIDTH + LEFT} ${HEIGHT + 6}`}
         role="img"
@@ -45,7 +45,7 @@ export function WeekHours({ name, hours }: { name: string; hours: readonly Weekl
           <FreeHours key={`${item.weekday}-${item.from}-${item.to}`} item={item} />
         ))}
       </svg>
-    </Box>
+    </div>
   );
 }
 
@@ -53,14 +53,7 @@ function HourLine({ hour }: { hour: number }) {
   const at = y(hour * 60);
   return (
     <g>
-      <line
-        x1={LEFT}
-        x2={WIDTH + LEFT}
-        y1={at}
-        y2={at}
-        stroke="var(--mui-palette-divider)"
-        strokeWidth={0.8}
-      />
+      <line x1={LEFT} x2={WIDTH + LEFT} y1={at} y2={at} stroke="var(--colors-line)" strokeWidth={0.8} />
       <text x={28} y={at} dy="0.32em" textAnchor="end" fontSize={11.5} fill={QUIET}>
         {hour}
       </text>
@@ -77,8 +70,8 @@ function FreeHours({ item: { weekday, from, to } }: { item: WeeklyHours }) {
       y={top}
       height={Math.max(3, y(clockMinutes(to)) - top)}
       rx={5}
-      fill="var(--mui-palette-thaw-waterSoft)"
-      stroke="var(--mui-palette-thaw-water)"
+      fill="var(--colors-water-soft)"
+      stroke="var(--colors-water)"
       strokeWidth={1.6}
     />
   );

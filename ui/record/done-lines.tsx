@@ -1,11 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { OUTCOMES } from '@/core/clean/names';
 import { CAME_OUT_WORDS } from '@/present/record/came-out-words';
 import type { LineWords, RecordScreen } from '@/present/record/record-model';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
@@ -20,23 +19,19 @@ export function DoneLines({ days, say }: DoneLinesProps) {
   return (
     <>
       {days.map((day) => (
-        <Box component="section" key={day.date} sx={{ mt: 2, maxWidth: 860 }}>
-          <Typography variant="h3">{day.title}</Typography>
-          <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        <section key={day.date} className={css({ mt: 2, maxWidth: 860 })}>
+          <h3 className={css({ textStyle: 'h3', m: 0 })}>{day.title}</h3>
+          <ul className={css({ listStyle: 'none', p: 0, m: 0 })}>
             {day.lines.map((line) => (
-              <Box
-                component="li"
-                key={line.id}
-                sx={{ borderBottom: '1px solid', borderColor: 'divider', py: 0.75 }}
-              >
-                <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', minHeight: 44 }}>
-                  <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
-                    <Box sx={{ fontWeight: 500 }}>{line.job}</Box>
-                    <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+              <li key={line.id} className={css({ borderBottom: '1px solid var(--colors-line)', py: 0.75 })}>
+                <div className={css({ display: 'flex', gap: 1.5, alignItems: 'center', minHeight: 44 })}>
+                  <div className={css({ flex: 1, minWidth: 0, overflowWrap: 'anywhere' })}>
+                    <div className={css({ fontWeight: 500 })}>{line.job}</div>
+                    <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
                       {line.where} · {line.took}
                       {line.cameOut === 'clean' ? '' : ` · ${CAME_OUT_WORDS[line.cameOut].toLowerCase()}`}
-                    </Box>
-                  </Box>
+                    </div>
+                  </div>
                   <Button
                     aria-expanded={open === line.id}
                     aria-label={`Put right: ${line.job}, ${line.where}`}
@@ -44,13 +39,13 @@ export function DoneLines({ days, say }: DoneLinesProps) {
                   >
                     Put right
                   </Button>
-                </Box>
+                </div>
                 {line.doubt && <Sentence tone="note">{line.doubt}</Sentence>}
                 {open === line.id && <PutRight line={line} say={say} onDone={() => setOpen(undefined)} />}
-              </Box>
+              </li>
             ))}
-          </Box>
-        </Box>
+          </ul>
+        </section>
       ))}
     </>
   );
@@ -65,10 +60,9 @@ function PutRight({ line, say, onDone }: PutRightProps) {
   const took = minutes.trim() === '' ? undefined : Number(minutes);
   const isFine = took === undefined || (Number.isInteger(took) && took >= 1 && took <= 1440);
   return (
-    <Box
-      component="form"
+    <form
       aria-label={`Put right: ${line.job}`}
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', py: 1 }}
+      className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', py: 1 })}
       onSubmit={(event) => {
         event.preventDefault();
         if (isFine)
@@ -86,7 +80,7 @@ function PutRight({ line, say, onDone }: PutRightProps) {
         value={minutes}
         error={!isFine}
         helperText={isFine ? undefined : 'Whole minutes, at most a day.'}
-        slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+        inputMode="numeric"
         onChange={({ target }) => setMinutes(target.value)}
       />
       <NativeSelect
@@ -105,6 +99,6 @@ function PutRight({ line, say, onDone }: PutRightProps) {
         </Button>
       )}
       <Sentence>{command.fault}</Sentence>
-    </Box>
+    </form>
   );
 }

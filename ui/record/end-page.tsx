@@ -1,10 +1,9 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import type { Bar, EndScreen } from '@/present/record/end-model';
 import type { RoomPictures } from '@/present/record/pictures-model';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import type { Option } from '../parts/native-select';
@@ -46,14 +45,17 @@ export function EndPage({
   const changes = useChanges(actions);
   return (
     <>
-      <TextLink href="/record" sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}>
+      <TextLink
+        href="/record"
+        className={css({ display: 'inline-flex', alignItems: 'center', minHeight: 44 })}
+      >
         The record
       </TextLink>
       <PageHead title={screen.title}>{screen.line}</PageHead>
       {screen.reward && (
-        <Box sx={LIGHT}>
+        <div className={css(LIGHT)}>
           {state === 'open' ? 'When it is done' : 'And now'}: {screen.reward}
-        </Box>
+        </div>
       )}
       <Figures screen={screen} />
       <Bars title="Who did how much" bars={screen.people} against={screen.against} />
@@ -62,14 +64,14 @@ export function EndPage({
       <Learnt lessons={screen.lessons} />
       <ForNextTime screen={screen} isOpen={state === 'open'} />
       {state === 'open' && (
-        <Box sx={{ mt: 4 }}>
-          <Typography variant="h2">Close this clean?</Typography>
-          <Typography sx={{ my: 1, maxWidth: '62ch' }}>
+        <div className={css({ mt: 4 })}>
+          <h2 className={css({ textStyle: 'h2', m: 0 })}>Close this clean?</h2>
+          <p className={css({ textStyle: 'body', m: 0, my: 1, maxWidth: '62ch' })}>
             {screen.left.length === 0
               ? 'Everything is done.'
               : `${count(screen.left.length, 'job is', 'jobs are')} not done; the almanac keeps them for next time.`}{' '}
             What was done stays in the record, and you can open the clean again until you set out on the next.
-          </Typography>
+          </p>
           <Button
             variant="contained"
             size="large"
@@ -77,19 +79,22 @@ export function EndPage({
           >
             Close the clean
           </Button>
-        </Box>
+        </div>
       )}
       {state === 'closed' && (
         <>
-          <Button sx={{ mt: 3 }} onClick={() => changes.send({ do: 'close-clean' }, 'The clean goes on.')}>
+          <Button
+            className={css({ mt: 3 })}
+            onClick={() => changes.send({ do: 'close-clean' }, 'The clean goes on.')}
+          >
             Open it again
           </Button>
           <NextCleanForm next={next} setOut={actions.setOut} />
         </>
       )}
-      <Box sx={{ mt: 2 }}>
+      <div className={css({ mt: 2 })}>
         <ChangeBar label="Take back" edits={edits} changes={changes} />
-      </Box>
+      </div>
     </>
   );
 }
@@ -99,47 +104,42 @@ const LIGHT = {
   p: 2.5,
   mb: 3,
   fontSize: '1.15rem',
-  fontFamily: 'var(--font-display)',
-  bgcolor: 'var(--mui-palette-thaw-sunSoft)',
+  bgcolor: 'var(--colors-sun-soft)',
   borderRadius: '3px 24px 24px 3px',
 } as const;
 
 function Figures({ screen }: { screen: EndScreen }) {
   return (
-    <Box
-      component="dl"
-      sx={{
+    <dl
+      className={css({
         display: 'grid',
         gridTemplateColumns: 'repeat(auto-fit, minmax(210px, 1fr))',
         gap: 2.5,
         m: 0,
         maxWidth: 980,
-      }}
+      })}
     >
       {screen.figures.map(({ name, value, before }) => (
-        <Box key={name}>
-          <Box component="dt" sx={{ color: 'text.secondary' }}>
-            {name}
-          </Box>
-          <Box
-            component="dd"
-            sx={{
+        <div key={name}>
+          <dt className={css({ color: 'quiet' })}>{name}</dt>
+          <dd
+            className={css({
               m: 0,
               fontSize: value.length > 12 ? '1.05rem' : '1.9rem',
               fontWeight: 600,
               overflowWrap: 'anywhere',
-            }}
+            })}
           >
             {value}
-          </Box>
+          </dd>
           {before !== undefined && screen.against && (
-            <Box component="dd" sx={{ m: 0, color: 'text.secondary' }}>
+            <dd className={css({ m: 0, color: 'quiet' })}>
               {screen.against}: {before}
-            </Box>
+            </dd>
           )}
-        </Box>
+        </div>
       ))}
-    </Box>
+    </dl>
   );
 }
 
@@ -155,57 +155,59 @@ function Bars({ title, bars, against }: BarsProps) {
   const most = Math.max(1, ...bars.flatMap(({ minutes, before = 0 }) => [minutes, before]));
   const percent = (minutes: number) => `${(100 * minutes) / most}%`;
   return (
-    <Box component="section" sx={{ mt: 4, maxWidth: 860 }}>
-      <Typography variant="h2">{title}</Typography>
+    <section className={css({ mt: 4, maxWidth: 860 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>{title}</h2>
       {against && (
-        <Typography sx={{ color: 'text.secondary' }}>The line below a bar is “{against}”.</Typography>
+        <p className={css({ textStyle: 'body', m: 0, color: 'quiet' })}>
+          The line below a bar is “{against}”.
+        </p>
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {bars.map((bar) => (
-          <Box component="li" key={bar.name} sx={{ py: 0.75 }}>
-            <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, flexWrap: 'wrap' }}>
+          <li key={bar.name} className={css({ py: 0.75 })}>
+            <div
+              className={css({ display: 'flex', justifyContent: 'space-between', gap: 2, flexWrap: 'wrap' })}
+            >
               <span>{bar.name}</span>
-              <Box component="span" sx={{ color: 'text.secondary' }}>
-                {bar.words}
-              </Box>
-            </Box>
-            <Box
+              <span className={css({ color: 'quiet' })}>{bar.words}</span>
+            </div>
+            <div
               aria-hidden
-              sx={{
+              className={css({
                 height: 14,
-                width: percent(bar.minutes),
                 minWidth: 4,
-                bgcolor: 'var(--mui-palette-thaw-waterSoft)',
-                border: '1.5px solid var(--mui-palette-thaw-water)',
+                bgcolor: 'var(--colors-water-soft)',
+                border: '1.5px solid var(--colors-water)',
                 borderRadius: '8px',
-              }}
+              })}
+              style={{ width: percent(bar.minutes) }}
             />
             {bar.before !== undefined && (
-              <Box
+              <div
                 aria-hidden
-                sx={{
+                className={css({
                   height: 3,
                   mt: '3px',
-                  width: percent(bar.before),
-                  bgcolor: 'text.secondary',
+                  bgcolor: 'quiet',
                   borderRadius: 2,
-                }}
+                })}
+                style={{ width: percent(bar.before) }}
               />
             )}
-          </Box>
+          </li>
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }
 
 function Learnt({ lessons }: { lessons: readonly string[] }) {
   if (lessons.length === 0) return null;
   return (
-    <Box component="section" sx={{ mt: 4, maxWidth: 860 }}>
-      <Typography variant="h2">What you have learnt about yourselves</Typography>
+    <section className={css({ mt: 4, maxWidth: 860 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>What you have learnt about yourselves</h2>
       <Lines lines={lessons} />
-    </Box>
+    </section>
   );
 }
 
@@ -213,7 +215,7 @@ const MOST_SHOWN = 12;
 
 function ForNextTime({ screen: { left, mend }, isOpen }: { screen: EndScreen; isOpen: boolean }) {
   return (
-    <Box sx={{ mt: 4, maxWidth: 860 }}>
+    <div className={css({ mt: 4, maxWidth: 860 })}>
       {left.length > 0 && (
         <Unfold
           title={`${isOpen ? 'Not done yet' : 'Left for next time'}: ${count(left.length, 'job', 'jobs')}`}
@@ -227,19 +229,19 @@ function ForNextTime({ screen: { left, mend }, isOpen }: { screen: EndScreen; is
           <Lines lines={mend} />
         </Unfold>
       )}
-    </Box>
+    </div>
   );
 }
 
 function Lines({ lines }: { lines: readonly string[] }) {
   return (
-    <Box component="ul" sx={{ m: 0, pl: 2.5, columns: { md: 2 } }}>
+    <ul className={css({ m: 0, pl: 2.5, columns: { md: 2 } })}>
       {lines.map((line, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: lines may be the same twice and never move
-        <Box component="li" key={i} sx={{ py: 0.25, overflowWrap: 'anywhere' }}>
+        <li key={i} className={css({ py: 0.25, overflowWrap: 'anywhere' })}>
           {line}
-        </Box>
+        </li>
       ))}
-    </Box>
+    </ul>
   );
 }

@@ -1,8 +1,7 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { DateField } from '../parts/when-field';
@@ -25,23 +24,22 @@ export function NextCleanForm({ next, setOut }: { next: NextClean; setOut: Comma
   const [finish, setFinish] = useState<string | undefined>(next.finish);
   const isFine = name.trim() !== '' && start !== undefined && finish !== undefined && start <= finish;
   return (
-    <Box
-      component="form"
+    <form
       aria-label="The next clean"
-      sx={{ mt: 4 }}
+      className={css({ mt: 4 })}
       onSubmit={(event) => {
         event.preventDefault();
         if (isFine) command.send(setOut, { name, start, finish });
       }}
     >
-      <Typography variant="h2">The next clean</Typography>
-      <Typography sx={{ my: 1, maxWidth: '62ch' }}>{next.line}</Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start' }}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>The next clean</h2>
+      <p className={css({ textStyle: 'body', m: 0, my: 1, maxWidth: '62ch' })}>{next.line}</p>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start' })}>
         <TextField
           size="small"
           label="Its name"
           value={name}
-          slotProps={{ htmlInput: { maxLength: 80 } }}
+          maxLength={80}
           onChange={({ target }) => setName(target.value)}
         />
         <DateField label="From" value={start} onKeep={setStart} />
@@ -59,8 +57,8 @@ export function NextCleanForm({ next, setOut }: { next: NextClean; setOut: Comma
         <Button type="submit" variant="contained" size="large" disabled={!isFine || command.pending}>
           Set out on it
         </Button>
-      </Box>
+      </div>
       <Sentence>{command.fault}</Sentence>
-    </Box>
+    </form>
   );
 }

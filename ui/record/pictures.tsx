@@ -1,11 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { MOMENTS, type Moment } from '@/core/clean/picture';
 import type { RoomPictures } from '@/present/record/pictures-model';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { ChooseFile } from '../parts/choose-file';
 import { NativeSelect, type Option } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
@@ -28,23 +27,23 @@ export function Pictures({ rooms, choices, chosen, drop }: PicturesProps) {
   const command = useCommand();
   if (rooms.length === 0 && choices.length === 0) return null;
   return (
-    <Box component="section" aria-labelledby="pictures" sx={{ mt: 4, maxWidth: 980 }}>
-      <Typography id="pictures" variant="h2">
+    <section aria-labelledby="pictures" className={css({ mt: 4, maxWidth: 980 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="pictures">
         Before and after
-      </Typography>
+      </h2>
       {rooms.map((room) => (
-        <Box key={room.room} sx={{ mt: 2 }}>
-          <Typography variant="h3">{room.place}</Typography>
-          <Box
-            sx={{
+        <div key={room.room} className={css({ mt: 2 })}>
+          <h3 className={css({ textStyle: 'h3', m: 0 })}>{room.place}</h3>
+          <div
+            className={css({
               display: 'grid',
               gridTemplateColumns: 'repeat(auto-fill, minmax(220px, 1fr))',
               gap: 2,
               mt: 1,
-            }}
+            })}
           >
             {room.pictures.map((picture) => (
-              <Box component="figure" key={picture.id} sx={{ m: 0 }}>
+              <figure key={picture.id} className={css({ m: 0 })}>
                 {/* biome-ignore lint/performance/noImgElement: it is small already, and only for who is signed in */}
                 <img
                   src={picture.src}
@@ -52,9 +51,13 @@ export function Pictures({ rooms, choices, chosen, drop }: PicturesProps) {
                   loading="lazy"
                   style={{ width: '100%', height: 'auto', display: 'block', borderRadius: 6 }}
                 />
-                <Box
-                  component="figcaption"
-                  sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 1 }}
+                <figcaption
+                  className={css({
+                    display: 'flex',
+                    justifyContent: 'space-between',
+                    alignItems: 'center',
+                    gap: 1,
+                  })}
                 >
                   <span>{picture.words}</span>
                   <Button
@@ -63,15 +66,15 @@ export function Pictures({ rooms, choices, chosen, drop }: PicturesProps) {
                   >
                     Remove
                   </Button>
-                </Box>
-              </Box>
+                </figcaption>
+              </figure>
             ))}
-          </Box>
-        </Box>
+          </div>
+        </div>
       ))}
       <Sentence>{command.fault}</Sentence>
       {choices.length > 0 && <TakePicture choices={choices} chosen={chosen} />}
-    </Box>
+    </section>
   );
 }
 
@@ -105,7 +108,7 @@ function TakePicture({ choices, chosen }: Pick<PicturesProps, 'choices' | 'chose
     router.refresh();
   };
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 2 }}>
+    <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 2 })}>
       <NativeSelect size="small" label="Picture of" value={room} options={choices} onChange={setRoom} />
       <NativeSelect
         size="small"
@@ -120,10 +123,10 @@ function TakePicture({ choices, chosen }: Pick<PicturesProps, 'choices' | 'chose
         busy={state.busy}
         onFile={(file) => void take(file)}
       />
-      <Box role="status" sx={{ flexBasis: '100%' }}>
+      <div role="status" className={css({ flexBasis: '100%' })}>
         {state.said}
-      </Box>
+      </div>
       <Sentence>{state.fault}</Sentence>
-    </Box>
+    </div>
   );
 }

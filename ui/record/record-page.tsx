@@ -1,11 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { ALMANAC_VIEWS } from '@/present/almanac/almanac-views';
 import type { LearntScreen } from '@/present/record/learnt-model';
 import type { RecordScreen } from '@/present/record/record-model';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { LinkButton } from '../parts/link-button';
@@ -37,30 +36,28 @@ export function RecordPage({ screen, learnt, clean, more, edits, actions }: Reco
           : `${count(screen.total, 'thing', 'things')} done so far.`}
       </PageHead>
       {clean && (
-        <LinkButton href="/record/clean" variant="outlined" sx={{ mb: 3 }}>
+        <LinkButton href="/record/clean" variant="outlined" className={css({ mb: 3 })}>
           {clean.isClosed ? `How “${clean.name}” went` : `Look back at “${clean.name}”, or close it`}
         </LinkButton>
       )}
       <Cleans screen={screen} />
       <Lessons learnt={learnt} send={changes.send} />
-      <Typography variant="h2" sx={{ mt: 4 }}>
-        What was done
-      </Typography>
+      <h2 className={css({ textStyle: 'h2', m: 0, mt: 4 })}>What was done</h2>
       {screen.days.length === 0 && (
-        <Typography sx={{ mt: 1 }}>
+        <p className={css({ textStyle: 'body', m: 0, mt: 1 })}>
           Nothing yet. Tick something off on the day, or under{' '}
           <TextLink href="/almanac/today">A little today</TextLink>.
-        </Typography>
+        </p>
       )}
       <DoneLines days={screen.days} say={actions.say} />
       {more && (
-        <LinkButton href={more} sx={{ mt: 2 }}>
+        <LinkButton href={more} className={css({ mt: 2 })}>
           Show what was done before
         </LinkButton>
       )}
-      <Box sx={{ mt: 2 }}>
+      <div className={css({ mt: 2 })}>
         <ChangeBar label="Take back" edits={edits} changes={changes} />
-      </Box>
+      </div>
     </>
   );
 }
@@ -68,25 +65,27 @@ export function RecordPage({ screen, learnt, clean, more, edits, actions }: Reco
 function Cleans({ screen }: { screen: RecordScreen }) {
   if (screen.cleans.length === 0) return null;
   return (
-    <Box component="section" sx={{ mb: 3 }}>
-      <Typography variant="h2">Cleans</Typography>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 760 }}>
+    <section className={css({ mb: 3 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>Cleans</h2>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0, maxWidth: 760 })}>
         {screen.cleans.map((past) => (
-          <Box
-            component="li"
+          <li
             key={past.id}
-            sx={{ minHeight: 48, py: 0.75, borderBottom: '1px solid', borderColor: 'divider' }}
+            className={css({ minHeight: 48, py: 0.75, borderBottom: '1px solid var(--colors-line)' })}
           >
-            <TextLink href={`/record/clean?id=${encodeURIComponent(past.id)}`} sx={{ fontWeight: 600 }}>
+            <TextLink
+              href={`/record/clean?id=${encodeURIComponent(past.id)}`}
+              className={css({ fontWeight: 600 })}
+            >
               {past.name}
             </TextLink>
-            <Box sx={{ color: 'text.secondary' }}>
+            <div className={css({ color: 'quiet' })}>
               {past.when} · {past.figures}
-            </Box>
-          </Box>
+            </div>
+          </li>
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }
 
@@ -99,62 +98,61 @@ type LessonsProps = {
 function Lessons({ learnt, send }: LessonsProps) {
   const { on, lessons, never, ranges } = learnt;
   return (
-    <Box component="section" sx={{ mt: 1 }}>
-      <Typography variant="h2">What estimates have learnt</Typography>
+    <section className={css({ mt: 1 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>What estimates have learnt</h2>
       {on && lessons.length === 0 && (
-        <Typography sx={{ mt: 1, maxWidth: '62ch' }}>
+        <p className={css({ textStyle: 'body', m: 0, mt: 1, maxWidth: '62ch' })}>
           Nothing that stands out. Once some ten ticks of a kind have a time, and it is far from the estimate,
           the estimate follows.
-        </Typography>
+        </p>
       )}
-      {!on && <Typography sx={{ mt: 1 }}>Estimates go by the usual rates alone.</Typography>}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 760 }}>
+      {!on && (
+        <p className={css({ textStyle: 'body', m: 0, mt: 1 })}>Estimates go by the usual rates alone.</p>
+      )}
+      <ul className={css({ listStyle: 'none', p: 0, m: 0, maxWidth: 760 })}>
         {lessons.map(({ of, id, sentence, evidence }) => (
-          <Box
-            component="li"
+          <li
             key={`${of}/${id}`}
-            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', py: 0.75 }}
+            className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', py: 0.75 })}
           >
-            <Box sx={{ flex: '1 1 280px', minWidth: 0, overflowWrap: 'anywhere' }}>
-              {sentence}{' '}
-              <Box component="span" sx={{ color: 'text.secondary' }}>
-                ({evidence})
-              </Box>
-            </Box>
+            <div className={css({ flex: '1 1 280px', minWidth: 0, overflowWrap: 'anywhere' })}>
+              {sentence} <span className={css({ color: 'quiet' })}>({evidence})</span>
+            </div>
             <Button
               aria-label={`Set back: ${sentence}`}
               onClick={() => send({ do: 'unlearn', of, id, never: true }, 'Set back to the usual.')}
             >
               Set back
             </Button>
-          </Box>
+          </li>
         ))}
         {never.map(({ of, id, name }) => (
-          <Box
-            component="li"
+          <li
             key={`never ${of}/${id}`}
-            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', py: 0.75 }}
+            className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', py: 0.75 })}
           >
-            <Box sx={{ flex: '1 1 280px', color: 'text.secondary' }}>{name}: set back, not learnt again.</Box>
+            <div className={css({ flex: '1 1 280px', color: 'quiet' })}>
+              {name}: set back, not learnt again.
+            </div>
             <Button
               aria-label={`Learn again: ${name}`}
               onClick={() => send({ do: 'unlearn', of, id, never: false }, 'It may be learnt again.')}
             >
               Learn again
             </Button>
-          </Box>
+          </li>
         ))}
-      </Box>
-      {on && ranges && <Typography sx={{ mt: 1 }}>{ranges}</Typography>}
+      </ul>
+      {on && ranges && <p className={css({ textStyle: 'body', m: 0, mt: 1 })}>{ranges}</p>}
       <Button
         variant="outlined"
-        sx={{ mt: 1 }}
+        className={css({ mt: 1 })}
         onClick={() =>
           send({ do: 'switch-learnt', on: !on }, on ? 'Estimates go by the usual rates.' : 'Estimates learn.')
         }
       >
         {on ? 'Go by the usual rates alone' : 'Let estimates learn from your times'}
       </Button>
-    </Box>
+    </section>
   );
 }

@@ -1,13 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Typography from '@mui/material/Typography';
 import { useOptimistic, useState } from 'react';
 import type { Call } from '@/core/clean/call';
 import { put as putInto } from '@/core/household/put';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
+import { Check } from '../parts/check';
 import { Sentence } from '../parts/sentence';
 import { TextField } from '../parts/text-field';
 import { UndoButtons } from '../parts/undo-buttons';
@@ -31,9 +29,9 @@ export function Calls({ calls: stored, suggested, edits, actions }: CallsProps) 
   const put = (call: Call, words = 'Kept.') =>
     changes.send({ do: 'put-call', call }, words, () => show(call));
   return (
-    <Box component="section" aria-label="For a professional" sx={{ mb: 5, maxWidth: 860 }}>
+    <section aria-label="For a professional" className={css({ mb: 5, maxWidth: 860 })}>
       <CallsHead edits={edits} changes={changes} />
-      <Box component="ul" aria-label="Calls" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ul aria-label="Calls" className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {calls.map((call) => (
           <CallLine
             key={call.id}
@@ -42,7 +40,7 @@ export function Calls({ calls: stored, suggested, edits, actions }: CallsProps) 
             onDrop={() => changes.send({ do: 'drop-call', id: call.id }, 'Taken off the list.')}
           />
         ))}
-      </Box>
+      </ul>
       {suggested
         .filter(({ id }) => !listed.has(id))
         .map((call) => (
@@ -51,22 +49,22 @@ export function Calls({ calls: stored, suggested, edits, actions }: CallsProps) 
       <AnotherCall
         onAdd={(what) => put({ id: newId(), what, why: '', note: '', done: false }, 'On the list.')}
       />
-    </Box>
+    </section>
   );
 }
 
 function CallsHead({ edits, changes }: { edits: EditWords; changes: Changes }) {
   return (
     <>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
-        <Typography variant="h2">For a professional</Typography>
-        <Box role="toolbar" aria-label="Calls" sx={{ ml: 'auto', display: 'flex' }}>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 })}>
+        <h2 className={css({ textStyle: 'h2', m: 0 })}>For a professional</h2>
+        <div role="toolbar" aria-label="Calls" className={css({ ml: 'auto', display: 'flex' })}>
           <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-        </Box>
-      </Box>
-      <Typography sx={{ color: 'text.secondary', mb: 1 }}>
+        </div>
+      </div>
+      <p className={css({ textStyle: 'body', m: 0, color: 'quiet', mb: 1 })}>
         Only ever listed here: it takes none of your minutes, only a day and a note.
-      </Typography>
+      </p>
       <Sentence>{changes.sentence}</Sentence>
       <span role="status" className="visually-hidden">
         {changes.said}
@@ -77,28 +75,27 @@ function CallsHead({ edits, changes }: { edits: EditWords; changes: Changes }) {
 
 function Suggested({ call: { what, room, why }, onTake }: { call: Call; onTake: () => void }) {
   return (
-    <Box
-      sx={{
+    <div
+      className={css({
         display: 'flex',
         flexWrap: 'wrap',
         gap: 1,
         alignItems: 'center',
-        borderTop: '1px dashed',
-        borderColor: 'divider',
+        borderTop: '1px dashed var(--colors-line)',
         py: 1,
-      }}
+      })}
     >
-      <Box sx={{ flex: '1 1 20rem' }}>
-        <Box sx={{ fontWeight: 560 }}>
+      <div className={css({ flex: '1 1 20rem' })}>
+        <div className={css({ fontWeight: 560 })}>
           {what}
           {room && `, ${room}`}
-        </Box>
-        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>{why}</Box>
-      </Box>
+        </div>
+        <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>{why}</div>
+      </div>
       <Button onClick={onTake} aria-label={`Put on the list: ${what}`}>
         Put it on the list
       </Button>
-    </Box>
+    </div>
   );
 }
 
@@ -115,18 +112,14 @@ function CallLine({ call, onPut, onDrop }: CallLineProps) {
     onPut({ ...rest, ...(date && { date }) });
   };
   return (
-    <Box
-      component="li"
-      aria-label={call.what}
-      sx={{ borderTop: '1px solid', borderColor: 'divider', py: 1.5 }}
-    >
-      <Box sx={{ fontWeight: 600, textDecoration: call.done ? 'line-through' : 'none' }}>
+    <li aria-label={call.what} className={css({ borderTop: '1px solid var(--colors-line)', py: 1.5 })}>
+      <div className={css({ fontWeight: 600, textDecoration: call.done ? 'line-through' : 'none' })}>
         {call.what}
         {call.room && `, ${call.room}`}
-      </Box>
-      {call.why && <Box sx={{ color: 'text.secondary', fontSize: '0.92rem', mb: 1 }}>{call.why}</Box>}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 1 }}>
-        <DateField label="Day" value={call.date} onKeep={putDate} sx={{ width: 200 }} />
+      </div>
+      {call.why && <div className={css({ color: 'quiet', fontSize: '0.92rem', mb: 1 })}>{call.why}</div>}
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mt: 1 })}>
+        <DateField label="Day" value={call.date} onKeep={putDate} className={css({ width: 200 })} />
         <TextField
           size="small"
           label="Note"
@@ -134,31 +127,22 @@ function CallLine({ call, onPut, onDrop }: CallLineProps) {
           value={note}
           onChange={(event) => setNote(event.target.value)}
           onBlur={() => note.trim() !== call.note && onPut({ ...call, note: note.trim() })}
-          sx={{ flex: '1 1 16rem', width: 'auto' }}
-          slotProps={{ htmlInput: { maxLength: 500 } }}
+          className={css({ flex: '1 1 16rem', width: 'auto' })}
+          maxLength={500}
         />
-        <FormControlLabel
-          control={
-            <Checkbox
-              checked={call.done}
-              onChange={(event) => onPut({ ...call, done: event.target.checked })}
-            />
-          }
-          label="Done"
-        />
+        <Check label="Done" checked={call.done} onChange={(done) => onPut({ ...call, done })} />
         <Button color="inherit" onClick={onDrop} aria-label={`Take off the list: ${call.what}`}>
           Take off the list
         </Button>
-      </Box>
-    </Box>
+      </div>
+    </li>
   );
 }
 
 function AnotherCall({ onAdd }: { onAdd: (what: string) => void }) {
   const [what, setWhat] = useState('');
   return (
-    <Box
-      component="form"
+    <form
       aria-label="Another call"
       noValidate
       onSubmit={(event) => {
@@ -167,18 +151,18 @@ function AnotherCall({ onAdd }: { onAdd: (what: string) => void }) {
         onAdd(what.trim());
         setWhat('');
       }}
-      sx={{ display: 'flex', gap: 1, mt: 1.5, maxWidth: 520 }}
+      className={css({ display: 'flex', gap: 1, mt: 1.5, maxWidth: 520 })}
     >
       <TextField
         size="small"
         label="Something else for a professional"
         value={what}
         onChange={(event) => setWhat(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: 160 } }}
+        maxLength={160}
       />
-      <Button type="submit" variant="outlined" sx={{ flexShrink: 0 }}>
+      <Button type="submit" variant="outlined" className={css({ flexShrink: 0 })}>
         Add
       </Button>
-    </Box>
+    </form>
   );
 }

@@ -1,11 +1,10 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Current } from '@/core/problem/campaign';
 import { suggestedCalls } from '@/core/safety/calls';
 import { type Finding, safetyFindings } from '@/core/safety/findings';
 import { jobName } from '@/core/work/single-places';
 import { HOURS_VIEWS } from '@/present/hours/hours-views';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { Unfold } from '../parts/unfold';
@@ -61,33 +60,32 @@ type FindingsProps = {
 
 function Findings({ title, lead, findings, titles }: FindingsProps) {
   return (
-    <Box component="section" aria-label={title} sx={{ mb: 5, maxWidth: 860 }}>
-      <Typography variant="h2">{title}</Typography>
-      <Typography sx={{ color: 'text.secondary', mb: 1 }}>{lead}</Typography>
+    <section aria-label={title} className={css({ mb: 5, maxWidth: 860 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>{title}</h2>
+      <p className={css({ textStyle: 'body', m: 0, color: 'quiet', mb: 1 })}>{lead}</p>
       {findings.map((found) => (
-        <Box
+        <div
           key={found.id}
-          sx={{
+          className={css({
             borderInlineStart: '4px solid',
-            borderColor: found.forbidden ? 'var(--mui-palette-thaw-water)' : 'var(--mui-palette-thaw-sun)',
+            borderInlineStartColor: found.forbidden ? 'var(--colors-water)' : 'var(--colors-sun)',
             pl: 2,
             mb: 1.5,
-          }}
+          })}
         >
-          <Box sx={{ fontWeight: 620 }}>
+          <div className={css({ fontWeight: 620 })}>
             {found.what}
-            <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary' }}>
-              {' '}
-              · {found.where}
-            </Box>
-          </Box>
-          <Box>{found.why}</Box>
-          {found.instead && <Box sx={{ fontWeight: found.forbidden ? 560 : 400 }}>{found.instead}</Box>}
+            <span className={css({ fontWeight: 400, color: 'quiet' })}> · {found.where}</span>
+          </div>
+          <div>{found.why}</div>
+          {found.instead && (
+            <div className={css({ fontWeight: found.forbidden ? 560 : 400 })}>{found.instead}</div>
+          )}
           <Unfold slim title={count(found.tasks.length, 'job', 'jobs')}>
             {found.tasks.map((id) => titles.get(id) ?? id).join('; ')}.
           </Unfold>
-        </Box>
+        </div>
       ))}
-    </Box>
+    </section>
   );
 }

@@ -1,12 +1,12 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { PRIORITIES } from '@/core/basics/choices';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import { type Mark, REASONS } from '@/core/clean/marks';
 import type { Filters, ScopeRow, ScopeScreen } from '@/present/scope/scope-model';
 import { PRIORITY_WORDS, REASON_WORDS } from '@/present/scope/scope-words';
 import { count, hours } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { NativeSelect } from '../parts/native-select';
 import { type AskedTime, GiveTime } from './give-time';
 
@@ -28,11 +28,11 @@ export function BulkBar({ filters, screen, picked, onSay, onAsk }: BulkBarProps)
   const whole = picked.length === 0 ? wholeOf(filters, screen) : undefined;
   if (picked.length === 0 && !whole) return null;
   return (
-    <Box role="group" aria-label={whole ? whole.words : 'Chosen jobs'} sx={BAR}>
-      <Box sx={{ fontWeight: 620 }}>{whole ? whole.words : pickedWords(picked)}</Box>
+    <div role="group" aria-label={whole ? whole.words : 'Chosen jobs'} className={css(BAR)}>
+      <div className={css({ fontWeight: 620 })}>{whole ? whole.words : pickedWords(picked)}</div>
       <WhatToSay onSay={(says) => onSay(says, whole)} />
       {picked.length > 0 && <GiveTime screen={screen} onAsk={onAsk} />}
-    </Box>
+    </div>
   );
 }
 
@@ -45,7 +45,7 @@ const BAR = {
   gap: 1,
   alignItems: 'center',
   py: 1,
-  bgcolor: 'background.default',
+  bgcolor: 'page',
 } as const;
 
 function pickedWords(picked: readonly ScopeRow[]): string {
@@ -112,7 +112,7 @@ function Say({ label, options, onSay }: SayProps) {
       none="…"
       options={options}
       onChange={(value) => value !== '' && onSay(value)}
-      sx={{ width: 190 }}
+      className={css({ width: 190 })}
     />
   );
 }

@@ -1,9 +1,9 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Focus } from '@/core/clean/focus';
 import type { ScopeScreen } from '@/present/scope/scope-model';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { NativeSelect } from '../parts/native-select';
 import { DateField } from '../parts/when-field';
 
@@ -25,8 +25,8 @@ export function GiveTime({ screen: { helpers, today, finish }, onAsk }: GiveTime
       ...(person !== '' && { people: [person] }),
     });
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-      <DateField label="On the date" value={date} onKeep={setDate} sx={{ width: 200 }} />
+    <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' })}>
+      <DateField label="On the date" value={date} onKeep={setDate} className={css({ width: 200 })} />
       <NativeSelect
         size="small"
         label="By"
@@ -34,11 +34,11 @@ export function GiveTime({ screen: { helpers, today, finish }, onAsk }: GiveTime
         onChange={setPerson}
         none="whoever may"
         options={helpers.map(({ id, name }) => [id, name] as const)}
-        sx={{ width: 200 }}
+        className={css({ width: 200 })}
       />
       <Button variant="outlined" disabled={date === undefined && person === ''} onClick={ask}>
         Ask for that
       </Button>
-    </Box>
+    </div>
   );
 }

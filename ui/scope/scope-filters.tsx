@@ -1,10 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { type Dispatch, memo, type ReactNode, type SetStateAction, useMemo } from 'react';
 import { WORK_KINDS } from '@/core/catalogue/work-kinds';
 import { type Filters, LAYERS, LENGTHS, NO_FILTERS, type ScopeScreen } from '@/present/scope/scope-model';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { useAnswered } from '../parts/use-answered';
@@ -35,25 +35,25 @@ export function ScopeFilters({ screen, filters, onChange, shown, sortBy }: Scope
   const set = (name: keyof Filters) => (value: string) => onChange((known) => ({ ...known, [name]: value }));
   const [text, type] = useAnswered(filters.text, set('text'));
   return (
-    <Box
+    <div
       role="search"
       aria-label="The list"
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1.5 }}
+      className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1.5 })}
     >
       <TextField
         size="small"
         label="Find a job"
         value={text}
         onChange={(event) => type(event.target.value)}
-        sx={{ width: { xs: '100%', sm: 190 } }}
+        className={css({ width: { base: '100%', sm: 190 } })}
       />
       <Choices screen={screen} filters={filters} set={set} />
       {sortBy}
-      <Box role="status" sx={{ color: 'text.secondary' }}>
+      <div role="status" className={css({ color: 'quiet' })}>
         {count(shown, 'job', 'jobs')} shown
-      </Box>
+      </div>
       {filters !== NO_FILTERS && <Button onClick={() => onChange(NO_FILTERS)}>Show all</Button>}
-    </Box>
+    </div>
   );
 }
 
@@ -92,7 +92,12 @@ type FilterProps = {
 /** A choice that narrows the list down. */
 const Filter = memo(function Filter(props: FilterProps) {
   return (
-    <NativeSelect {...props} size="small" none="all" sx={{ flex: { xs: '1 1 40%', sm: '0 1 150px' } }} />
+    <NativeSelect
+      {...props}
+      size="small"
+      none="all"
+      className={css({ flex: { base: '1 1 40%', sm: '0 1 150px' } })}
+    />
   );
 }, isSameFilter);
 

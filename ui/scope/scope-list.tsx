@@ -1,5 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
 import type { SortingState } from '@tanstack/react-table';
 import { useDeferredValue, useMemo, useOptimistic, useState } from 'react';
 import type { TaskId } from '@/core/basics/ids';
@@ -16,6 +15,7 @@ import {
   type ScopeScreen,
 } from '@/present/scope/scope-model';
 import { count, tenths } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { Sentence } from '../parts/sentence';
@@ -124,9 +124,9 @@ function Head({ rows, shared, offered, edits, changes }: HeadProps) {
       <PageHead
         title={`${tenths(needed)} to do`}
         actions={
-          <Box role="toolbar" aria-label="Changes" sx={{ display: 'flex' }}>
+          <div role="toolbar" aria-label="Changes" className={css({ display: 'flex' })}>
             <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-          </Box>
+          </div>
         }
       >
         {count(taken, 'job', 'jobs')} in, {rows.length - isIn} out. What the weekly round covers, what was

@@ -1,7 +1,7 @@
-import Stack from '@mui/material/Stack';
 import type { Current } from '@/core/problem/campaign';
 import { HOURS_VIEWS } from '@/present/hours/hours-views';
 import { scopeScreen } from '@/present/scope/scope-screen';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
@@ -20,9 +20,9 @@ export function ScopePage({ state, actions }: { state: Current; actions: ChangeA
       </>
     );
   return (
-    <Stack>
+    <div className={css({ display: 'flex', flexDirection: 'column' })}>
       <ViewSwitch label="Hours" views={HOURS_VIEWS} here="/scope" />
       <ScopeList screen={scopeScreen(state)} edits={state.edits} actions={actions} />
-    </Stack>
+    </div>
   );
 }

@@ -1,8 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import ButtonBase from '@mui/material/ButtonBase';
-import Checkbox from '@mui/material/Checkbox';
 import {
   type ColumnDef,
   createColumnHelper,
@@ -20,6 +16,10 @@ import { dateWithYear } from '@/present/almanac/due-words';
 import { kindName, layerWords, type ScopeRow } from '@/present/scope/scope-model';
 import { PRIORITY_WORDS, scopeWords } from '@/present/scope/scope-words';
 import { duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { TickBox } from '../parts/check';
+import { Press } from '../parts/press';
 import { TextLink } from '../parts/text-link';
 import { useAnswered } from '../parts/use-answered';
 import { useStableEvents } from '../parts/use-stable-events';
@@ -68,7 +68,7 @@ export const SORT_CHOICES = COLUMNS.map(
 const GRID = {
   display: 'grid',
   gridTemplateColumns: {
-    xs: '44px 1fr 92px',
+    base: '44px 1fr 92px',
     md: '44px minmax(220px, 3fr) minmax(110px, 1fr) minmax(110px, 1fr) 56px 84px 84px 76px minmax(150px, 1.2fr)',
   },
   columnGap: 1,
@@ -99,9 +99,13 @@ export const ScopeTable = memo(function ScopeTable(props: ScopeTableProps) {
     take: onTake,
   });
   return (
-    <Box ref={box} role="table" aria-label="Jobs" aria-rowcount={sorted.length + 1} sx={FRAME}>
+    <div ref={box} role="table" aria-label="Jobs" aria-rowcount={sorted.length + 1} className={css(FRAME)}>
       <HeadRow rows={rows} chosen={chosen} onChoose={onChoose} table={table} />
-      <Box role="rowgroup" sx={{ position: 'relative', height: virtual.getTotalSize() }}>
+      <div
+        role="rowgroup"
+        className={css({ position: 'relative' })}
+        style={{ height: virtual.getTotalSize() }}
+      >
         {virtual.getVirtualItems().map(({ index, start }) => {
           const row = sorted[index]?.original as ScopeRow;
           return (
@@ -110,8 +114,8 @@ export const ScopeTable = memo(function ScopeTable(props: ScopeTableProps) {
             </Line>
           );
         })}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 });
 
@@ -119,8 +123,7 @@ const FRAME = {
   height: 'min(72dvh, 760px)',
   minHeight: 320,
   overflow: 'auto',
-  borderTop: '2px solid',
-  borderColor: 'text.primary',
+  borderTop: '2px solid var(--colors-ink)',
 } as const;
 
 function useSorted({ rows, sorting, onSort }: Pick<ScopeTableProps, 'rows' | 'sorting' | 'onSort'>) {
@@ -144,48 +147,47 @@ function HeadRow({
 }: Pick<ScopeTableProps, 'rows' | 'chosen' | 'onChoose'> & { readonly table: Table<ScopeRow> }) {
   const all = rows.length > 0 && rows.every((row) => chosen.has(row.id));
   return (
-    <Box
+    <div
       role="row"
       aria-rowindex={1}
-      sx={{ ...GRID, position: 'sticky', top: 0, zIndex: 2, bgcolor: 'background.default', minHeight: 46 }}
+      className={css({ ...GRID, position: 'sticky', top: 0, zIndex: 2, bgcolor: 'page', minHeight: 46 })}
     >
-      <Box role="columnheader">
-        <Checkbox
+      <div role="columnheader">
+        <TickBox
           checked={all}
           indeterminate={!all && rows.some((row) => chosen.has(row.id))}
           onChange={() => onChoose(all ? new Set() : new Set(rows.map((row) => row.id)))}
-          slotProps={{ input: { 'aria-label': 'Choose all that are shown' } }}
+          aria-label="Choose all that are shown"
         />
-      </Box>
+      </div>
       {table
         .getFlatHeaders()
         .filter((header) => !NOT_DRAWN.includes(header.id))
         .map((header) => (
           <Head key={header.id} header={header} />
         ))}
-    </Box>
+    </div>
   );
 }
 
 /** One line of the list, where it lies in its height. */
 function Line({ index, start, children }: { index: number; start: number; children: ReactNode }) {
   return (
-    <Box
+    <div
       role="row"
       aria-rowindex={index}
-      sx={{
+      className={css({
         ...GRID,
         position: 'absolute',
         insetInline: 0,
         top: 0,
         height: ROW_PX,
-        borderBottom: '1px solid',
-        borderColor: 'divider',
-      }}
+        borderBottom: '1px solid var(--colors-line)',
+      })}
       style={{ transform: `translateY(${start}px)` }}
     >
       {children}
-    </Box>
+    </div>
   );
 }
 
@@ -197,24 +199,24 @@ const SORT_WORDS = { asc: 'ascending', desc: 'descending' } as const;
 function Head({ header }: { header: Header<ScopeRow, unknown> }) {
   const sorted = header.column.getIsSorted();
   return (
-    <Box
+    <div
       role="columnheader"
       aria-sort={sorted ? SORT_WORDS[sorted] : 'none'}
-      sx={{ display: { xs: ON_PHONE.includes(header.id) ? 'block' : 'none', md: 'block' } }}
+      className={css({ display: { base: ON_PHONE.includes(header.id) ? 'block' : 'none', md: 'block' } })}
     >
-      <ButtonBase
+      <Press
         onClick={header.column.getToggleSortingHandler()}
-        sx={{
+        className={css({
           minHeight: 44,
           fontSize: '0.9rem',
           fontWeight: sorted ? 680 : 500,
-          color: sorted ? 'text.primary' : 'text.secondary',
-        }}
+          color: sorted ? 'ink' : 'quiet',
+        })}
       >
         {String(header.column.columnDef.header)}
         <span aria-hidden>{sorted === 'asc' ? ' ↑' : sorted === 'desc' ? ' ↓' : ''}</span>
-      </ButtonBase>
-    </Box>
+      </Press>
+    </div>
   );
 }
 
@@ -226,19 +228,19 @@ type CellsProps = {
   readonly onTake: (row: ScopeRow, taken: boolean) => void;
 };
 
-const WIDE = { display: { xs: 'none', md: 'block' } } as const;
+const WIDE = { display: { base: 'none', md: 'block' } } as const;
 
 const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: CellsProps) {
   const [taken, take] = useAnswered(row.in, (next: boolean) => onTake(row, next));
   return (
     <>
-      <Box role="cell">
-        <Checkbox
+      <div role="cell">
+        <TickBox
           checked={chosen}
           onChange={() => onToggle(row.id)}
-          slotProps={{ input: { 'aria-label': `Choose ${row.title}, ${row.room}` } }}
+          aria-label={`Choose ${row.title}, ${row.room}`}
         />
-      </Box>
+      </div>
       <Job row={row} taken={taken} />
       <Columns row={row} today={today} />
       <Taking row={row} taken={taken} onTake={take} />
@@ -248,19 +250,21 @@ const Cells = memo(function Cells({ row, today, chosen, onToggle, onTake }: Cell
 
 function Job({ row, taken }: { row: ScopeRow; taken: boolean }) {
   return (
-    <Box role="cell" sx={{ minWidth: 0, color: taken ? 'text.primary' : 'text.secondary' }}>
-      <Box sx={{ ...TWO_LINES, fontWeight: 520, textDecoration: taken ? 'none' : 'line-through' }}>
+    <div role="cell" className={css({ minWidth: 0, color: taken ? 'ink' : 'quiet' })}>
+      <div
+        className={css({ ...TWO_LINES, fontWeight: 520, textDecoration: taken ? 'none' : 'line-through' })}
+      >
         {row.title}
-      </Box>
-      <Box sx={{ ...CLIP, fontSize: '0.85rem', color: 'text.secondary' }}>
+      </div>
+      <div className={css({ ...CLIP, fontSize: '0.85rem', color: 'quiet' })}>
         {row.where}
-        <Box component="span" sx={{ display: { md: 'none' } }}>
+        <span className={css({ display: { md: 'none' } })}>
           , {row.room}, {duration(row.minutes)}
-        </Box>
+        </span>
         {row.matters && ', matters most'}
         {row.dreaded && ', dreaded'}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }
 
@@ -268,27 +272,24 @@ function Job({ row, taken }: { row: ScopeRow; taken: boolean }) {
 function Columns({ row, today }: { row: ScopeRow; today: string }) {
   return (
     <>
-      <Box role="cell" sx={{ ...WIDE, ...CLIP }}>
+      <div role="cell" className={css({ ...WIDE, ...CLIP })}>
         <TextLink href={`/walk/${encodeURIComponent(row.roomId)}`}>{row.room}</TextLink>
-      </Box>
-      <Box role="cell" sx={{ ...WIDE, fontSize: '0.9rem', lineHeight: 1.2 }}>
+      </div>
+      <div role="cell" className={css({ ...WIDE, fontSize: '0.9rem', lineHeight: 1.2 })}>
         {kindName(row.kind)}
-      </Box>
-      <Box role="cell" sx={{ ...WIDE, fontSize: '0.9rem' }}>
+      </div>
+      <div role="cell" className={css({ ...WIDE, fontSize: '0.9rem' })}>
         {layerWords(row.layer)}
-      </Box>
-      <Box role="cell" sx={WIDE}>
+      </div>
+      <div role="cell" className={css(WIDE)}>
         {duration(row.minutes)}
-      </Box>
-      <Box
-        role="cell"
-        sx={{ ...WIDE, color: row.due && row.due > today ? 'text.secondary' : 'text.primary' }}
-      >
+      </div>
+      <div role="cell" className={css({ ...WIDE, color: row.due && row.due > today ? 'quiet' : 'ink' })}>
         {row.due ? dateWithYear(row.due) : '–'}
-      </Box>
-      <Box role="cell" sx={WIDE}>
+      </div>
+      <div role="cell" className={css(WIDE)}>
         {PRIORITY_WORDS[row.priority]}
-      </Box>
+      </div>
     </>
   );
 }
@@ -303,21 +304,21 @@ function Taking({ row, taken, onTake }: TakingProps) {
   const scope = scopeWords({ ...row, reason: row.reason as NonNullable<ScopeRow['reason']>, hardness: 0 });
   const words = taken ? 'Leave out' : 'Do it';
   return (
-    <Box role="cell" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, minWidth: 0 }}>
+    <div role="cell" className={css({ display: 'flex', alignItems: 'center', gap: 0.5, minWidth: 0 })}>
       <Button
         size="small"
         variant={taken ? 'text' : 'outlined'}
         color={taken ? 'inherit' : 'primary'}
         onClick={() => onTake(!taken)}
         aria-label={`${words}: ${row.title}, ${row.room}`}
-        sx={{ minHeight: 44, flexShrink: 0 }}
+        className={css({ minHeight: 44, flexShrink: 0 })}
       >
         {words}
       </Button>
-      <Box sx={{ ...WIDE, fontSize: '0.82rem', lineHeight: 1.15, color: 'text.secondary', minWidth: 0 }}>
+      <div className={css({ ...WIDE, fontSize: '0.82rem', lineHeight: 1.15, color: 'quiet', minWidth: 0 })}>
         {taken ? '' : scope.replace(/^out: /, '')}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }
 

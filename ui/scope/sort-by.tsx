@@ -1,5 +1,6 @@
 'use client';
 import type { SortingState } from '@tanstack/react-table';
+import { css } from '@/ui/theme/made/css';
 import { NativeSelect } from '../parts/native-select';
 import { SORT_CHOICES } from './scope-table';
 
@@ -21,7 +22,7 @@ export function SortBy({ sorting, onSort }: SortByProps) {
       none="the walk"
       options={SORT_CHOICES}
       onChange={(id) => onSort(id === '' ? [] : [{ id, desc: DESCENDING.includes(id) }])}
-      sx={{ flex: { xs: '1 1 40%', sm: '0 1 150px' } }}
+      className={css({ flex: { base: '1 1 40%', sm: '0 1 150px' } })}
     />
   );
 }

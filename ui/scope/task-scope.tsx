@@ -1,9 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Stack from '@mui/material/Stack';
 import { memo, useState } from 'react';
 import { canBeInParts } from '@/core/catalogue/in-parts';
 import type { ProductSchool } from '@/core/catalogue/work-kinds';
@@ -13,6 +8,9 @@ import type { CleanTask } from '@/core/work/tasks';
 import { productWords } from '@/present/scope/product-words';
 import { SCHOOL_WORDS } from '@/present/scope/school-words';
 import { PRIORITY_WORDS, REASON_WORDS } from '@/present/scope/scope-words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { Check } from '../parts/check';
 import { NativeSelect } from '../parts/native-select';
 import { TextField } from '../parts/text-field';
 import { UnfoldLater } from '../parts/unfold-later';
@@ -33,7 +31,16 @@ export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskSco
   const known: Mark = mark ?? { on: 'task', target: task.id };
   const say = (part: Partial<Mark>) => onMark({ ...known, ...part });
   return (
-    <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap', alignItems: 'center', mt: 1 }}>
+    <div
+      className={css({
+        display: 'flex',
+        flexDirection: 'row',
+        gap: 1.5,
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        mt: 1,
+      })}
+    >
       {scope.in ? (
         <NativeSelect
           size="small"
@@ -42,7 +49,7 @@ export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskSco
           none="it stays in"
           options={REASONS.map((reason) => [reason, REASON_WORDS[reason]])}
           onChange={(reason) => say({ in: false, reason: reason as Reason })}
-          sx={{ minWidth: 190 }}
+          className={css({ minWidth: 190 })}
         />
       ) : (
         <Button variant="outlined" onClick={() => say({ in: true, reason: undefined })}>
@@ -68,7 +75,7 @@ export const TaskScope = memo(function TaskScope({ task, mark, onMark }: TaskSco
         />
       )}
       <Products task={task} school={known.products} onSchool={(products) => say({ products })} />
-    </Stack>
+    </div>
   );
 });
 
@@ -93,7 +100,7 @@ function ByHowMany({ alone, onSay }: ByHowManyProps) {
         alone ? 'Heavy: emptied, on felt, a corner at a time. If it does not give, leave it.' : undefined
       }
       onChange={(chosen) => onSay(chosen === '' ? undefined : chosen === 'one')}
-      sx={{ minWidth: 170 }}
+      className={css({ minWidth: 170 })}
     />
   );
 }
@@ -109,7 +116,7 @@ function Products({ task, school, onSchool }: ProductsProps) {
   const words = productWords(task.products);
   if (!words) return null;
   return (
-    <Box sx={{ flexBasis: '100%' }}>
+    <div className={css({ flexBasis: '100%' })}>
       <UnfoldLater slim title={words}>
         {() => (
           <NativeSelect
@@ -119,21 +126,16 @@ function Products({ task, school, onSchool }: ProductsProps) {
             none="as the room"
             options={Object.entries(SCHOOL_WORDS)}
             onChange={(chosen) => onSchool(chosen === '' ? undefined : (chosen as ProductSchool))}
-            sx={{ maxWidth: 320, mt: 1 }}
+            className={css({ maxWidth: 320, mt: 1 })}
           />
         )}
       </UnfoldLater>
-    </Box>
+    </div>
   );
 }
 
 function Tick({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
-  return (
-    <FormControlLabel
-      control={<Checkbox checked={on} onChange={(event) => onChange(event.target.checked)} />}
-      label={label}
-    />
-  );
+  return <Check label={label} checked={on} onChange={onChange} />;
 }
 
 type GuessProps = {
@@ -164,11 +166,8 @@ function Guess({ minutes, onGuess }: GuessProps) {
       onKeyDown={(event) => event.key === 'Enter' && keep()}
       error={fault !== undefined}
       helperText={fault}
-      sx={{ width: fault ? 240 : 150 }}
-      slotProps={{
-        htmlInput: { inputMode: 'numeric' },
-        formHelperText: { role: fault ? 'alert' : undefined },
-      }}
+      className={css({ width: fault ? 240 : 150 })}
+      inputMode="numeric"
     />
   );
 }

@@ -1,7 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { type FormEvent, useState } from 'react';
 import { BINDS } from '@/core/clean/focus';
 import type { HouseholdChange } from '@/core/household/change';
@@ -19,6 +16,8 @@ import {
 import type { AskedScreen } from '@/present/spread/asked-model';
 import { BINDS_WORDS } from '@/present/spread/asked-words';
 import { dayOfMonth, longDate, weekday } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { StretchRow } from '../parts/stretch-row';
@@ -47,17 +46,22 @@ export function AskForm({ screen, isSending, onAsk }: AskFormProps) {
     setDraft(NOTHING_ASKED);
   };
   return (
-    <Stack component="form" noValidate onSubmit={ask} spacing={2} aria-label="Give work its time">
+    <form
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}
+      noValidate
+      onSubmit={ask}
+      aria-label="Give work its time"
+    >
       <What draft={draft} set={set} screen={screen} />
       <When draft={draft} set={set} screen={screen} />
       <WhoAndHow draft={draft} set={set} screen={screen} />
       <Sentence>{fault}</Sentence>
-      <Box>
+      <div>
         <Button type="submit" variant="contained" loading={isSending}>
           Ask for it
         </Button>
-      </Box>
-    </Stack>
+      </div>
+    </form>
   );
 }
 
@@ -84,7 +88,7 @@ function What({ draft, set, screen }: PartProps) {
       onChange={(about) => set({ about })}
       none="Choose …"
       groups={[...groupsOf(screen), OF_THE_DAY]}
-      sx={{ maxWidth: 420 }}
+      className={css({ maxWidth: 420 })}
     />
   );
 }
@@ -106,12 +110,12 @@ function When({ draft, set, screen }: PartProps) {
         value={draft.pressed}
         onChange={(pressed) => set({ pressed, date: undefined, weekday: '' })}
       />
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2 }}>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 2 })}>
         <DateField
           label="Or another date"
           value={draft.date}
           onKeep={(date) => set({ date, pressed: undefined, weekday: '' })}
-          sx={{ width: 190 }}
+          className={css({ width: 190 })}
         />
         <NativeSelect
           size="small"
@@ -120,44 +124,44 @@ function When({ draft, set, screen }: PartProps) {
           onChange={(day) => set({ weekday: day, date: undefined, pressed: undefined })}
           none="Not regularly"
           options={[[ANY_DAY, 'Any day'], ...WEEKDAYS.map((name, i) => [i + 1, `Every ${name}`] as const)]}
-          sx={{ width: 190 }}
+          className={css({ width: 190 })}
         />
-      </Box>
+      </div>
       <StretchRow
         label="Hours: press the first and the last; none for any time of the day"
         cells={HOUR_CELLS}
         value={draft.hours}
         onChange={(hours) => set({ hours })}
       />
-      <Box role="status" sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+      <div role="status" className={css({ color: 'quiet', fontSize: '0.92rem' })}>
         {screen.free
           .filter((_, at) => isWithin(at, draft.pressed))
           .map(({ words }) => (
             <div key={words}>{words}</div>
           ))}
-      </Box>
+      </div>
     </>
   );
 }
 
 function WhoAndHow({ draft, set, screen }: PartProps) {
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2 }}>
+    <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 2 })}>
       <NativeSelect
         label="Who"
         value={draft.person}
         onChange={(person) => set({ person })}
         none="Whoever may"
         options={screen.people.map(({ id, name }) => [id, name] as const)}
-        sx={{ width: 190 }}
+        className={css({ width: 190 })}
       />
       <NativeSelect
         label="How strictly"
         value={draft.binds}
         onChange={(binds) => set({ binds: BINDS.find((known) => known === binds) ?? 'work' })}
         options={BINDS.map((binds) => [binds, BINDS_WORDS[binds]] as const)}
-        sx={{ flex: '1 1 320px', maxWidth: 560 }}
+        className={css({ flex: '1 1 320px', maxWidth: 560 })}
       />
-    </Box>
+    </div>
   );
 }

@@ -1,11 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { type FormEvent, useEffect, useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import { WEEKDAYS } from '@/present/people/weekdays';
 import { askedWeek } from '@/present/spread/asked-draft';
 import type { AskedScreen } from '@/present/spread/asked-model';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { NativeSelect } from '../parts/native-select';
 import { Unfold } from '../parts/unfold';
 import { groupsOf } from './ask-form';
@@ -26,18 +26,18 @@ export function AskWeek({ screen, isSending, onAsk }: AskWeekProps) {
   };
   const groups = groupsOf(screen);
   return (
-    <Box sx={{ mt: 2 }}>
+    <div className={css({ mt: 2 })}>
       <Unfold title="A focus for each day of the week" open={screen.week.some((about) => about !== '')}>
-        <Box component="form" onSubmit={ask} sx={{ display: 'grid', gap: 1.5, pt: 1 }}>
-          <Box sx={{ color: 'text.secondary', maxWidth: '68ch' }}>
+        <form onSubmit={ask} className={css({ display: 'grid', gap: 1.5, pt: 1 })}>
+          <div className={css({ color: 'quiet', maxWidth: '68ch' })}>
             On these days nothing else is done; what does not fit goes on at other times.
-          </Box>
-          <Box
-            sx={{
+          </div>
+          <div
+            className={css({
               display: 'grid',
               gap: 2,
-              gridTemplateColumns: { xs: '1fr', sm: 'repeat(2, 1fr)', md: 'repeat(4, 1fr)' },
-            }}
+              gridTemplateColumns: { base: '1fr', sm: 'repeat(2, 1fr)', md: 'repeat(4, 1fr)' },
+            })}
           >
             {WEEKDAYS.map((name, at) => (
               <NativeSelect
@@ -50,14 +50,14 @@ export function AskWeek({ screen, isSending, onAsk }: AskWeekProps) {
                 onChange={(about) => setWeek((before) => before.with(at, about))}
               />
             ))}
-          </Box>
-          <Box>
+          </div>
+          <div>
             <Button type="submit" variant="outlined" loading={isSending}>
               Ask for this week
             </Button>
-          </Box>
-        </Box>
+          </div>
+        </form>
       </Unfold>
-    </Box>
+    </div>
   );
 }

@@ -1,9 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import type { AskedScreen } from '@/present/spread/asked-model';
 import type { AskedRow } from '@/present/spread/asked-rows';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { EditWords } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
@@ -40,17 +39,20 @@ export function AskedPage({ screen, edits, actions }: AskedPageProps) {
         A room on Tuesday, all sills from four to five, one floor for one person: the plan keeps to it and
         puts the rest around it.
       </PageHead>
-      <Typography variant="h2">Give work its time</Typography>
-      <Box sx={{ mt: 2, maxWidth: 900 }}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>Give work its time</h2>
+      <div className={css({ mt: 2, maxWidth: 900 })}>
         <AskForm screen={screen} isSending={steering.pending} onAsk={steering.steer} />
-        <TextLink href="/order" sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44, mt: 1 }}>
+        <TextLink
+          href="/order"
+          className={css({ display: 'inline-flex', alignItems: 'center', minHeight: 44, mt: 1 })}
+        >
           The order of the rooms, and the way through each
         </TextLink>
         <AskWeek screen={screen} isSending={steering.pending} onAsk={steering.steer} />
-      </Box>
-      <Box sx={{ mt: 2 }}>
+      </div>
+      <div className={css({ mt: 2 })}>
         <Outcome steering={steering} />
-      </Box>
+      </div>
       <Said rows={screen.rows} steering={steering} />
     </>
   );
@@ -58,59 +60,57 @@ export function AskedPage({ screen, edits, actions }: AskedPageProps) {
 
 function Said({ rows, steering }: { rows: readonly AskedRow[]; steering: SteeringState }) {
   return (
-    <Box component="section" aria-labelledby="said" sx={{ mt: 3 }}>
-      <Typography variant="h2" id="said">
+    <section aria-labelledby="said" className={css({ mt: 3 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="said">
         Said so far
-      </Typography>
+      </h2>
       {rows.length === 0 ? (
-        <Typography sx={{ color: 'text.secondary', mt: 1 }}>
+        <p className={css({ textStyle: 'body', m: 0, color: 'quiet', mt: 1 })}>
           Nothing yet: the plan puts everything where it fits best. What you move by hand in the house by day,
           days you keep free and jobs you put off stand here too.
-        </Typography>
+        </p>
       ) : (
-        <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, maxWidth: 900 }}>
+        <ul className={css({ listStyle: 'none', p: 0, m: 0, mt: 1, maxWidth: 900 })}>
           {rows.map((row) => (
             <Row key={row.key} row={row} steering={steering} />
           ))}
-        </Box>
+        </ul>
       )}
-    </Box>
+    </section>
   );
 }
 
 function Row({ row, steering }: { row: AskedRow; steering: SteeringState }) {
   return (
-    <Box
-      component="li"
-      sx={{
+    <li
+      className={css({
         display: 'flex',
         gap: 1,
-        flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        flexWrap: { base: 'wrap', sm: 'nowrap' },
         alignItems: 'center',
         py: 1,
-        borderTop: '1px solid',
-        borderColor: 'divider',
-      }}
+        borderTop: '1px solid var(--colors-line)',
+      })}
     >
-      <Box sx={{ minWidth: 0, flex: '1 1 220px', overflowWrap: 'anywhere' }}>
-        <Box sx={{ fontWeight: 560 }}>{row.words}</Box>
+      <div className={css({ minWidth: 0, flex: '1 1 220px', overflowWrap: 'anywhere' })}>
+        <div className={css({ fontWeight: 560 })}>{row.words}</div>
         {row.notes.map((note) => (
-          <Box key={note} sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+          <div key={note} className={css({ color: 'quiet', fontSize: '0.92rem' })}>
             {note}
-          </Box>
+          </div>
         ))}
-      </Box>
+      </div>
       {row.loosen && <Loosen row={row} change={row.loosen} steering={steering} />}
       <Button
         color="inherit"
         disabled={steering.pending}
         onClick={() => steering.steer(row.takeBack)}
         aria-label={`${row.press ?? 'Take back'}: ${row.words}`}
-        sx={{ flexShrink: 0 }}
+        className={css({ flexShrink: 0 })}
       >
         {row.press ?? 'Take back'}
       </Button>
-    </Box>
+    </li>
   );
 }
 
@@ -128,7 +128,7 @@ function Loosen({ row, change, steering }: LoosenProps) {
       disabled={steering.pending}
       onClick={() => steering.steer(change)}
       aria-label={`The rest at other times: ${row.words}`}
-      sx={{ flexShrink: 0 }}
+      className={css({ flexShrink: 0 })}
     >
       The rest at other times
     </Button>

@@ -1,6 +1,6 @@
-import Box from '@mui/material/Box';
 import type { Assumption } from '@/present/spread/assumptions';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { TextLink } from '../parts/text-link';
 import { Unfold } from '../parts/unfold';
 
@@ -12,20 +12,20 @@ export function Assumed({ assumptions }: { assumptions: readonly Assumption[] })
       title={`What is assumed: ${count(assumptions.length, 'thing', 'things')} nobody has said yet`}
       slim
     >
-      <Box component="ul" sx={{ m: 0, pl: 2.5, maxWidth: '72ch' }}>
+      <ul className={css({ m: 0, pl: 2.5, maxWidth: '72ch' })}>
         {assumptions.map(({ key, words, links }) => (
-          <Box component="li" key={key} sx={{ mb: 1 }}>
+          <li key={key} className={css({ mb: 1 })}>
             {words}{' '}
-            <Box component="span" sx={{ display: 'inline-flex', flexWrap: 'wrap', columnGap: 1.5 }}>
+            <span className={css({ display: 'inline-flex', flexWrap: 'wrap', columnGap: 1.5 })}>
               {links.map((link) => (
                 <TextLink key={`${link.href} ${link.words}`} href={link.href}>
                   {link.words}
                 </TextLink>
               ))}
-            </Box>
-          </Box>
+            </span>
+          </li>
         ))}
-      </Box>
+      </ul>
     </Unfold>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
-import Box from '@mui/material/Box';
 import { type ReactNode, useEffect, useRef } from 'react';
+import { css } from '@/ui/theme/made/css';
 
 /** How much of the days before today stays in sight beside the names of the rooms, in pixels. */
 const LEAD_PX = 210;
@@ -14,8 +14,8 @@ export function FromToday({ label, children }: { label: string; children: ReactN
     if (box.current && today) box.current.scrollLeft = Math.max(0, today.offsetLeft - LEAD_PX);
   }, []);
   return (
-    <Box ref={box} role="region" aria-label={label} tabIndex={0} sx={{ overflowX: 'auto' }}>
+    <div ref={box} role="region" aria-label={label} tabIndex={0} className={css({ overflowX: 'auto' })}>
       {children}
-    </Box>
+    </div>
   );
 }

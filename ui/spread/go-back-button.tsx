@@ -1,7 +1,8 @@
 'use client';
-import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Steered } from '@/present/spread/steer-words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
@@ -25,7 +26,7 @@ export function GoBackButton({ version, goBack }: GoBackButtonProps) {
     );
   return (
     <>
-      <Button variant="outlined" onClick={press} loading={pending} sx={{ mt: 1 }}>
+      <Button variant="outlined" onClick={press} loading={pending} className={css({ mt: 1 })}>
         Go back to plan {version}
       </Button>
       <Sentence>{fault}</Sentence>

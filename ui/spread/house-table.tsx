@@ -1,11 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
 import { scaleSqrt } from 'd3-scale';
 import type { DayCell, HouseByDay } from '@/present/spread/house-model';
 import { dayOfMonth, duration, longDate, weekday } from '@/present/words/words';
 import { PageLink } from '../parts/page-link';
 import { FromToday } from './from-today';
-import { HOUSE_STYLE } from './house-style';
+import look from './house-table.module.css';
 import { SessionsCell } from './sessions-cell';
 
 type Named = { readonly id: string; readonly name: string };
@@ -28,14 +27,14 @@ type HouseTableProps = {
 export function HouseTable(props: HouseTableProps) {
   return (
     <FromToday label="The house by day">
-      <Box component="table" sx={HOUSE_STYLE}>
+      <table className={look.house}>
         <caption className="visually-hidden">
           Minutes of work in each room on each date, and the sessions of each person
         </caption>
         <Dates {...props} />
         <Rooms {...props} />
         <People {...props} />
-      </Box>
+      </table>
     </FromToday>
   );
 }
@@ -159,7 +158,7 @@ function RainMark() {
     <svg width="12" height="10" viewBox="0 0 12 10" aria-hidden="true">
       <path
         d="M2 1 L1 5 M6 1 L5 9 M10 1 L9 5"
-        stroke="var(--mui-palette-thaw-water)"
+        stroke="var(--colors-water)"
         strokeWidth="1.6"
         strokeLinecap="round"
       />

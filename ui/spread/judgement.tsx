@@ -1,9 +1,8 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Plan } from '@/core/plan/plan';
 import type { BrokenRow, RoomItems } from '@/present/spread/by-room';
 import { type CostRow, costRows, judgedWords } from '@/present/spread/cost-words';
 import { duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { Unfold } from '../parts/unfold';
 import { BrokenList } from './broken-list';
 
@@ -13,8 +12,8 @@ type JudgementProps = { readonly plan: Plan; readonly broken: readonly RoomItems
 export function Judgement({ plan, broken }: JudgementProps) {
   const rows = costRows(plan);
   return (
-    <Box component="section" aria-label="How the plan was judged" sx={{ maxWidth: 860 }}>
-      <Typography>{judgedWords(plan)}</Typography>
+    <section aria-label="How the plan was judged" className={css({ maxWidth: 860 })}>
+      <p className={css({ textStyle: 'body', m: 0 })}>{judgedWords(plan)}</p>
       {rows.length > 0 && (
         <Unfold title="How it was judged, and what was set aside" slim>
           <CostTable rows={rows} />
@@ -23,45 +22,42 @@ export function Judgement({ plan, broken }: JudgementProps) {
           ))}
         </Unfold>
       )}
-    </Box>
+    </section>
   );
 }
 
 function CostTable({ rows }: { rows: readonly CostRow[] }) {
   return (
     <>
-      <Typography variant="body2" sx={{ color: 'text.secondary', mb: 1 }}>
+      <p className={css({ textStyle: 'small', m: 0, color: 'quiet', mb: 1 })}>
         Counted in minutes’ worth: how much work a person would rather do than have it so. Less is better.
-      </Typography>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      </p>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {rows.map(({ part, title, words, minutes }) => (
-          <Box
-            component="li"
+          <li
             key={part}
-            sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 3, py: 0.75 }}
+            className={css({ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 3, py: 0.75 })}
           >
             <span>
               <strong>{title}</strong>
               <br />
-              <Box component="span" sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
-                {words}
-              </Box>
+              <span className={css({ color: 'quiet', fontSize: '0.92rem' })}>{words}</span>
             </span>
-            <Box component="span" sx={{ fontVariantNumeric: 'tabular-nums', textAlign: 'end' }}>
+            <span className={css({ fontVariantNumeric: 'tabular-nums', textAlign: 'end' })}>
               {duration(minutes)}
-            </Box>
-          </Box>
+            </span>
+          </li>
         ))}
-      </Box>
+      </ul>
     </>
   );
 }
 
 function BrokenInRoom({ room }: { room: RoomItems<BrokenRow> }) {
   return (
-    <Box sx={{ mb: 2 }}>
-      <Typography variant="h3">{room.name}</Typography>
+    <div className={css({ mb: 2 })}>
+      <h3 className={css({ textStyle: 'h3', m: 0 })}>{room.name}</h3>
       <BrokenList rows={room.items} />
-    </Box>
+    </div>
   );
 }

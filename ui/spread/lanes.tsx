@@ -1,12 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import type { BrokenRow } from '@/present/spread/by-room';
 import { rowsOf } from '@/present/spread/lane-rows';
 import type { Block, DayLanes, Lane } from '@/present/spread/lanes-model';
 import { clock, count, longDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { EditWords } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { UndoButtons } from '../parts/undo-buttons';
@@ -44,16 +43,16 @@ export function Lanes({ day, choices, asked, broken, isFree, isDry, edits, actio
   const block = blocks.find((known) => known.step === open);
   const session = day.people.find((lane) => sessionKey(lane) === open && lane.blocks.length > 0);
   return (
-    <Box component="section" aria-labelledby="the-day" ref={box}>
+    <section aria-labelledby="the-day" ref={box}>
       <DayHead date={day.date} isFree={isFree} isDry={isDry} edits={edits} steering={steering} />
       {asked.map((words) => (
-        <Box key={words}>Asked for: {words}.</Box>
+        <div key={words}>Asked for: {words}.</div>
       ))}
       <Outcome steering={steering} />
       {blocks.length === 0 ? (
-        <Typography sx={{ color: 'text.secondary' }}>
+        <p className={css({ textStyle: 'body', m: 0, color: 'quiet' })}>
           {isFree ? 'Nobody works on this day: it is kept free.' : 'No work lies on this day.'}
-        </Typography>
+        </p>
       ) : (
         <Timeline day={day} open={open} onOpen={setOpen} />
       )}
@@ -68,7 +67,7 @@ export function Lanes({ day, choices, asked, broken, isFree, isDry, edits, actio
       {block && (
         <MovePanel key={block.step} block={block} choices={choices} steering={steering} why={actions.why} />
       )}
-    </Box>
+    </section>
   );
 }
 
@@ -79,10 +78,10 @@ type DayHeadProps = Pick<LanesProps, 'isFree' | 'isDry' | 'edits'> & {
 
 function DayHead({ date, isFree, isDry, edits, steering }: DayHeadProps) {
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1 }}>
-      <Typography variant="h2" id="the-day" sx={{ flexGrow: 1 }}>
+    <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1 })}>
+      <h2 id="the-day" className={css({ textStyle: 'h2', m: 0, flexGrow: 1 })}>
         {longDate(date)}
-      </Typography>
+      </h2>
       <UndoButtons edits={edits} undo={steering.undo} redo={steering.redo} />
       <Button
         color="inherit"
@@ -97,7 +96,7 @@ function DayHead({ date, isFree, isDry, edits, steering }: DayHeadProps) {
       <LinkButton href={`/day/${date}`} color="inherit">
         Carry out this day
       </LinkButton>
-    </Box>
+    </div>
   );
 }
 
@@ -168,12 +167,12 @@ function scaleOf(day: DayLanes) {
 
 function Timeline({ day, open, onOpen }: TimelineProps) {
   const { left, width, hours, grid, shortest, place } = scaleOf(day);
-  const lanes = useRef<HTMLElement>(null);
+  const lanes = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (lanes.current) showFirst(lanes.current);
   }, []);
   return (
-    <Box
+    <div
       ref={lanes}
       role="group"
       aria-label="Lanes of the day"
@@ -203,7 +202,7 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
           <WaitLane lane={lane} grid={grid} place={place} />
         </LaneRow>
       ))}
-    </Box>
+    </div>
   );
 }
 

@@ -1,8 +1,7 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Plan } from '@/core/plan/plan';
 import type { LeftOutRow, RoomItems } from '@/present/spread/by-room';
 import { count, duration, hours } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 import { Unfold } from '../parts/unfold';
 
@@ -17,22 +16,22 @@ export function LeftOut({ plan, rooms }: LeftOutProps) {
   if (jobs === 0) return null;
   const { must, should, could } = plan.metrics.unplaced;
   return (
-    <Box component="section" aria-labelledby="left-out">
-      <Typography variant="h2" id="left-out">
+    <section aria-labelledby="left-out">
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="left-out">
         {count(jobs, 'job has', 'jobs have')} no place yet, {hours(must + should + could)} of work
-      </Typography>
-      {must > 0 && <Typography>{duration(must)} of it must be done.</Typography>}
-      <LinkButton href="/what-if" variant="outlined" sx={{ my: 1 }}>
+      </h2>
+      {must > 0 && <p className={css({ textStyle: 'body', m: 0 })}>{duration(must)} of it must be done.</p>}
+      <LinkButton href="/what-if" variant="outlined" className={css({ my: 1 })}>
         What would make it fit
       </LinkButton>
-      <Box sx={{ columns: { md: 2 }, columnGap: 5 }}>
+      <div className={css({ columns: { md: 2 }, columnGap: 5 })}>
         {rooms.map((room) => (
-          <Box key={room.id} sx={{ mb: jobs > AT_A_GLANCE ? 0 : 1.5, breakInside: 'avoid' }}>
+          <div key={room.id} className={css({ mb: jobs > AT_A_GLANCE ? 0 : 1.5, breakInside: 'avoid' })}>
             {jobs > AT_A_GLANCE ? <Folded room={room} /> : <Open room={room} />}
-          </Box>
+          </div>
         ))}
-      </Box>
-    </Box>
+      </div>
+    </section>
   );
 }
 
@@ -48,7 +47,7 @@ function Folded({ room }: { room: RoomItems<LeftOutRow> }) {
 function Open({ room }: { room: RoomItems<LeftOutRow> }) {
   return (
     <>
-      <Typography variant="h3">{room.name}</Typography>
+      <h3 className={css({ textStyle: 'h3', m: 0 })}>{room.name}</h3>
       <Jobs items={room.items} />
     </>
   );
@@ -56,12 +55,12 @@ function Open({ room }: { room: RoomItems<LeftOutRow> }) {
 
 function Jobs({ items }: Pick<RoomItems<LeftOutRow>, 'items'>) {
   return (
-    <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
+    <ul className={css({ pl: 2.5, my: 0.5 })}>
       {items.map(({ task, message }) => (
-        <Box component="li" key={task} sx={{ breakInside: 'avoid', mb: 0.75 }}>
+        <li key={task} className={css({ breakInside: 'avoid', mb: 0.75 })}>
           {message}
-        </Box>
+        </li>
       ))}
-    </Box>
+    </ul>
   );
 }

@@ -1,11 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import type { ActionResult } from '@/present/forms/result';
 import type { Block } from '@/present/spread/lanes-model';
 import { clock, longDate, plusDays } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { NativeSelect } from '../parts/native-select';
 import { DateField, TimeField } from '../parts/when-field';
 import type { SteeringState } from './use-steering';
@@ -26,27 +25,27 @@ type MovePanelProps = {
 
 const DAYS_A_WEEK = 7;
 
-const FIELD = { width: { xs: '100%', sm: 190 } };
+const FIELD = { width: { base: '100%', sm: 190 } };
 
 /** Moves one piece of work without a pointer, says why it is where it is, and lets it go again. */
 export function MovePanel({ block, choices, steering, why }: MovePanelProps) {
   const reason = useReason(block, why);
   return (
-    <Box
+    <div
       role="region"
       aria-label="Move a job"
-      sx={{ mt: 2, p: 2, bgcolor: 'background.paper', borderRadius: 1, maxWidth: 880 }}
+      className={css({ mt: 2, p: 2, bgcolor: 'paper', borderRadius: 1, maxWidth: 880 })}
     >
-      <Typography variant="h3">
+      <h3 className={css({ textStyle: 'h3', m: 0 })}>
         {block.title}, {block.room}
-      </Typography>
-      <Typography sx={{ color: 'text.secondary' }}>
+      </h3>
+      <p className={css({ textStyle: 'body', m: 0, color: 'quiet' })}>
         {longDate(block.start.slice(0, 10))}, {clock(block.start)} to {clock(block.end)}
-      </Typography>
-      <Typography sx={{ my: 1 }}>{reason}</Typography>
+      </p>
+      <p className={css({ textStyle: 'body', m: 0, my: 1 })}>{reason}</p>
       <WhereTo block={block} choices={choices} steering={steering} />
       <Otherwise block={block} choices={choices} steering={steering} />
-    </Box>
+    </div>
   );
 }
 
@@ -59,41 +58,40 @@ function WhereTo({ block, choices, steering }: Section) {
   const move = () =>
     date && steering.move({ task: block.task, date, ...(time && { time }), ...(person && { person }) });
   return (
-    <Box
-      component="form"
+    <form
       onSubmit={(event) => {
         event.preventDefault();
         move();
       }}
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', my: 2 }}
+      className={css({ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', my: 2 })}
     >
-      <DateField label="To the date" value={date} onKeep={setDate} sx={FIELD} />
+      <DateField label="To the date" value={date} onKeep={setDate} className={css(FIELD)} />
       <TimeField
         label="Time, if it matters"
         value={time || undefined}
         onKeep={(next) => setTime(next ?? '')}
-        sx={FIELD}
+        className={css(FIELD)}
       />
       <NativeSelect
         size="small"
         label="Who"
         value={person}
         onChange={setPerson}
-        sx={FIELD}
+        className={css(FIELD)}
         none="whoever suits"
         options={choices.people.map(({ id, name }) => [id, name] as const)}
       />
       <Button type="submit" variant="contained" disabled={!date} loading={steering.pending}>
         Move it
       </Button>
-    </Box>
+    </form>
   );
 }
 
 function Otherwise({ block: { task, start }, choices, steering }: Section) {
   const nextWeek = plusDays(start.slice(0, 10), DAYS_A_WEEK);
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+    <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1 })}>
       <Button
         color="inherit"
         disabled={nextWeek > choices.last}
@@ -104,7 +102,7 @@ function Otherwise({ block: { task, start }, choices, steering }: Section) {
       <Button color="inherit" onClick={() => steering.steer({ do: 'let-go', tasks: [task] })}>
         Leave it to the plan
       </Button>
-    </Box>
+    </div>
   );
 }
 

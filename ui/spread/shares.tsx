@@ -1,8 +1,7 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { type PersonShare, sharesOf } from '@/core/plan/shares';
 import type { Campaign } from '@/core/problem/campaign';
 import { duration } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 
 type SharesProps = {
@@ -21,19 +20,19 @@ export function Shares({ campaign: { problem, plans }, people }: SharesProps) {
   };
   const names = new Map(people.map(({ id, name }) => [id, name]));
   return (
-    <Box component="section" aria-labelledby="shares">
-      <Typography variant="h2" id="shares" sx={{ mb: 1 }}>
+    <section aria-labelledby="shares">
+      <h2 id="shares" className={css({ textStyle: 'h2', m: 0, mb: 1 })}>
         Who does how much
-      </Typography>
-      <Typography variant="body2" sx={{ color: 'text.secondary', mb: 1.5 }}>
+      </h2>
+      <p className={css({ textStyle: 'small', m: 0, color: 'quiet', mb: 1.5 })}>
         The bar is the share of the work, the mark the share of the time offered.
-      </Typography>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, maxWidth: 760 }}>
+      </p>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, maxWidth: 760 })}>
         {shares.map((share) => (
           <Share key={share.person} share={share} all={all} name={names.get(share.person) ?? share.person} />
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }
 
@@ -46,56 +45,56 @@ type ShareProps = {
 function Share({ share, all, name }: ShareProps) {
   const [offered, planned] = [part(share.offered, all.offered), part(share.planned, all.planned)];
   return (
-    <Box component="li" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'center' }}>
+    <li className={css({ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'center' })}>
       <LinkButton
         href={`/week/${encodeURIComponent(share.person)}`}
         color="inherit"
-        sx={{ width: 170, justifyContent: 'start', textAlign: 'start' }}
+        className={css({ width: 170, justifyContent: 'start', textAlign: 'start' })}
       >
         {name}’s week
       </LinkButton>
-      <Box sx={{ flex: '1 1 16rem' }}>
-        <Box>
+      <div className={css({ flex: '1 1 16rem' })}>
+        <div>
           {duration(share.planned)} of work, {percent(planned)} of it all; offers {percent(offered)} of the
           time.
-        </Box>
+        </div>
         {share.disliked > 0 && (
-          <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+          <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
             {duration(share.disliked)} of it {name} would rather leave to others: counted as it feels, that is{' '}
             {percent(part(share.felt, all.felt))} of it all.
-          </Box>
+          </div>
         )}
         <Bar planned={planned} offered={offered} />
-      </Box>
-    </Box>
+      </div>
+    </li>
   );
 }
 
 /** What is planned as water, and a mark at what was offered. */
 function Bar({ planned, offered }: { planned: number; offered: number }) {
   return (
-    <Box
+    <div
       aria-hidden
-      sx={{ position: 'relative', height: 10, mt: 0.5, bgcolor: 'var(--mui-palette-thaw-ice)' }}
+      className={css({ position: 'relative', height: 10, mt: 0.5, bgcolor: 'var(--colors-ice)' })}
     >
-      <Box
-        sx={{
+      <div
+        className={css({
           position: 'absolute',
           inset: 0,
-          width: `${planned * 100}%`,
-          bgcolor: 'var(--mui-palette-thaw-water)',
-        }}
+          bgcolor: 'var(--colors-water)',
+        })}
+        style={{ width: `${planned * 100}%` }}
       />
-      <Box
-        sx={{
+      <div
+        className={css({
           position: 'absolute',
           top: -4,
           bottom: -4,
-          left: `${offered * 100}%`,
-          borderInlineStart: '3px solid var(--mui-palette-thaw-sunInk)',
-        }}
+          borderInlineStart: '3px solid var(--colors-sun-ink)',
+        })}
+        style={{ left: `${offered * 100}%` }}
       />
-    </Box>
+    </div>
   );
 }
 

@@ -1,11 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { searchWords } from '@/present/spread/search-words';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import type { CommandAction } from '../state/command';
 import { useCommand } from '../state/use-command';
@@ -31,19 +30,26 @@ export function SpreadButton({ action, label, then }: { action: Spread; label: s
       },
     });
   return (
-    <Stack spacing={1} sx={{ alignItems: { sm: 'flex-end' }, maxWidth: 420 }}>
+    <div
+      className={css({
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 1,
+        alignItems: { sm: 'flex-end' },
+        maxWidth: 420,
+      })}
+    >
       <Button
         variant={search ? 'outlined' : 'contained'}
         size="large"
         onClick={search?.stop ?? press}
         loading={pending && !search}
-        loadingPosition="start"
       >
         {search ? 'Stop, and keep the best' : label}
       </Button>
       <span role="status">{pending ? 'Trying orders and days …' : note}</span>
-      {search && <Box sx={{ color: 'text.secondary' }}>{searchWords(search.progress)}</Box>}
+      {search && <div className={css({ color: 'quiet' })}>{searchWords(search.progress)}</div>}
       <Sentence>{fault}</Sentence>
-    </Stack>
+    </div>
   );
 }

@@ -1,6 +1,3 @@
-import Box from '@mui/material/Box';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { roomsOf } from '@/core/home/room';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { askedOn } from '@/present/spread/asked-rows';
@@ -9,6 +6,7 @@ import { brokenByRoom, brokenOn, leftOutByRoom } from '@/present/spread/by-room'
 import { houseByDay } from '@/present/spread/house-model';
 import { lanesOf } from '@/present/spread/lanes-model';
 import { longDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
@@ -53,7 +51,7 @@ export function SpreadPage({ state, date, spread, steering }: SpreadPageProps) {
       {plans && (
         <TextLink
           href="/files#calendars"
-          sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}
+          className={css({ display: 'inline-flex', alignItems: 'center', minHeight: 44 })}
         >
           Sessions in a calendar, and the plan as a file
         </TextLink>
@@ -132,12 +130,12 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
   const broken = brokenByRoom(state, campaign);
   const rainy = new Set(campaign.problem.days?.filter((day) => !day.dry).map((day) => day.date));
   return (
-    <Stack spacing={4} sx={{ mt: 2 }}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 4, mt: 2 })}>
       {latest && (
-        <Box>
+        <div>
           <Judgement plan={latest} broken={broken} />
           <Assumed assumptions={assumptionsOf(household)} />
-        </Box>
+        </div>
       )}
       <HouseTable
         house={houseByDay(campaign)}
@@ -161,7 +159,7 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
       />
       {latest && <LeftOut plan={latest} rooms={leftOutByRoom(state, campaign)} />}
       <Shares campaign={campaign} people={people} />
-    </Stack>
+    </div>
   );
 }
 
@@ -174,10 +172,10 @@ const nameOf = ({ id, name }: { id: string; name: string }) => ({ id, name });
 
 function Legend() {
   return (
-    <Typography variant="body2" sx={{ color: 'text.secondary', maxWidth: '70ch' }}>
+    <p className={css({ textStyle: 'small', m: 0, color: 'quiet', maxWidth: '70ch' })}>
       Figures are minutes of hands-on work: hatched ice is planned, clear water is done. The line along the
       bottom runs from the day a room is opened to the day it closes. Below the rooms, when each person works.
       Press a date to open that day below; drag work from there to another date, time or person.
-    </Typography>
+    </p>
   );
 }

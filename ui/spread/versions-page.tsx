@@ -1,8 +1,8 @@
-import Box from '@mui/material/Box';
 import type { KeptPlan } from '@/core/plan/kept-plan';
 import { changesBetween } from '@/core/plan/plan-changes';
 import { changedWords, type Names, type Steered } from '@/present/spread/steer-words';
 import { clock, count, duration, longDate, shortDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { Unfold } from '../parts/unfold';
@@ -36,17 +36,17 @@ export function VersionsPage({ plans, names, soonest, goBack }: VersionsPageProp
       </PageHead>
       {latest && <Figures kept={latest} title={`Plan ${latest.version}, in force`} />}
       {latest && soonest && (
-        <Box sx={{ color: 'text.secondary' }}>
+        <div className={css({ color: 'quiet' })}>
           Whatever the order, this work can’t all be done before {longDate(soonest)}.
-        </Box>
+        </div>
       )}
       {latest &&
         earlier.map((kept) => (
-          <Box component="section" key={kept.version} aria-label={`Plan ${kept.version}`} sx={{ mt: 3 }}>
+          <section key={kept.version} aria-label={`Plan ${kept.version}`} className={css({ mt: 3 })}>
             <Figures kept={kept} title={`Plan ${kept.version}`} />
             <Differences kept={kept} latest={latest} names={names} />
             <GoBackButton version={kept.version} goBack={goBack} />
-          </Box>
+          </section>
         ))}
     </>
   );
@@ -63,29 +63,27 @@ function Figures({ kept: { madeAt, plan }, title }: { kept: KeptPlan; title: str
     ...(left > 0 ? [`${duration(left)} of work without a place`] : []),
   ];
   return (
-    <Box>
-      <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
-        {title}
-      </Box>
-      <Box sx={{ color: 'text.secondary' }}>
+    <div>
+      <h2 className={css({ textStyle: 'h3', m: 0 })}>{title}</h2>
+      <div className={css({ color: 'quiet' })}>
         Made on {shortDate(madeAt.slice(0, 10))} at {clock(madeAt)}
-      </Box>
-      <Box>{parts.join(' · ')}</Box>
-    </Box>
+      </div>
+      <div>{parts.join(' · ')}</div>
+    </div>
   );
 }
 
 function Differences({ kept, latest, names }: { kept: KeptPlan; latest: KeptPlan; names: Names }) {
   const changes = changesBetween(kept.plan, latest.plan);
-  if (changes.length === 0) return <Box>The same as the plan in force.</Box>;
+  if (changes.length === 0) return <div>The same as the plan in force.</div>;
   const { moved } = changedWords(changes, latest.plan, names);
   return (
     <Unfold slim title={`${count(changes.length, 'job lies', 'jobs lie')} elsewhere in the plan in force`}>
-      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+      <ul className={css({ m: 0, pl: 2.5 })}>
         {moved.map((line) => (
           <li key={line}>{line}</li>
         ))}
-      </Box>
+      </ul>
     </Unfold>
   );
 }

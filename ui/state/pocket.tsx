@@ -1,8 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
 import { useRouter } from 'next/navigation';
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
 import type { ActionResult } from '@/present/forms/result';
+import { css } from '@/ui/theme/made/css';
 import { type Sent, sentenceOf } from './command';
 import { keepAhead } from './keep-pages';
 import { isOutOfReach, keepForLater, waiting, wasSent } from './outbox';
@@ -54,17 +54,17 @@ export function PocketProvider({ keeper, children }: PocketProviderProps) {
   );
   return (
     <PocketContext value={pocket}>
-      <Box role="status" sx={count + fault.length > 0 ? NOTE : undefined}>
+      <div role="status" className={css(count + fault.length > 0 ? NOTE : undefined)}>
         {count > 0 &&
           `${count === 1 ? 'One change is' : `${count} changes are`} kept on this device, and will be sent when the server can be reached.`}{' '}
         {fault}
-      </Box>
+      </div>
       {children}
     </PocketContext>
   );
 }
 
-const NOTE = { p: 1.5, mb: 2, borderRadius: '3px', bgcolor: 'var(--mui-palette-thaw-sunSoft)' } as const;
+const NOTE = { p: 1.5, mb: 2, borderRadius: '3px', bgcolor: 'var(--colors-sun-soft)' } as const;
 
 /** What waits, sent as soon as somebody answers. */
 function useOutbox(keeper: string) {

@@ -1,13 +1,12 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { type ReactNode, useOptimistic, useState } from 'react';
 import type { Stock } from '@/core/clean/supplies';
 import type { HouseholdChange } from '@/core/household/change';
 import { put } from '@/core/household/put';
 import type { CupboardRow, SuppliesScreen } from '@/present/supplies/supplies-model';
 import { count, shortDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { NativeSelect } from '../parts/native-select';
@@ -39,11 +38,11 @@ export function Cupboard({ screen, edits, actions }: CupboardProps) {
   return (
     <>
       <ChangeBar label="The cupboard" edits={edits} changes={changes} />
-      <Box component="ul" aria-label="Products" sx={{ listStyle: 'none', p: 0, m: 0, maxWidth: 980 }}>
+      <ul aria-label="Products" className={css({ listStyle: 'none', p: 0, m: 0, maxWidth: 980 })}>
         {rows.map((row) => (
           <ProductLine key={row.product} row={row} now={screen.now} putRow={putRow} />
         ))}
-      </Box>
+      </ul>
       <AnotherProduct screen={screen} send={send} />
       <Section title="Things">
         {screen.things.map(({ thing, words, count: there, needed }) => (
@@ -93,12 +92,10 @@ const MOST_AMOUNT = 100_000;
 
 function Section({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <Box component="section" aria-label={title} sx={{ mt: 4 }}>
-      <Typography variant="h2" sx={{ mb: 1.5 }}>
-        {title}
-      </Typography>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2 }}>{children}</Box>
-    </Box>
+    <section aria-label={title} className={css({ mt: 4 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0, mb: 1.5 })}>{title}</h2>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 2 })}>{children}</div>
+    </section>
   );
 }
 
@@ -108,11 +105,11 @@ function ProductLine({ row, now, putRow }: ProductLineProps) {
   const { words, left } = row;
   const change = (part: Part) => putRow(row, stockOf(row, now, part));
   return (
-    <Box component="li" aria-label={words} sx={PRODUCT_LINE}>
-      <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>
-        <Box sx={{ fontWeight: 600 }}>{words}</Box>
-        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>{stateWords(row)}</Box>
-      </Box>
+    <li aria-label={words} className={css(PRODUCT_LINE)}>
+      <div className={css({ gridColumn: { base: '1 / -1', md: 'auto' } })}>
+        <div className={css({ fontWeight: 600 })}>{words}</div>
+        <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>{stateWords(row)}</div>
+      </div>
       <Amount
         label={`There, ${row.unit}`}
         name={words}
@@ -129,17 +126,16 @@ function ProductLine({ row, now, putRow }: ProductLineProps) {
       >
         Run out
       </Button>
-    </Box>
+    </li>
   );
 }
 
 const PRODUCT_LINE = {
   display: 'grid',
-  gridTemplateColumns: { xs: '1fr 1fr', md: 'minmax(220px, 1fr) 150px 170px 170px 120px' },
+  gridTemplateColumns: { base: '1fr 1fr', md: 'minmax(220px, 1fr) 150px 170px 170px 120px' },
   gap: 1.5,
   alignItems: 'start',
-  borderTop: '1px solid',
-  borderColor: 'divider',
+  borderTop: '1px solid var(--colors-line)',
   py: 1.5,
 } as const;
 
@@ -173,15 +169,15 @@ type BottleDatesProps = {
 /** When a bottle was opened and until when it is good: in words, and to be said once somebody asks. */
 function BottleDates({ stock, name, onChange }: BottleDatesProps) {
   const [isOpen, setOpen] = useState(false);
-  if (!stock) return <Box sx={{ gridColumn: { md: 'span 2' } }} />;
+  if (!stock) return <div className={css({ gridColumn: { md: 'span 2' } })} />;
   const { opened, expires } = stock;
   if (!isOpen)
     return (
-      <Box sx={{ gridColumn: { xs: '1 / -1', md: 'span 2' } }}>
+      <div className={css({ gridColumn: { base: '1 / -1', md: 'span 2' } })}>
         <Button color="inherit" onClick={() => setOpen(true)} aria-label={`${datesOf(stock)}: ${name}`}>
           {datesOf(stock)}
         </Button>
-      </Box>
+      </div>
     );
   return (
     <>
@@ -236,11 +232,9 @@ function Amount({ label, name, value, least = 0, most, hint, onKeep }: AmountPro
       onKeyDown={(event) => event.key === 'Enter' && keep()}
       error={fault !== undefined}
       helperText={fault ?? hint}
-      sx={{ maxWidth: 220 }}
-      slotProps={{
-        htmlInput: { inputMode: 'numeric', ...(name && { 'aria-label': `${name}: ${label}` }) },
-        formHelperText: { role: fault ? 'alert' : undefined },
-      }}
+      className={css({ maxWidth: 220 })}
+      inputMode="numeric"
+      {...(name && { 'aria-label': `${name}: ${label}` })}
     />
   );
 }
@@ -263,7 +257,7 @@ function AnotherProduct({ screen, send }: { screen: SuppliesScreen; send: Send }
             stock: { product: found.product, amount: 0, unit: found.unit, counted: screen.now },
           });
       }}
-      sx={{ maxWidth: 320, mt: 2 }}
+      className={css({ maxWidth: 320, mt: 2 })}
     />
   );
 }

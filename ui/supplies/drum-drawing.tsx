@@ -1,7 +1,7 @@
-import Box from '@mui/material/Box';
 import { arc } from 'd3-shape';
 import type { Colour } from '@/core/laundry/textile';
 import type { Arc, Drum } from '@/present/supplies/wash-model';
+import { css } from '@/ui/theme/made/css';
 
 const SIZE = 132;
 const OUTER = 60;
@@ -11,19 +11,18 @@ const GAP = 0.04;
 
 /** One tone a colour group, edged alike. */
 export const WASH_TONES: Readonly<Record<Colour, string>> = {
-  white: 'var(--mui-palette-thaw-ice)',
-  coloured: 'var(--mui-palette-thaw-iceEdge)',
-  dark: 'var(--mui-palette-thaw-water)',
+  white: 'var(--colors-ice)',
+  coloured: 'var(--colors-ice-edge)',
+  dark: 'var(--colors-water)',
 };
-const EDGE = 'var(--mui-palette-text-secondary)';
+const EDGE = 'var(--colors-quiet)';
 
 /** A drum as one looks into it: its pieces by weight round the edge, the room that is left, and what it weighs. */
 export function DrumDrawing({ drum }: { drum: Drum }) {
   return (
-    <Box
-      component="svg"
+    <svg
       viewBox={`${-SIZE / 2} ${-SIZE / 2} ${SIZE} ${SIZE}`}
-      sx={{ width: SIZE, height: SIZE, flexShrink: 0 }}
+      className={css({ width: SIZE, height: SIZE, flexShrink: 0 })}
       role="img"
       aria-label={`${drum.weight} of ${drum.capacity}`}
     >
@@ -35,10 +34,10 @@ export function DrumDrawing({ drum }: { drum: Drum }) {
       <text textAnchor="middle" y={2} fill="currentColor" fontSize={19} fontWeight={620}>
         {drum.weight}
       </text>
-      <text textAnchor="middle" y={19} fill="var(--mui-palette-text-secondary)" fontSize={14}>
+      <text textAnchor="middle" y={19} fill="var(--colors-quiet)" fontSize={14}>
         of {drum.capacity}
       </text>
-    </Box>
+    </svg>
   );
 }
 

@@ -1,9 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useId, useOptimistic } from 'react';
 import type { FoundThing } from '@/core/day/run';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { GoodUntil } from '../parts/good-until';
 import { Sentence } from '../parts/sentence';
 import type { CommandAction } from '../state/command';
@@ -31,12 +30,12 @@ export function FoundThings({ title, settled, found, today, roomNames, settle }:
   const done = (id: string) => send(settle, { found: id }, { show: () => takeOff(id) });
   if (left.length === 0 && fault === undefined) return null;
   return (
-    <Box component="section" aria-labelledby={id} sx={{ mt: 4 }}>
-      <Typography variant="h2" id={id} sx={{ mb: 1 }}>
+    <section aria-labelledby={id} className={css({ mt: 4 })}>
+      <h2 id={id} className={css({ textStyle: 'h2', m: 0, mb: 1 })}>
         {title}
-      </Typography>
+      </h2>
       <Sentence>{fault}</Sentence>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {left.toSorted(byDate).map((thing) => (
           <ThingLine
             key={thing.id}
@@ -47,8 +46,8 @@ export function FoundThings({ title, settled, found, today, roomNames, settle }:
             onSettle={() => done(thing.id)}
           />
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }
 
@@ -67,33 +66,29 @@ type ThingLineProps = {
 
 function ThingLine({ thing: { text, by }, today, settled, room, onSettle }: ThingLineProps) {
   return (
-    <Box
-      component="li"
-      sx={{
+    <li
+      className={css({
         display: 'flex',
         alignItems: 'center',
         justifyContent: 'space-between',
         gap: 2,
-        borderTop: '1px solid',
-        borderColor: 'divider',
+        borderTop: '1px solid var(--colors-line)',
         py: 1,
-      }}
+      })}
     >
-      <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
-        <Box component="span" sx={{ fontWeight: 600 }}>
-          {text}
-        </Box>
+      <div className={css({ minWidth: 0, overflowWrap: 'anywhere' })}>
+        <span className={css({ fontWeight: 600 })}>{text}</span>
         {room !== undefined && (
-          <Box component="span" sx={{ color: 'text.secondary' }}>
+          <span className={css({ color: 'quiet' })}>
             {' · '}
             {room}
-          </Box>
+          </span>
         )}
         {by !== undefined && <GoodUntil date={by} today={today} />}
-      </Box>
+      </div>
       <Button onClick={onSettle} aria-label={`${settled}: ${text}`} className="not-printed">
         {settled}
       </Button>
-    </Box>
+    </li>
   );
 }

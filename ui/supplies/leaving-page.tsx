@@ -1,7 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { type ReactNode, useId, useState } from 'react';
 import type { DropOff, Leaving, NewHome, OwnPile } from '@/core/clean/leaving';
 import type { Home } from '@/core/home/room';
@@ -15,6 +12,8 @@ import {
   takesWords,
   wordsOfSpot,
 } from '@/present/supplies/leaving-words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { useChanges } from '../parts/use-changes';
@@ -139,18 +138,16 @@ type SectionProps = {
 function Section({ title, empty, children }: SectionProps) {
   const id = useId();
   return (
-    <Box component="section" aria-labelledby={id} sx={{ mt: 4, maxWidth: 820 }}>
-      <Typography variant="h2" id={id} sx={{ mb: 1 }}>
+    <section aria-labelledby={id} className={css({ mt: 4, maxWidth: 820 })}>
+      <h2 id={id} className={css({ textStyle: 'h2', m: 0, mb: 1 })}>
         {title}
-      </Typography>
+      </h2>
       {children.length === 0 ? (
-        <Typography sx={{ color: 'text.secondary' }}>{empty}</Typography>
+        <p className={css({ textStyle: 'body', m: 0, color: 'quiet' })}>{empty}</p>
       ) : (
-        <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-          {children}
-        </Box>
+        <ul className={css({ listStyle: 'none', p: 0, m: 0 })}>{children}</ul>
       )}
-    </Box>
+    </section>
   );
 }
 
@@ -166,17 +163,15 @@ type LineProps = {
 
 function Line({ name, says, onChange, onDrop, done = 'Remove' }: LineProps) {
   return (
-    <Box component="li" sx={LINE}>
-      <Box sx={{ minWidth: 0, flex: '1 1 320px', overflowWrap: 'anywhere' }}>
-        <Typography component="h3" variant="h3">
-          {name}
-        </Typography>
+    <li className={css(LINE)}>
+      <div className={css({ minWidth: 0, flex: '1 1 320px', overflowWrap: 'anywhere' })}>
+        <h3 className={css({ textStyle: 'h3', m: 0 })}>{name}</h3>
         {says.map((words) => (
-          <Box key={words} sx={{ color: 'text.secondary' }}>
+          <div key={words} className={css({ color: 'quiet' })}>
             {words}
-          </Box>
+          </div>
         ))}
-      </Box>
+      </div>
       {onChange && (
         <Button onClick={onChange} aria-label={`Change ${name}`}>
           Change
@@ -185,7 +180,7 @@ function Line({ name, says, onChange, onDrop, done = 'Remove' }: LineProps) {
       <Button color="inherit" onClick={onDrop} aria-label={`${done}: ${name}`}>
         {done}
       </Button>
-    </Box>
+    </li>
   );
 }
 
@@ -194,7 +189,6 @@ const LINE = {
   flexWrap: 'wrap',
   alignItems: 'center',
   gap: 1,
-  borderTop: '1px solid',
-  borderColor: 'divider',
+  borderTop: '1px solid var(--colors-line)',
   py: 1.5,
 } as const;

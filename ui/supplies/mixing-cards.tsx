@@ -1,15 +1,14 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { CardRow, SuppliesScreen } from '@/present/supplies/supplies-model';
 import { amountWords, spoonWords } from '@/present/supplies/supply-words';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 
 /** How each mixture is made in the bucket or the bottle that one has, and what is used as it is. */
 export function MixingCards({ screen }: { screen: SuppliesScreen }) {
   const { units, cards, neat, cloths } = screen;
   return (
     <>
-      <Box component="ul" aria-label="Mixtures" sx={MIXTURES}>
+      <ul aria-label="Mixtures" className={css(MIXTURES)}>
         {cards.map((card) => (
           <Card
             key={`${card.product} ${card.amount} ${card.waterMl} ${card.jobs[0]}`}
@@ -17,7 +16,7 @@ export function MixingCards({ screen }: { screen: SuppliesScreen }) {
             units={units}
           />
         ))}
-      </Box>
+      </ul>
       {neat.length > 0 && <AsItIs neat={neat} />}
       {cloths.length > 0 && <Cloths cloths={cloths} />}
     </>
@@ -61,35 +60,28 @@ function Cloths({ cloths }: Pick<SuppliesScreen, 'cloths'>) {
 function Card({ card, units }: { card: CardRow; units: SuppliesScreen['units'] }) {
   const { words, amount, unit, waterMl, vessel, spoons, fills, gloves, jobs } = card;
   return (
-    <Box
-      component="li"
-      sx={{ borderTop: '3px solid var(--mui-palette-thaw-water)', pt: 1.25, pb: 2.5, breakInside: 'avoid' }}
+    <li
+      className={css({ borderTop: '3px solid var(--colors-water)', pt: 1.25, pb: 2.5, breakInside: 'avoid' })}
     >
-      <Typography component="h2" variant="h3">
-        {words}
-      </Typography>
-      <Box sx={{ fontSize: '1.3rem', fontWeight: 620, mt: 0.5 }}>
+      <h2 className={css({ textStyle: 'h3', m: 0 })}>{words}</h2>
+      <div className={css({ fontSize: '1.3rem', fontWeight: 620, mt: 0.5 })}>
         {amountWords(amount, unit, units)} in {amountWords(waterMl, 'ml', units)} of water
-      </Box>
-      <Box>
+      </div>
+      <div>
         about {spoonWords(spoons)}, in the {vessel};{' '}
         {fills === 1 ? 'one fill' : `${fills} fills, fresh water each time`}
         {gloves && '; gloves on'}
-      </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: '0.92rem', mt: 0.5 }}>{jobs.join('; ')}</Box>
-    </Box>
+      </div>
+      <div className={css({ color: 'quiet', fontSize: '0.92rem', mt: 0.5 })}>{jobs.join('; ')}</div>
+    </li>
   );
 }
 
 function Listed({ title, children }: { title: string; children: React.ReactNode }) {
   return (
-    <Box component="section" aria-label={title} sx={{ mt: 3 }}>
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        {title}
-      </Typography>
-      <Box component="ul" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 0.5, maxWidth: '70ch' }}>
-        {children}
-      </Box>
-    </Box>
+    <section aria-label={title} className={css({ mt: 3 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0, mb: 1 })}>{title}</h2>
+      <ul className={css({ m: 0, pl: 2.5, display: 'grid', gap: 0.5, maxWidth: '70ch' })}>{children}</ul>
+    </section>
   );
 }

@@ -1,12 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { FORMS } from '@/core/catalogue/own-product';
 import { clashWithin, type OwnProduct, partsIn } from '@/core/catalogue/own-products';
 import { isFromTap, PRODUCT_NAMES, PRODUCTS } from '@/core/catalogue/products';
 import { SURFACES } from '@/core/home/surfaces';
 import { BLANK_PRODUCT, LABEL_WORDS, ownProduct, valuesOf } from '@/present/supplies/own-product';
+import { css } from '@/ui/theme/made/css';
 import { ChooseSeveral } from '../forms/choose-several';
 import { Field } from '../forms/field';
 import { SelectField } from '../forms/select-field';
@@ -46,10 +44,10 @@ export function OwnProductForm({ id, product, jobs, actions, onClose }: OwnProdu
       onSubmit={submit}
       onClose={onClose}
     >
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+      <div className={css({ display: 'flex', flexDirection: { base: 'column', sm: 'row' }, gap: 1.5 })}>
         <Field form={form} name="name" label="What you call it" fullWidth autoFocus />
         <SelectField form={form} name="form" label="It is a" options={FORM_OPTIONS} />
-      </Stack>
+      </div>
       <ChooseSeveral form={form} name="madeOf" label="What is in it" options={SHIPPED} />
       <ChooseSeveral
         form={form}
@@ -62,10 +60,10 @@ export function OwnProductForm({ id, product, jobs, actions, onClose }: OwnProdu
         <Within parts={partsIn({ madeOf: form.watch('madeOf'), label: form.watch('label') })} />
       )}
       <ChooseSeveral form={form} name="insteadOf" label="Use it instead of" options={CLEANING} />
-      <Stack direction="row" spacing={1.5}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
         <Field form={form} name="amount" label="Of it, ml or g" number />
         <Field form={form} name="water" label="In water, ml" number hint="0: as it is" />
-      </Stack>
+      </div>
       <ChooseSeveral
         form={form}
         name="methods"
@@ -82,12 +80,19 @@ export function OwnProductForm({ id, product, jobs, actions, onClose }: OwnProdu
 function Within({ parts }: { parts: ReturnType<typeof partsIn> }) {
   const clash = clashWithin(parts);
   return (
-    <Box role="status">
+    <div role="status">
       {clash && (
-        <Typography sx={{ borderInlineStart: '4px solid var(--mui-palette-thaw-sun)', pl: 2 }}>
+        <p
+          className={css({
+            textStyle: 'body',
+            m: 0,
+            borderInlineStart: '4px solid var(--colors-sun)',
+            pl: 2,
+          })}
+        >
           {clash.why} {clash.instead}
-        </Typography>
+        </p>
       )}
-    </Box>
+    </div>
   );
 }

@@ -1,11 +1,10 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { OwnProduct } from '@/core/catalogue/own-products';
 import { productName } from '@/core/catalogue/products';
 import { ownProductWords } from '@/present/supplies/own-product';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { useChanges } from '../parts/use-changes';
@@ -41,7 +40,7 @@ export function OwnProducts({ products, jobs, edits, actions }: OwnProductsProps
           onClose={() => setOpen(undefined)}
         />
       )}
-      <Box component="ul" aria-label="Your own" sx={{ listStyle: 'none', p: 0, mt: 2, mb: 0, maxWidth: 820 }}>
+      <ul aria-label="Your own" className={css({ listStyle: 'none', p: 0, mt: 2, mb: 0, maxWidth: 820 })}>
         {products.map((product) => (
           <ProductLine
             key={product.id}
@@ -50,7 +49,7 @@ export function OwnProducts({ products, jobs, edits, actions }: OwnProductsProps
             onDrop={() => changes.send({ do: 'drop-own-product', id: product.id }, 'Removed.')}
           />
         ))}
-      </Box>
+      </ul>
     </>
   );
 }
@@ -64,20 +63,18 @@ type ProductLineProps = {
 function ProductLine({ product, onChange, onDrop }: ProductLineProps) {
   const name = productName(product.product);
   return (
-    <Box component="li" sx={PRODUCT_LINE}>
-      <Box sx={{ minWidth: 0, flex: '1 1 320px', overflowWrap: 'anywhere' }}>
-        <Typography component="h2" variant="h3">
-          {name}
-        </Typography>
-        <Box sx={{ color: 'text.secondary' }}>{ownProductWords(product)}</Box>
-      </Box>
+    <li className={css(PRODUCT_LINE)}>
+      <div className={css({ minWidth: 0, flex: '1 1 320px', overflowWrap: 'anywhere' })}>
+        <h2 className={css({ textStyle: 'h3', m: 0 })}>{name}</h2>
+        <div className={css({ color: 'quiet' })}>{ownProductWords(product)}</div>
+      </div>
       <Button onClick={onChange} aria-label={`Change ${name}`}>
         Change
       </Button>
       <Button color="inherit" onClick={onDrop} aria-label={`Remove ${name}`}>
         Remove
       </Button>
-    </Box>
+    </li>
   );
 }
 
@@ -86,7 +83,6 @@ const PRODUCT_LINE = {
   flexWrap: 'wrap',
   alignItems: 'center',
   gap: 1,
-  borderTop: '1px solid',
-  borderColor: 'divider',
+  borderTop: '1px solid var(--colors-line)',
   py: 1.5,
 } as const;

@@ -1,14 +1,15 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { HouseholdChange } from '@/core/household/change';
 import { boughtChange } from '@/present/supplies/bought';
 import { shoppingText } from '@/present/supplies/shopping-text';
 import type { ShoppingRow, SuppliesScreen } from '@/present/supplies/supplies-model';
 import { longDate } from '@/present/words/words';
+import { css, cx } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
+import { DownloadButton } from '../parts/link-button';
 import { ShareButton } from '../parts/share-button';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
@@ -34,21 +35,19 @@ export function ShoppingList({ screen, found, edits, actions }: ShoppingListProp
       <ChangeBar label="The list" edits={edits} changes={changes}>
         <Button onClick={copy}>Copy as text</Button>
         <ShareButton title="To buy" text={shoppingText(shopping, total, found)} />
-        <Button component="a" href="/api/supplies" download>
-          Save as a table
-        </Button>
+        <DownloadButton href="/api/supplies">Save as a table</DownloadButton>
       </ChangeBar>
       <span role="status">{copied}</span>
-      <Box component="ul" aria-label="To buy" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ul aria-label="To buy" className={css({ listStyle: 'none', p: 0, m: 0 })}>
         {shopping.map((row) => (
           <Line key={row.name} row={row} onBought={(packs) => bought(row, packs)} />
         ))}
-      </Box>
+      </ul>
       {shopping.length > 0 && (
-        <Box sx={TOTAL}>
+        <div className={css(TOTAL)}>
           <span>Together, at made-up prices</span>
           <span>{total}</span>
-        </Box>
+        </div>
       )}
     </>
   );
@@ -78,56 +77,60 @@ function useCopied(text: () => string) {
 
 function Line({ row, onBought }: { row: ShoppingRow; onBought: (packs: number) => void }) {
   return (
-    <Box component="li" sx={LINE}>
-      <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ fontWeight: 600 }}>{row.words}</Box>
-        <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+    <li className={css(LINE)}>
+      <div className={css({ minWidth: 0 })}>
+        <div className={css({ fontWeight: 600 })}>{row.words}</div>
+        <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
           {row.needed} needed, {row.inHouse} in the house
           {row.expired && `, ${row.expired} past its date`}
-        </Box>
-      </Box>
-      <Box sx={{ gridColumn: { xs: '1', md: 'auto' }, gridRow: { xs: 2, md: 'auto' }, fontSize: '0.95rem' }}>
+        </div>
+      </div>
+      <div
+        className={css({
+          gridColumn: { base: '1', md: 'auto' },
+          gridRow: { base: 2, md: 'auto' },
+          fontSize: '0.95rem',
+        })}
+      >
         <ByWhen row={row} />
-      </Box>
-      <Box sx={{ gridColumn: { xs: 2, md: 'auto' }, gridRow: { xs: 1, md: 'auto' }, textAlign: 'end' }}>
-        <Box sx={{ fontWeight: 600, whiteSpace: 'nowrap' }}>{row.packWords}</Box>
-        <Box sx={{ color: 'text.secondary' }}>{row.price}</Box>
-      </Box>
+      </div>
+      <div
+        className={css({
+          gridColumn: { base: 2, md: 'auto' },
+          gridRow: { base: 1, md: 'auto' },
+          textAlign: 'end',
+        })}
+      >
+        <div className={css({ fontWeight: 600, whiteSpace: 'nowrap' })}>{row.packWords}</div>
+        <div className={css({ color: 'quiet' })}>{row.price}</div>
+      </div>
       <Bought row={row} onBought={onBought} />
-      <Box sx={{ gridColumn: '1 / -1' }} className="not-printed">
+      <div className={cx('not-printed', css({ gridColumn: '1 / -1' }))}>
         <Unfold slim title="What needs it">
           {row.jobs.join('; ')}.
         </Unfold>
-      </Box>
-    </Box>
+      </div>
+    </li>
   );
 }
 
 const LINE = {
   display: 'grid',
-  gridTemplateColumns: { xs: '1fr auto', md: 'minmax(220px, 1.2fr) minmax(200px, 1fr) 90px auto' },
+  gridTemplateColumns: { base: '1fr auto', md: 'minmax(220px, 1.2fr) minmax(200px, 1fr) 90px auto' },
   columnGap: 2,
   rowGap: 0.5,
   alignItems: 'center',
-  borderTop: '1px solid',
-  borderColor: 'divider',
+  borderTop: '1px solid var(--colors-line)',
   py: 1,
   breakInside: 'avoid',
 } as const;
 
 function ByWhen({ row: { by, session } }: { row: ShoppingRow }) {
-  if (!by)
-    return (
-      <Box component="span" sx={{ color: 'text.secondary' }}>
-        no day yet
-      </Box>
-    );
+  if (!by) return <span className={css({ color: 'quiet' })}>no day yet</span>;
   return (
     <>
       by <strong>{longDate(by)}</strong>
-      <Box component="span" sx={{ display: 'block', color: 'text.secondary', fontSize: '0.88rem' }}>
-        for {session}
-      </Box>
+      <span className={css({ display: 'block', color: 'quiet', fontSize: '0.88rem' })}>for {session}</span>
     </>
   );
 }
@@ -138,26 +141,27 @@ function Bought({ row, onBought }: { row: ShoppingRow; onBought: (packs: number)
   const packs = Number(text);
   const fits = Number.isInteger(packs) && packs >= 1 && packs <= MOST_PACKS;
   return (
-    <Box className="not-printed" sx={BOUGHT}>
+    <div className={cx('not-printed', css(BOUGHT))}>
       <TextField
         size="small"
         label="Packs"
         value={text}
         onChange={(event) => setText(event.target.value)}
         error={!fits}
-        slotProps={{ htmlInput: { inputMode: 'numeric', 'aria-label': `Packs of ${row.words}` } }}
-        sx={{ width: 76 }}
+        inputMode="numeric"
+        aria-label={`Packs of ${row.words}`}
+        className={css({ width: 76 })}
       />
       <Button
         variant="outlined"
         disabled={!fits}
         onClick={() => onBought(packs)}
         aria-label={`Bought: ${row.words}`}
-        sx={{ flexShrink: 0 }}
+        className={css({ flexShrink: 0 })}
       >
         Bought
       </Button>
-    </Box>
+    </div>
   );
 }
 
@@ -167,7 +171,7 @@ const BOUGHT = {
   display: 'flex',
   gap: 1,
   alignItems: 'center',
-  gridColumn: { xs: 2, md: 'auto' },
-  gridRow: { xs: 2, md: 'auto' },
+  gridColumn: { base: 2, md: 'auto' },
+  gridRow: { base: 2, md: 'auto' },
   justifyContent: 'end',
 } as const;

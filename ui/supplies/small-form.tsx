@@ -1,7 +1,7 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import type { ReactNode } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 
 type SmallFormProps = {
@@ -16,24 +16,22 @@ type SmallFormProps = {
 /** A few fields that are kept with one press or left. */
 export function SmallForm({ label, sentence, isSending, onSubmit, onClose, children }: SmallFormProps) {
   return (
-    <Stack
-      component="form"
+    <form
       noValidate
       onSubmit={onSubmit}
-      spacing={2}
       aria-label={label}
-      sx={{ maxWidth: 640, mt: 2 }}
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2, maxWidth: 640, mt: 2 })}
     >
       <Sentence>{sentence}</Sentence>
       {children}
-      <Stack direction="row" spacing={1}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1 })}>
         <Button type="submit" variant="contained" loading={isSending}>
           Keep it
         </Button>
         <Button color="inherit" onClick={onClose}>
           Cancel
         </Button>
-      </Stack>
-    </Stack>
+      </div>
+    </form>
   );
 }

@@ -1,4 +1,3 @@
-import Typography from '@mui/material/Typography';
 import type { FoundThing } from '@/core/day/run';
 import { roomsOf } from '@/core/home/room';
 import type { Current } from '@/core/problem/campaign';
@@ -7,6 +6,7 @@ import { type SuppliesScreen, suppliesScreen } from '@/present/supplies/supplies
 import { type WashScreen, washScreen } from '@/present/supplies/wash-model';
 import { washLead } from '@/present/supplies/wash-words';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
@@ -123,9 +123,9 @@ function ToBuy({ state, found, actions, settle, screen }: SuppliesPageProps & { 
         settle={settle}
       />
       {!screen.planned && (
-        <Typography sx={{ mt: 2, color: 'text.secondary' }}>
+        <p className={css({ textStyle: 'body', m: 0, mt: 2, color: 'quiet' })}>
           Days follow once the work is spread: then each line says by when it is needed.
-        </Typography>
+        </p>
       )}
     </>
   );

@@ -1,8 +1,7 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Drum, Drying, WashRun, WashScreen } from '@/present/supplies/wash-model';
 import { clockAfter } from '@/present/supplies/wash-words';
 import { clock, count, longDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { TextLink } from '../parts/text-link';
 import { DrumDrawing, WASH_TONES } from './drum-drawing';
 
@@ -12,21 +11,21 @@ export function Wash({ screen }: { screen: WashScreen }) {
   return (
     <>
       {!atHome && (
-        <Typography sx={{ mb: 2 }}>
+        <p className={css({ textStyle: 'body', m: 0, mb: 2 })}>
           No washing machine is named under People, so what is washed is washed by hand or goes out of the
           house and back.
-        </Typography>
+        </p>
       )}
       {tooHeavy.length > 0 && (
-        <Typography sx={{ mb: 2, maxWidth: '68ch' }}>
+        <p className={css({ textStyle: 'body', m: 0, mb: 2, maxWidth: '68ch' })}>
           Too heavy for the machine, so it goes out of the house to be washed: {tooHeavy.join('; ')}.
-        </Typography>
+        </p>
       )}
-      <Box component="ul" sx={DRUMS} aria-label="The wash, run by run">
+      <ul className={css(DRUMS)} aria-label="The wash, run by run">
         {runs.map((run) => (
           <Run key={run.key} run={run} />
         ))}
-      </Box>
+      </ul>
       {together.length > 0 && <OneDrum together={together} />}
       {waiting.length > 0 && <Waiting drums={waiting} planned={runs.length > 0} />}
     </>
@@ -47,23 +46,24 @@ function Run({ run }: { run: WashRun }) {
   const { title, room, start, end, outBy, dries, drums } = run;
   const date = start.slice(0, 10);
   return (
-    <Box component="li" sx={{ borderTop: '3px solid var(--mui-palette-thaw-water)', pt: 0.5 }}>
-      <TextLink href={`/spread/${date}`} sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}>
+    <li className={css({ borderTop: '3px solid var(--colors-water)', pt: 0.5 })}>
+      <TextLink
+        href={`/spread/${date}`}
+        className={css({ display: 'inline-flex', alignItems: 'center', minHeight: 44 })}
+      >
         {longDate(date)}
       </TextLink>
-      <Typography component="h2" variant="h3" sx={{ m: 0 }}>
-        {title}
-      </Typography>
-      <Box sx={{ color: 'text.secondary', mb: 1 }}>{room}</Box>
+      <h2 className={css({ textStyle: 'h3', m: 0 })}>{title}</h2>
+      <div className={css({ color: 'quiet', mb: 1 })}>{room}</div>
       {drums.map((drum) => (
         <InDrum key={drum.number} drum={drum} />
       ))}
-      <Box sx={{ mt: 1, fontVariantNumeric: 'tabular-nums' }}>
+      <div className={css({ mt: 1, fontVariantNumeric: 'tabular-nums' })}>
         In the machine {clock(start)}–{clockAfter(end, start)}
         {outBy && `; out by ${clockAfter(outBy, start)}`}.
-      </Box>
+      </div>
       {dries && <Line dries={dries} from={end} pieces={piecesIn(drums)} />}
-    </Box>
+    </li>
   );
 }
 
@@ -72,50 +72,49 @@ const piecesIn = (drums: readonly Drum[]) =>
 
 function OneDrum({ together }: Pick<WashScreen, 'together'>) {
   return (
-    <Box component="section" aria-labelledby="one-drum" sx={{ mt: 4, maxWidth: '68ch' }}>
-      <Typography variant="h2" id="one-drum">
+    <section aria-labelledby="one-drum" className={css({ mt: 4, maxWidth: '68ch' })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="one-drum">
         What would go into one drum
-      </Typography>
-      <Box component="ul" sx={{ pl: 2.5, m: 0 }}>
+      </h2>
+      <ul className={css({ pl: 2.5, m: 0 })}>
         {together.map(({ date, names }) => (
           <li key={date + names.join()}>
             {longDate(date)}: {names.join('; ')}. Washed at once, that saves{' '}
             {count(names.length - 1, 'run', 'runs')}.
           </li>
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }
 
 /** A drum with the names of what is in it. */
 function InDrum({ drum }: { drum: Drum }) {
   return (
-    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+    <div className={css({ display: 'flex', gap: 2, alignItems: 'center' })}>
       <DrumDrawing drum={drum} />
-      <Box>
-        <Box sx={{ fontWeight: 620 }}>{drum.programme}</Box>
-        <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <div>
+        <div className={css({ fontWeight: 620 })}>{drum.programme}</div>
+        <ul className={css({ listStyle: 'none', p: 0, m: 0 })}>
           {drum.arcs.map(({ words, colour }) => (
-            <Box component="li" key={words} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-              <Box
+            <li key={words} className={css({ display: 'flex', alignItems: 'center', gap: 1 })}>
+              <div
                 aria-hidden
-                sx={{
+                className={css({
                   width: 12,
                   height: 12,
                   flexShrink: 0,
                   borderRadius: '2px',
-                  bgcolor: WASH_TONES[colour],
-                  border: '1.5px solid',
-                  borderColor: 'text.secondary',
-                }}
+                  border: '1.5px solid var(--colors-quiet)',
+                })}
+                style={{ backgroundColor: WASH_TONES[colour] }}
               />
               {words}
-            </Box>
+            </li>
           ))}
-        </Box>
-      </Box>
-    </Box>
+        </ul>
+      </div>
+    </div>
   );
 }
 
@@ -132,18 +131,17 @@ function Line({ dries: { where, until }, from, pieces }: LineProps) {
       : 0;
   const pegs = Array.from({ length: hung }, (_, at) => 14 + at * (PEG + 8));
   return (
-    <Box sx={{ mt: 0.5 }}>
+    <div className={css({ mt: 0.5 })}>
       {pegs.length > 0 && (
-        <Box
-          component="svg"
+        <svg
           viewBox={`0 0 ${LINE_WIDTH} 34`}
           aria-hidden
-          sx={{ width: '100%', maxWidth: LINE_WIDTH, display: 'block', mb: 0.5 }}
+          className={css({ width: '100%', maxWidth: LINE_WIDTH, display: 'block', mb: 0.5 })}
         >
           <path
             d={`M0 4 Q${LINE_WIDTH / 2} 12 ${LINE_WIDTH} 4`}
             fill="none"
-            stroke="var(--mui-palette-text-secondary)"
+            stroke="var(--colors-quiet)"
             strokeWidth={1.5}
           />
           {pegs.map((x) => (
@@ -154,36 +152,36 @@ function Line({ dries: { where, until }, from, pieces }: LineProps) {
               width={PEG}
               height={22}
               rx={2}
-              fill="var(--mui-palette-thaw-waterSoft)"
-              stroke="var(--mui-palette-text-secondary)"
+              fill="var(--colors-water-soft)"
+              stroke="var(--colors-quiet)"
               strokeWidth={1.5}
             />
           ))}
-        </Box>
+        </svg>
       )}
       Dries {where}
       {until && ` till ${clockAfter(until, from)}`}.
-    </Box>
+    </div>
   );
 }
 
 /** What is washed without a day: all of it before there is a plan, and what a plan has no place for. */
 function Waiting({ drums, planned }: { drums: readonly Drum[]; planned: boolean }) {
   return (
-    <Box component="section" aria-labelledby="wash-waiting" sx={{ mt: 4 }}>
-      <Typography variant="h2" id="wash-waiting">
+    <section aria-labelledby="wash-waiting" className={css({ mt: 4 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })} id="wash-waiting">
         {planned ? 'Has no place in the plan' : 'Without a day so far'}
-      </Typography>
-      <Typography sx={{ mb: 1.5, color: 'text.secondary', maxWidth: '68ch' }}>
+      </h2>
+      <p className={css({ textStyle: 'body', m: 0, mb: 1.5, color: 'quiet', maxWidth: '68ch' })}>
         {count(drums.length, 'drum', 'drums')} at the fewest, if all of it is washed at once.
-      </Typography>
-      <Box component="ul" sx={DRUMS} aria-label="The wash without a day">
+      </p>
+      <ul className={css(DRUMS)} aria-label="The wash without a day">
         {drums.map((drum) => (
-          <Box component="li" key={drum.number}>
+          <li key={drum.number}>
             <InDrum drum={drum} />
-          </Box>
+          </li>
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }

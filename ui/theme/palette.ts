@@ -15,6 +15,10 @@ export const LIGHT = {
   alarm: '#a3321f',
   /** Round what has the focus: at least 3 to 1 on everything that it lies on. */
   ring: '#0b4a5e',
+  /** Words on water. */
+  onWater: '#ffffff',
+  /** Under the pointer. */
+  hover: 'rgb(21 48 58 / 0.05)',
 };
 
 export const DARK: typeof LIGHT = {
@@ -32,4 +36,6 @@ export const DARK: typeof LIGHT = {
   sunInk: '#f1cf87',
   alarm: '#f2a292',
   ring: '#e9b955',
+  onWater: '#0d181d',
+  hover: 'rgb(228 238 240 / 0.08)',
 };

@@ -1,16 +1,13 @@
 'use client';
-import Box from '@mui/material/Box';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { useOptimistic } from 'react';
 import { UNITS, type Units } from '@/core/basics/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import { WAYS_ROUND, type WayRound } from '@/core/home/room';
 import type { Member } from '@/core/people/member';
 import { BUILT_YEAR_USE, FACT_QUESTIONS, LATITUDE_USE, WAY_WORDS } from '@/present/walk/fact-words';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
+import { Check } from '../parts/check';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { useChanges } from '../parts/use-changes';
@@ -61,7 +58,7 @@ export function AboutHouse({ facts: stored, forecast, way, units, people, action
   const changes = useChanges(actions);
   const say = (next: HomeFacts) => changes.send({ do: 'home-facts', facts: next }, 'Kept.', () => show(next));
   return (
-    <Stack spacing={2} sx={{ maxWidth: 720 }}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2, maxWidth: 720 })}>
       <Sentence>{changes.sentence}</Sentence>
       <span role="status" className="visually-hidden">
         {changes.said}
@@ -93,7 +90,7 @@ export function AboutHouse({ facts: stored, forecast, way, units, people, action
           }}
         />
       ))}
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={2}>
+      <div className={css({ display: 'flex', flexDirection: { base: 'column', sm: 'row' }, gap: 2 })}>
         <NativeSelect
           label="Way round a room"
           helperText="The strip, its order and the order of work follow."
@@ -107,35 +104,32 @@ export function AboutHouse({ facts: stored, forecast, way, units, people, action
           options={UNITS.map((one) => [one, UNIT_WORDS[one]])}
           onChange={(next) => changes.send({ do: 'units', units: next as Units })}
         />
-      </Stack>
-    </Stack>
+      </div>
+    </div>
   );
 }
 
 function InThisHouse({ facts, onSay }: { facts: HomeFacts; onSay: (facts: HomeFacts) => void }) {
   return (
-    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-      <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
-        In this house
-      </Typography>
+    <fieldset className={css({ border: 0, p: 0, m: 0 })}>
+      <legend className={css({ textStyle: 'body', m: 0, fontWeight: 620, mb: 0.5 })}>In this house</legend>
       {QUESTIONS.map((question) => (
-        <Box key={question} sx={{ mb: 0.5 }}>
-          <FormControlLabel
-            control={
-              <Checkbox
-                checked={facts[question]}
-                onChange={(_event, checked) => onSay({ ...facts, [question]: checked })}
-                slotProps={{ input: { 'aria-describedby': `use-${question}` } }}
-              />
-            }
+        <div key={question} className={css({ mb: 0.5 })}>
+          <Check
             label={FACT_QUESTIONS[question].ask}
+            checked={facts[question]}
+            onChange={(checked) => onSay({ ...facts, [question]: checked })}
+            aria-describedby={`use-${question}`}
           />
-          <Typography id={`use-${question}`} sx={{ fontSize: '0.9rem', color: 'text.secondary', pl: 4 }}>
+          <p
+            id={`use-${question}`}
+            className={css({ textStyle: 'body', m: 0, fontSize: '0.9rem', color: 'quiet', pl: 4 })}
+          >
             {FACT_QUESTIONS[question].use}
-          </Typography>
-        </Box>
+          </p>
+        </div>
       ))}
-    </Box>
+    </fieldset>
   );
 }
 

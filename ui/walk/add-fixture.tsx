@@ -1,11 +1,12 @@
 'use client';
 import Autocomplete from '@mui/material/Autocomplete';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
+import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { FIXTURE_KINDS, type FixtureKindName, searchFixtureKinds } from '@/core/catalogue/fixture-kinds';
 import type { RoomKind, Stop } from '@/core/home/room';
-import { TextField } from '../parts/text-field';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { ChoiceTheme } from '../theme/choice-theme';
 
 /** How many are shown at a time; typing narrows them down. */
 const MOST_SHOWN = 60;
@@ -23,36 +24,44 @@ type AddFixtureProps = {
 export function AddFixture({ stop, roomKind, typed, onAdd, onClose }: AddFixtureProps) {
   const [text, setText] = useState(typed);
   return (
-    <Stack
-      direction={{ xs: 'column', sm: 'row' }}
-      spacing={1.5}
-      sx={{ maxWidth: 620, alignItems: { sm: 'center' } }}
+    <div
+      className={css({
+        display: 'flex',
+        flexDirection: { base: 'column', sm: 'row' },
+        gap: 1.5,
+        maxWidth: 620,
+        alignItems: { sm: 'center' },
+      })}
     >
-      <Autocomplete
-        fullWidth
-        autoHighlight
-        openOnFocus
-        // Above all that lies behind it, and inside the page's main part all the same.
-        slotProps={{ popper: { container: () => document.getElementById('main') } }}
-        clearOnBlur={false}
-        value={null}
-        inputValue={text}
-        onInputChange={(_event, value, reason) => setText(reason === 'selectOption' ? '' : value)}
-        options={searchFixtureKinds('', roomKind)}
-        filterOptions={(_options, { inputValue }) =>
-          searchFixtureKinds(inputValue, roomKind).slice(0, MOST_SHOWN)
-        }
-        getOptionLabel={(kind) => FIXTURE_KINDS[kind].name}
-        onChange={(_event, kind) => kind && onAdd(kind)}
-        onKeyDown={(event) => {
-          if (event.key === 'Escape') onClose();
-        }}
-        noOptionsText="Nothing in the catalogue goes by that name. “Something else” takes anything."
-        renderInput={(params) => <TextField {...params} autoFocus label={`What stands at “${stop.name}”?`} />}
-      />
-      <Button onClick={onClose} color="inherit" sx={{ flexShrink: 0 }}>
+      <ChoiceTheme>
+        <Autocomplete
+          fullWidth
+          autoHighlight
+          openOnFocus
+          // Above all that lies behind it, and inside the page's main part all the same.
+          slotProps={{ popper: { container: () => document.getElementById('main') } }}
+          clearOnBlur={false}
+          value={null}
+          inputValue={text}
+          onInputChange={(_event, value, reason) => setText(reason === 'selectOption' ? '' : value)}
+          options={searchFixtureKinds('', roomKind)}
+          filterOptions={(_options, { inputValue }) =>
+            searchFixtureKinds(inputValue, roomKind).slice(0, MOST_SHOWN)
+          }
+          getOptionLabel={(kind) => FIXTURE_KINDS[kind].name}
+          onChange={(_event, kind) => kind && onAdd(kind)}
+          onKeyDown={(event) => {
+            if (event.key === 'Escape') onClose();
+          }}
+          noOptionsText="Nothing in the catalogue goes by that name. “Something else” takes anything."
+          renderInput={(params) => (
+            <TextField {...params} autoFocus label={`What stands at “${stop.name}”?`} />
+          )}
+        />
+      </ChoiceTheme>
+      <Button onClick={onClose} color="inherit" className={css({ flexShrink: 0 })}>
         Done adding
       </Button>
-    </Stack>
+    </div>
   );
 }

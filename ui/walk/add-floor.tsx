@@ -1,8 +1,8 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
+import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
 import { useActionForm } from '../forms/use-action-form';
+import { Button } from '../parts/button';
 import type { ChangeActions } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 
@@ -15,26 +15,29 @@ export function AddFloor({ actions, first }: { actions: Pick<ChangeActions, 'cha
     () => form.reset({ name: '' }),
   );
   return (
-    <Stack
-      component="form"
+    <form
       noValidate
       onSubmit={submit}
-      spacing={1.5}
-      sx={{ maxWidth: 460 }}
+      className={css({ display: 'flex', flexDirection: 'column', gap: 1.5, maxWidth: 460 })}
       aria-label="Add a floor"
     >
       <Sentence>{sentence}</Sentence>
-      <Stack direction="row" spacing={1.5} sx={{ alignItems: 'flex-start' }}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5, alignItems: 'flex-start' })}>
         <Field
           form={form}
           name="name"
           label={first ? 'Or begin with a floor' : 'Another floor, above'}
           size="small"
         />
-        <Button type="submit" variant="outlined" sx={{ flexShrink: 0 }} loading={form.formState.isSubmitting}>
+        <Button
+          type="submit"
+          variant="outlined"
+          className={css({ flexShrink: 0 })}
+          loading={form.formState.isSubmitting}
+        >
           Add floor
         </Button>
-      </Stack>
-    </Stack>
+      </div>
+    </form>
   );
 }

@@ -1,7 +1,8 @@
 'use client';
-import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { NewRoomDialogProps } from './new-room-dialog';
 
 const NewRoomDialog = dynamic(() => import('./new-room-dialog').then((module) => module.NewRoomDialog));
@@ -11,7 +12,11 @@ export function AddRoom(props: Omit<NewRoomDialogProps, 'open' | 'onClose'>) {
   const [open, setOpen] = useState<boolean>();
   return (
     <>
-      <Button variant="outlined" onClick={() => setOpen(true)} sx={{ minHeight: 92, borderStyle: 'dashed' }}>
+      <Button
+        variant="outlined"
+        onClick={() => setOpen(true)}
+        className={css({ minHeight: 92, borderStyle: 'dashed' })}
+      >
         Add a room
       </Button>
       {open !== undefined && <NewRoomDialog {...props} open={open} onClose={() => setOpen(false)} />}

@@ -1,8 +1,8 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { memo, useState } from 'react';
 import { STOP_NEEDS_NAME } from '@/present/forms/limits';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { TextField } from '../parts/text-field';
 
 /** The next stop of the walk, at the end of the strip. */
@@ -17,12 +17,15 @@ export const AddStop = memo(function AddStop({ onAdd }: { onAdd: (name: string) 
     setName('');
   };
   return (
-    <Stack
-      component="form"
-      direction="row"
-      spacing={1}
+    <form
       aria-label="Add a stop"
-      sx={{ maxWidth: 420, alignItems: 'flex-start' }}
+      className={css({
+        display: 'flex',
+        flexDirection: 'row',
+        gap: 1,
+        maxWidth: 420,
+        alignItems: 'flex-start',
+      })}
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
@@ -34,13 +37,13 @@ export const AddStop = memo(function AddStop({ onAdd }: { onAdd: (name: string) 
         label="Another stop on the way round"
         value={name}
         onChange={(event) => setName(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: 80 }, formHelperText: { role: fault ? 'alert' : undefined } }}
+        maxLength={80}
         error={fault !== undefined}
         helperText={fault}
       />
-      <Button type="submit" variant="outlined" sx={{ flexShrink: 0 }}>
+      <Button type="submit" variant="outlined" className={css({ flexShrink: 0 })}>
         Add stop
       </Button>
-    </Stack>
+    </form>
   );
 });

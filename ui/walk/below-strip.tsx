@@ -1,8 +1,8 @@
 'use client';
-import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import { placeOf } from '@/present/walk/room-model';
 import type { RoomSurroundings } from '@/present/walk/room-work';
+import { css } from '@/ui/theme/made/css';
 import { useStableEvents } from '../parts/use-stable-events';
 import type { PanelEvents } from './fixture-panel';
 import { StopPanel } from './stop-panel';
@@ -47,10 +47,10 @@ export function BelowStrip({ desk, around, shown }: BelowStripProps) {
       />
     );
   return (
-    <Typography id="strip-keys" sx={{ color: 'text.secondary' }}>
+    <p id="strip-keys" className={css({ textStyle: 'body', m: 0, color: 'quiet' })}>
       Press a thing to rate it, + to add what else stands there, or just type its name. Drag things and stops
       to where they are. By key: the arrows go from thing to thing, with Alt they move it, and Esc leads back.
-    </Typography>
+    </p>
   );
 }
 

@@ -1,8 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
@@ -10,11 +6,13 @@ import { type Fixture, fixturesOf, type Room, VENTILATIONS } from '@/core/home/r
 import type { SurfaceName } from '@/core/home/surfaces';
 import type { FormValues } from '@/present/forms/schemas';
 import { VENTILATION_WORDS } from '@/present/walk/fact-words';
+import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
 import { FormLength } from '../forms/length';
 import { SelectField } from '../forms/select-field';
 import { TickList } from '../forms/tick-list';
 import { useActionForm } from '../forms/use-action-form';
+import { Button } from '../parts/button';
 import type { ChangeActions } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 import { newId } from '../state/new-id';
@@ -40,14 +38,12 @@ export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
   );
   const leaving = useLeaving(room, actions);
   return (
-    <Stack
-      component="form"
+    <form
       noValidate
       onSubmit={submit}
       onChange={() => setSaved('')}
-      spacing={2.5}
       aria-label="About the room"
-      sx={{ maxWidth: 620 }}
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2.5, maxWidth: 620 })}
     >
       <Sentence>{sentence ?? leaving.fault}</Sentence>
       <Field form={form} name="name" label="Name" />
@@ -63,19 +59,27 @@ export function ChangeRoom({ room, others, actions }: ChangeRoomProps) {
           <Use>The tools for the floor are then set up once for both.</Use>
         </TickList>
       )}
-      <Stack direction="row" spacing={2} useFlexGap sx={{ alignItems: 'center', flexWrap: 'wrap' }}>
+      <div
+        className={css({
+          display: 'flex',
+          flexDirection: 'row',
+          gap: 2,
+          alignItems: 'center',
+          flexWrap: 'wrap',
+        })}
+      >
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
           Keep
         </Button>
         <span role="status">{saved}</span>
-        <Button onClick={leaving.copy} sx={{ ml: { sm: 'auto' } }}>
+        <Button onClick={leaving.copy} className={css({ ml: { sm: 'auto' } })}>
           Copy this room
         </Button>
         <Button color="inherit" onClick={leaving.drop}>
           Take this room off the walk
         </Button>
-      </Stack>
-    </Stack>
+      </div>
+    </form>
   );
 }
 
@@ -97,7 +101,7 @@ function useLeaving(room: Room, actions: ChangeActions) {
 
 function Measures({ form, room }: { form: Form; room: Room }) {
   return (
-    <Box>
+    <div>
       <RoomSizes
         kind={room.kind}
         onChoose={(lengthM, widthM) => {
@@ -105,13 +109,13 @@ function Measures({ form, room }: { form: Form; room: Room }) {
           form.setValue('widthM', widthM, { shouldValidate: true });
         }}
       />
-      <Stack direction="row" spacing={1.5} sx={{ mt: 1.5 }}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5, mt: 1.5 })}>
         <FormLength form={form} name="lengthM" label="Length" />
         <FormLength form={form} name="widthM" label="Width" />
         <FormLength form={form} name="heightM" label="Height" />
-      </Stack>
+      </div>
       <Use>Ceiling, walls, skirting and floor are counted from these.</Use>
-    </Box>
+    </div>
   );
 }
 
@@ -120,7 +124,7 @@ function Finishes({ form, room }: { form: Form; room: Room }) {
   const { floor, walls } = factsOf(room);
   return (
     <>
-      <Stack direction={{ xs: 'column', sm: 'row' }} spacing={1.5}>
+      <div className={css({ display: 'flex', flexDirection: { base: 'column', sm: 'row' }, gap: 1.5 })}>
         {floor && (
           <Finish
             form={form}
@@ -136,7 +140,7 @@ function Finishes({ form, room }: { form: Form; room: Room }) {
           label="Air comes in by"
           options={VENTILATIONS.map((one) => [one, VENTILATION_WORDS[one]])}
         />
-      </Stack>
+      </div>
       <Use>
         Floor and walls choose how they are cleaned. Without window or fan, a wet floor takes 1.5 times as
         long to dry, and strong products carry a caution.
@@ -184,5 +188,9 @@ function Finish({ form, name, label, options }: FinishProps) {
 
 /** What an answer is used for. */
 function Use({ children }: { children: ReactNode }) {
-  return <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary', mt: 0.5 }}>{children}</Typography>;
+  return (
+    <p className={css({ textStyle: 'body', m: 0, fontSize: '0.9rem', color: 'quiet', mt: 0.5 })}>
+      {children}
+    </p>
+  );
 }

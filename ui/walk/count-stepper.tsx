@@ -1,11 +1,11 @@
 'use client';
 import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
-import IconButton from '@mui/material/IconButton';
-import Stack from '@mui/material/Stack';
 import { memo, useState } from 'react';
 import { fixtureSchema } from '@/core/home/room-schema';
 import { sentenceOf } from '@/present/forms/sentences';
+import { css } from '@/ui/theme/made/css';
+import { IconButton } from '../parts/icon-button';
 import { TextField } from '../parts/text-field';
 import { afterPaint } from '../state/after-paint';
 
@@ -31,7 +31,7 @@ export const CountStepper = memo(function CountStepper({ count, onChange }: Coun
   };
   const step = (by: number) => type(String((parsed.success ? parsed.data : count) + by));
   return (
-    <Stack direction="row" spacing={1} sx={{ alignItems: 'flex-start' }}>
+    <div className={css({ display: 'flex', flexDirection: 'row', gap: 1, alignItems: 'flex-start' })}>
       <IconButton aria-label="One less" onClick={() => step(-1)} disabled={count <= 1 && fault === undefined}>
         <Remove />
       </IconButton>
@@ -42,15 +42,12 @@ export const CountStepper = memo(function CountStepper({ count, onChange }: Coun
         onChange={(event) => type(event.target.value)}
         error={fault !== undefined}
         helperText={fault}
-        sx={{ maxWidth: fault ? 320 : 120 }}
-        slotProps={{
-          htmlInput: { inputMode: 'numeric' },
-          formHelperText: { role: fault ? 'alert' : undefined },
-        }}
+        className={css({ maxWidth: fault ? 320 : 120 })}
+        inputMode="numeric"
       />
       <IconButton aria-label="One more" onClick={() => step(1)}>
         <Add />
       </IconButton>
-    </Stack>
+    </div>
   );
 });

@@ -1,12 +1,5 @@
 'use client';
 import Close from '@mui/icons-material/Close';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import IconButton from '@mui/material/IconButton';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { memo, useDeferredValue } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { type Mark, markKey } from '@/core/clean/marks';
@@ -23,8 +16,12 @@ import {
 } from '@/core/home/room';
 import { FULLNESS_WORDS, fixtureName, HEIGHT_WORDS, SOIL_WORDS } from '@/present/walk/fixture-words';
 import { placesOfFixture, type RoomSurroundings, tasksOfFixture } from '@/present/walk/room-work';
+import { css } from '@/ui/theme/made/css';
 import { TaskEstimateLines } from '../hours/task-estimate';
+import { Button } from '../parts/button';
+import { Check } from '../parts/check';
 import { ChoiceRow } from '../parts/choice-row';
+import { IconButton } from '../parts/icon-button';
 import { NativeSelect } from '../parts/native-select';
 import { useUnits } from '../parts/units';
 import { useOneByOne } from '../parts/use-one-by-one';
@@ -60,21 +57,20 @@ export const FixturePanel = memo(function FixturePanel(props: PanelProps) {
   const summed = useDeferredValue<Room | undefined>(room, undefined);
   const summedId = useDeferredValue(fixture.id);
   return (
-    <Box
-      component="section"
+    <section
       aria-label={`${fixtureName(fixture)} at ${stop.name}`}
-      sx={{
+      className={css({
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', lg: 'minmax(340px, 1fr) 1.2fr' },
-        gap: { xs: 3, lg: 5 },
-        bgcolor: 'background.paper',
-        p: { xs: 2, md: 3 },
-        borderTop: '3px solid var(--mui-palette-thaw-water)',
-      }}
+        gridTemplateColumns: { base: '1fr', lg: 'minmax(340px, 1fr) 1.2fr' },
+        gap: { base: 3, lg: 5 },
+        bgcolor: 'paper',
+        p: { base: 2, md: 3 },
+        borderTop: '3px solid var(--colors-water)',
+      })}
     >
       <Facts {...props} />
       {summed && <Sums room={summed} around={around} fixtureId={summedId} onMark={onMark} />}
-    </Box>
+    </section>
   );
 });
 
@@ -86,18 +82,18 @@ const Sums = memo(function Sums({ room, around, fixtureId, onMark }: SumsProps) 
   const shown = useOneByOne(fixtureId, tasks.length);
   const marks = new Map(around.marks.map((mark) => [markKey(mark), mark]));
   return (
-    <Stack spacing={2.5}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2.5 })}>
       {tasks.length === 0 && (
-        <Typography sx={{ color: 'text.secondary' }}>
+        <p className={css({ textStyle: 'body', m: 0, color: 'quiet' })}>
           The catalogue has no method for this surface yet.
-        </Typography>
+        </p>
       )}
       {tasks.slice(0, shown).map((task) => (
         <TaskEstimateLines key={task.id} task={task} units={units} facts={around.facts}>
           <TaskScope task={task} mark={marks.get(markKey({ on: 'task', target: task.id }))} onMark={onMark} />
         </TaskEstimateLines>
       ))}
-    </Stack>
+    </div>
   );
 });
 
@@ -108,7 +104,7 @@ function Facts({ room, around, stop, stops, fixture, onChange, onMove, onDrop, o
   const places = placesOfFixture(room, around, fixture);
   const say = useStableEvents(whatIsSaid(fixture, onChange));
   return (
-    <Stack spacing={2}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}>
       <Heading name={fixtureName(fixture)} stop={stop.name} onClose={onClose} />
       <CountStepper key={`${id} count`} count={fixture.count} onChange={say.count} />
       <ChoiceRow
@@ -153,7 +149,7 @@ function Facts({ room, around, stop, stops, fixture, onChange, onMove, onDrop, o
       <NeedsField kind={fixture.kind} needs={fixture.needs} onChange={say.needs} />
       <MendField key={`${id} mend`} mend={fixture.mend} onChange={say.mend} />
       <Last leave={fixture.leave} onLeave={say.leave} onDrop={onDrop} />
-    </Stack>
+    </div>
   );
 }
 
@@ -191,17 +187,24 @@ type HeadingProps = { readonly name: string; readonly stop: string; readonly onC
 
 const Heading = memo(function Heading({ name, stop, onClose }: HeadingProps) {
   return (
-    <Stack direction="row" sx={{ justifyContent: 'space-between', alignItems: 'start' }}>
-      <Typography variant="h2">
+    <div
+      className={css({
+        display: 'flex',
+        flexDirection: 'row',
+        justifyContent: 'space-between',
+        alignItems: 'start',
+      })}
+    >
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>
         {name}
-        <Typography component="span" sx={{ color: 'text.secondary', fontSize: '1rem', ml: 1 }}>
+        <span className={css({ textStyle: 'body', m: 0, color: 'quiet', fontSize: '1rem', ml: 1 })}>
           {stop}
-        </Typography>
-      </Typography>
+        </span>
+      </h2>
       <IconButton aria-label="Close" onClick={onClose}>
         <Close />
       </IconButton>
-    </Stack>
+    </div>
   );
 });
 
@@ -223,7 +226,7 @@ const Where = memo(
   function Where(props: WhereProps) {
     const { stop, stops } = props;
     return (
-      <Stack direction="row" spacing={1.5} useFlexGap sx={{ flexWrap: 'wrap' }}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5, flexWrap: 'wrap' })}>
         <NativeSelect
           size="small"
           label="Made of"
@@ -252,7 +255,7 @@ const Where = memo(
           value={props.lastDone || undefined}
           onKeep={(date) => props.onLastDone(date ?? '')}
         />
-      </Stack>
+      </div>
     );
   },
   // The stops are new with every change on the strip; only their names and order matter here.
@@ -274,14 +277,18 @@ type LastProps = {
 
 const Last = memo(function Last({ leave, onLeave, onDrop }: LastProps) {
   return (
-    <Stack direction="row" sx={{ justifyContent: 'space-between', flexWrap: 'wrap' }}>
-      <FormControlLabel
-        control={<Checkbox checked={leave} onChange={(event) => onLeave(event.target.checked)} />}
-        label="Leave it this time"
-      />
+    <div
+      className={css({
+        display: 'flex',
+        flexDirection: 'row',
+        justifyContent: 'space-between',
+        flexWrap: 'wrap',
+      })}
+    >
+      <Check label="Leave it this time" checked={leave} onChange={onLeave} />
       <Button onClick={onDrop} color="inherit">
         Remove
       </Button>
-    </Stack>
+    </div>
   );
 });

@@ -23,7 +23,7 @@ export const MendField = memo(function MendField({ mend, onChange }: MendFieldPr
       onChange={(event) => setText(event.target.value)}
       onBlur={keep}
       onKeyDown={(event) => event.key === 'Enter' && keep()}
-      slotProps={{ htmlInput: { maxLength: 300 } }}
+      maxLength={300}
     />
   );
 });

@@ -1,8 +1,8 @@
 'use client';
-import Dialog from '@mui/material/Dialog';
-import Typography from '@mui/material/Typography';
 import { useId } from 'react';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
+import { Dialog } from '../parts/dialog';
 import { NewRoomForm } from './new-room-form';
 
 export type NewRoomDialogProps = {
@@ -15,11 +15,12 @@ export type NewRoomDialogProps = {
 
 export function NewRoomDialog({ floorId, floorName, actions, open, onClose }: NewRoomDialogProps) {
   const title = useId();
+  if (!open) return null;
   return (
-    <Dialog open={open} onClose={onClose} aria-labelledby={title} fullWidth maxWidth="sm">
-      <Typography id={title} variant="h2" sx={{ px: 3, pt: 3 }}>
+    <Dialog labelledBy={title} onClose={onClose}>
+      <h2 id={title} className={css({ textStyle: 'h2', m: 0, px: 3, pt: 3 })}>
         A room on {floorName}
-      </Typography>
+      </h2>
       <NewRoomForm floorId={floorId} actions={actions} onCancel={onClose} />
     </Dialog>
   );

@@ -1,15 +1,15 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { type UseFormReturn, useWatch } from 'react-hook-form';
 import { ROOM_KINDS, type RoomKind, roomSizes, USUAL_HEIGHT_M } from '@/core/home/room';
 import type { FormValues } from '@/present/forms/schemas';
+import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
 import { FormLength } from '../forms/length';
 import { SelectField } from '../forms/select-field';
 import { useActionForm } from '../forms/use-action-form';
+import { Button } from '../parts/button';
 import type { ChangeActions } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 import { newId } from '../state/new-id';
@@ -40,25 +40,30 @@ export function NewRoomForm({ floorId, actions, onCancel }: NewRoomFormProps) {
     form.setValue('widthM', widthM, { shouldValidate: true });
   };
   return (
-    <Stack component="form" noValidate onSubmit={submit} spacing={2} sx={{ p: 3 }} aria-label="New room">
+    <form
+      noValidate
+      onSubmit={submit}
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2, p: 3 })}
+      aria-label="New room"
+    >
       <Sentence>{sentence}</Sentence>
       <SelectField form={form} name="kind" label="Kind" options={Object.entries(ROOM_KINDS)} />
       <Field form={form} name="name" label="Name" />
       <RoomSizes kind={kind} onChoose={resize} />
-      <Stack direction="row" spacing={1.5}>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
         <FormLength form={form} name="lengthM" label="Length" />
         <FormLength form={form} name="widthM" label="Width" />
         <FormLength form={form} name="heightM" label="Height" />
-      </Stack>
-      <Stack direction="row" spacing={2} sx={{ justifyContent: 'flex-end' }}>
+      </div>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 2, justifyContent: 'flex-end' })}>
         <Button onClick={onCancel} color="inherit">
           Leave it
         </Button>
         <Button type="submit" variant="contained" loading={form.formState.isSubmitting}>
           Walk this room
         </Button>
-      </Stack>
-    </Stack>
+      </div>
+    </form>
   );
 }
 

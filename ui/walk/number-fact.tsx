@@ -29,10 +29,7 @@ export function NumberFact({ label, value, range, keys, fault, use, onChange }: 
       onKeyDown={(event) => event.key === 'Enter' && keep()}
       error={!isFine}
       helperText={isFine ? use : fault}
-      slotProps={{
-        htmlInput: { inputMode: keys },
-        formHelperText: { role: isFine ? undefined : 'alert' },
-      }}
+      inputMode={keys}
     />
   );
 }

@@ -1,8 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { FIXTURE_KINDS, type FixtureKindName } from '@/core/catalogue/fixture-kinds';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 
 type OftenHereProps = {
   readonly kinds: readonly FixtureKindName[];
@@ -13,28 +13,28 @@ type OftenHereProps = {
 export const OftenHere = memo(function OftenHere({ kinds, onAdd }: OftenHereProps) {
   if (kinds.length === 0) return null;
   return (
-    <Box component="section" aria-label="Often in such a room">
-      <Box sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 0.5 }}>
+    <section aria-label="Often in such a room">
+      <div className={css({ fontSize: '0.9rem', color: 'quiet', mb: 0.5 })}>
         Often in such a room, and not here yet
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+      </div>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 0.75 })}>
         {kinds.map((kind) => (
           <Button
             key={kind}
             variant="outlined"
             color="inherit"
             onClick={() => onAdd(kind)}
-            sx={{
+            className={css({
               borderStyle: 'dashed',
-              borderColor: 'var(--mui-palette-thaw-iceEdge)',
+              borderColor: 'var(--colors-ice-edge)',
               minHeight: 44,
               fontWeight: 450,
-            }}
+            })}
           >
             {FIXTURE_KINDS[kind].name}
           </Button>
         ))}
-      </Box>
-    </Box>
+      </div>
+    </section>
   );
 });

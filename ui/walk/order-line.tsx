@@ -30,7 +30,7 @@ export function OrderLine({ strip, order, waiting }: OrderLineProps) {
       </Layer>
       <Layer box={box} over={1}>
         {spots.map(({ id, x, y }) => (
-          <circle key={id} cx={x} cy={y} r={DOT_PX} fill="var(--mui-palette-thaw-water)" />
+          <circle key={id} cx={x} cy={y} r={DOT_PX} fill="var(--colors-water)" />
         ))}
         {spots
           .filter(({ id }) => waiting.includes(id))
@@ -80,7 +80,7 @@ function Layer({ box, over, children }: LayerProps) {
       width={box.width}
       height={box.height}
       fill="none"
-      stroke="var(--mui-palette-thaw-water)"
+      stroke="var(--colors-water)"
       strokeWidth={1.6}
       style={{ position: 'absolute', insetInlineStart: 0, top: 0, pointerEvents: 'none', zIndex: over }}
     >

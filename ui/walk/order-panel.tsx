@@ -1,13 +1,12 @@
 'use client';
 import ChevronLeft from '@mui/icons-material/ChevronLeft';
 import ChevronRight from '@mui/icons-material/ChevronRight';
-import Box from '@mui/material/Box';
-import IconButton from '@mui/material/IconButton';
-import Typography from '@mui/material/Typography';
 import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 'react';
 import { earlierJobs, type RoomHold, type RoomOrderStep, type StepTime } from '@/present/walk/room-order';
 import { inSentence } from '@/present/words/piece-of-work';
 import { clock, duration, shortDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { IconButton } from '../parts/icon-button';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { TextLink } from '../parts/text-link';
@@ -32,20 +31,23 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
   useEffect(() => panel.current?.focus({ preventScroll: true }), []);
   const step = steps[at];
   if (!step)
-    return <Typography>Nothing in this room is in scope, so there is nothing to put in order.</Typography>;
+    return (
+      <p className={css({ textStyle: 'body', m: 0 })}>
+        Nothing in this room is in scope, so there is nothing to put in order.
+      </p>
+    );
   const earlier = earlierJobs(steps, at);
   const moveBefore = (before: string) => {
     setSaid('');
     send(move, { task: step.task, before }, { onKept: setSaid });
   };
   return (
-    <Box
+    <section
       ref={panel}
-      component="section"
       aria-label="Order of work"
       tabIndex={-1}
       onKeyDown={(event) => turnedBy(event, (by) => onAt(at + by))}
-      sx={PANEL}
+      className={css(PANEL)}
     >
       <Turning at={at} last={steps.length - 1} onAt={onAt}>
         <StepHere step={step} place={`${at + 1} of ${steps.length}`} />
@@ -53,10 +55,10 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
       <WhyHere holds={step.holds} />
       <SetAside wishes={step.setAside} />
       <Sentence>{fault}</Sentence>
-      <Box role="status" sx={{ minHeight: '1.5em' }}>
+      <div role="status" className={css({ minHeight: '1.5em' })}>
         {said}
-      </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+      </div>
+      <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' })}>
         <NativeSelect
           size="small"
           label="Move it by hand"
@@ -65,11 +67,11 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
           disabled={pending || earlier.length === 0}
           options={earlier.map(({ task, job }) => [task, `before ${job}`])}
           onChange={moveBefore}
-          sx={{ maxWidth: 420 }}
+          className={css({ maxWidth: 420 })}
         />
         <TextLink href="/order">All rules</TextLink>
-      </Box>
-    </Box>
+      </div>
+    </section>
   );
 }
 
@@ -77,23 +79,23 @@ export function OrderPanel({ steps, at, onAt, move }: OrderPanelProps) {
 function SetAside({ wishes }: { wishes: RoomOrderStep['setAside'] }) {
   if (wishes.length === 0) return null;
   return (
-    <Box sx={{ mt: 1 }}>
-      <Box sx={{ fontWeight: 620 }}>Set aside by the plan</Box>
-      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+    <div className={css({ mt: 1 })}>
+      <div className={css({ fontWeight: 620 })}>Set aside by the plan</div>
+      <ul className={css({ m: 0, pl: 2.5 })}>
         {wishes.map(({ after, reason }) => (
           <li key={`${after} ${reason}`}>
             “{after}” was to come before. {reason}
           </li>
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </div>
   );
 }
 
 const PANEL = {
-  bgcolor: 'background.paper',
-  p: { xs: 2, md: 3 },
-  borderTop: '3px solid var(--mui-palette-thaw-water)',
+  bgcolor: 'paper',
+  p: { base: 2, md: 3 },
+  borderTop: '3px solid var(--colors-water)',
 } as const;
 
 /** Steps on or back, by the key. */
@@ -113,33 +115,33 @@ type TurningProps = Pick<OrderPanelProps, 'at' | 'onAt'> & {
 
 function Turning({ at, last, onAt, children }: TurningProps) {
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+    <div className={css({ display: 'flex', alignItems: 'center', gap: 1 })}>
       <IconButton aria-label="The step before" disabled={at === 0} onClick={() => onAt(at - 1)}>
         <ChevronLeft />
       </IconButton>
-      <Box aria-live="polite" sx={{ flex: 1, minWidth: 0 }}>
+      <div aria-live="polite" className={css({ flex: 1, minWidth: 0 })}>
         {children}
-      </Box>
+      </div>
       <IconButton aria-label="The step after" disabled={at === last} onClick={() => onAt(at + 1)}>
         <ChevronRight />
       </IconButton>
-    </Box>
+    </div>
   );
 }
 
 function StepHere({ step, place }: { step: RoomOrderStep; place: string }) {
   return (
     <>
-      <Box sx={{ color: 'text.secondary', fontSize: '0.92rem' }}>
+      <div className={css({ color: 'quiet', fontSize: '0.92rem' })}>
         {place} · {step.where}
         {whenWords(step.when)}
-      </Box>
-      <Typography variant="h2">{step.job}</Typography>
-      <Box>
+      </div>
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>{step.job}</h2>
+      <div>
         {[step.manner, duration(step.minutes)].filter(Boolean).join(', ')}
         {step.sets && `; then ${inSentence(step.sets.title)}, ${duration(step.sets.minutes)}`}
         {step.waited > 0 && `; after its wait of ${duration(step.waited)}`}
-      </Box>
+      </div>
     </>
   );
 }
@@ -159,24 +161,22 @@ function whenWords(when: StepTime): string {
 
 function WhyHere({ holds }: { holds: readonly RoomHold[] }) {
   return (
-    <Box sx={{ mt: 2 }}>
-      <Typography component="h3" variant="h3">
-        Why here
-      </Typography>
+    <div className={css({ mt: 2 })}>
+      <h3 className={css({ textStyle: 'h3', m: 0 })}>Why here</h3>
       {holds.length === 0 ? (
-        <Box>No rule holds it: from the ceiling down and along the walk, this is where it comes.</Box>
+        <div>No rule holds it: from the ceiling down and along the walk, this is where it comes.</div>
       ) : (
-        <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+        <ol className={css({ m: 0, pl: 2.5 })}>
           {holds.map(({ rule, hard, reason, after }) => (
             <li key={rule}>
               After {after.map((job) => `“${job}”`).join(', ')}. {reason}{' '}
-              <Box component="span" sx={{ color: 'text.secondary' }}>
+              <span className={css({ color: 'quiet' })}>
                 {hard ? 'Always' : 'A wish'}: {rule}.
-              </Box>
+              </span>
             </li>
           ))}
-        </Box>
+        </ol>
       )}
-    </Box>
+    </div>
   );
 }

@@ -1,14 +1,12 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
-import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
 import { MOST_LIST_CHARACTERS, type PastedList, readPastedList } from '@/core/furnish/pasted-list';
 import { listWords, roomsOfList } from '@/present/walk/new-rooms';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
+import { TextField } from '../parts/text-field';
 import { newId } from '../state/new-id';
 import type { NewRooms } from './use-new-rooms';
 
@@ -19,21 +17,20 @@ export function PasteList({ rooms }: { readonly rooms: NewRooms }) {
   const [text, setText] = useState('');
   const read = useRead(text);
   return (
-    <Stack spacing={2} sx={{ maxWidth: 760 }}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2, maxWidth: 760 })}>
       <TextField
         label="Your list"
         placeholder={EXAMPLE}
         multiline
         minRows={5}
-        maxRows={16}
         value={text}
         onChange={(event) => setText(event.target.value)}
-        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: MOST_LIST_CHARACTERS } }}
+        maxLength={MOST_LIST_CHARACTERS}
         helperText="A line a room: its name, a colon, and what is in it. A room by itself is furnished as usual."
       />
       {text.trim() !== '' && <WhatItIs read={read} />}
       <Sentence>{rooms.fault}</Sentence>
-      <Box>
+      <div>
         <Button
           variant="contained"
           disabled={read.rooms.length === 0}
@@ -42,8 +39,8 @@ export function PasteList({ rooms }: { readonly rooms: NewRooms }) {
         >
           Add what was understood
         </Button>
-      </Box>
-    </Stack>
+      </div>
+    </div>
   );
 }
 
@@ -57,33 +54,31 @@ const MOST_SHOWN = 40;
 
 function WhatItIs({ read }: { read: PastedList }) {
   return (
-    <Box>
-      <Box role="status" sx={{ fontWeight: 560 }}>
+    <div>
+      <div role="status" className={css({ fontWeight: 560 })}>
         {listWords(read)}
-      </Box>
-      <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5, overflowWrap: 'anywhere' }}>
+      </div>
+      <ul className={css({ m: 0, mt: 1, pl: 2.5, overflowWrap: 'anywhere' })}>
         {read.rooms.map(({ name, things }) => (
           <li key={name}>
             {name}: {things.length === 0 ? 'as usual' : things.map(thingWords).join(', ')}
           </li>
         ))}
-      </Box>
+      </ul>
       {read.unread.length > 0 && (
         <>
-          <Typography variant="h3" component="h2" sx={{ mt: 1.5 }}>
-            Not understood
-          </Typography>
-          <Box component="ul" aria-label="Not understood" sx={{ m: 0, pl: 2.5, overflowWrap: 'anywhere' }}>
+          <h2 className={css({ textStyle: 'h3', m: 0, mt: 1.5 })}>Not understood</h2>
+          <ul aria-label="Not understood" className={css({ m: 0, pl: 2.5, overflowWrap: 'anywhere' })}>
             {read.unread.slice(0, MOST_SHOWN).map(({ line, words }, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: the same words may stand in one line twice.
               <li key={`${line} ${i}`}>
                 Line {line}: {words}
               </li>
             ))}
-          </Box>
+          </ul>
         </>
       )}
-    </Box>
+    </div>
   );
 }
 

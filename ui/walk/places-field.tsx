@@ -38,7 +38,6 @@ export const PlacesField = memo(function PlacesField({ count, places, onChange }
       onChange={(event) => type(event.target.value)}
       error={fault !== undefined}
       helperText={fault ?? 'One name a line, if you like. Each has a tick of its own on the day.'}
-      slotProps={{ formHelperText: { role: fault ? 'alert' : undefined }, inputLabel: { shrink: true } }}
     />
   );
 });

@@ -1,11 +1,9 @@
 import Close from '@mui/icons-material/Close';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import type { Daily } from '@/core/basics/scalars';
 import { MOST_QUIET } from '@/core/home/facts';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { IconButton } from '../parts/icon-button';
 import { TimeField } from '../parts/when-field';
 
 type QuietFieldsProps = {
@@ -32,15 +30,13 @@ export function QuietFields({ quiet, onSay }: QuietFieldsProps) {
   const say = (times: readonly Daily[]) =>
     onSay(times.filter((time, i) => times.findIndex(isSame(time)) === i));
   return (
-    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-      <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
-        Quiet times
-      </Typography>
-      <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 1.75 }}>
+    <fieldset className={css({ border: 0, p: 0, m: 0 })}>
+      <legend className={css({ textStyle: 'body', m: 0, fontWeight: 620, mb: 0.5 })}>Quiet times</legend>
+      <p className={css({ textStyle: 'body', m: 0, fontSize: '0.9rem', color: 'quiet', mb: 1.75 })}>
         Every day, for a nap or the neighbours: then nothing is vacuumed, beaten or scraped. One that ends
         before it begins runs past midnight.
-      </Typography>
-      <Stack spacing={1.5}>
+      </p>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 1.5 })}>
         {quiet.map((time, i) => (
           <OneTime
             key={`${time.from} ${time.to}`}
@@ -50,13 +46,13 @@ export function QuietFields({ quiet, onSay }: QuietFieldsProps) {
             onRemove={() => say(quiet.filter((_time, at) => at !== i))}
           />
         ))}
-      </Stack>
+      </div>
       {next && quiet.length < MOST_QUIET && (
-        <Button onClick={() => say([...quiet, next])} sx={{ mt: 1 }}>
+        <Button onClick={() => say([...quiet, next])} className={css({ mt: 1 })}>
           Add a quiet time
         </Button>
       )}
-    </Box>
+    </fieldset>
   );
 }
 
@@ -69,12 +65,12 @@ type OneTimeProps = {
 
 function OneTime({ name, time, onChange, onRemove }: OneTimeProps) {
   return (
-    <Stack direction="row" spacing={1} role="group" aria-label={name}>
+    <div className={css({ display: 'flex', flexDirection: 'row', gap: 1 })} role="group" aria-label={name}>
       <TimeField label="From" value={time.from} onKeep={(from) => from && onChange({ ...time, from })} />
       <TimeField label="To" value={time.to} onKeep={(to) => to && onChange({ ...time, to })} />
       <IconButton aria-label={`Remove ${name.toLowerCase()}`} onClick={onRemove}>
         <Close />
       </IconButton>
-    </Stack>
+    </div>
   );
 }

@@ -1,13 +1,11 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { type Fixture, FULLNESSES, SOILS, type Stop } from '@/core/home/room';
 import { FULLNESS_WORDS, fixtureName, SOIL_WORDS } from '@/present/walk/fixture-words';
 import { inTurn } from '@/present/walk/strip-model';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { Selection } from './selection';
 import type { RoomDesk } from './use-room-desk';
 
@@ -26,7 +24,7 @@ export function RatePanel({ desk, selection, at, onAt, onEnd }: RatePanelProps) 
   const things = inTurn(room, stops);
   const here = things[Math.min(at, things.length - 1)];
   const head = useHeadInSight(here?.fixture.id, selection);
-  if (!here) return <Typography>Nothing stands in this room yet.</Typography>;
+  if (!here) return <p className={css({ textStyle: 'body', m: 0 })}>Nothing stands in this room yet.</p>;
   const { fixture, stop } = here;
   const holds = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind].holds : undefined;
   const goTo = (next: number) => (next >= things.length ? onEnd() : onAt(Math.max(0, next)));
@@ -35,15 +33,14 @@ export function RatePanel({ desk, selection, at, onAt, onEnd }: RatePanelProps) 
     if (isLast) goTo(at + 1);
   };
   return (
-    <Box
-      component="section"
+    <section
       aria-label="Rate one after the other"
       onKeyDown={(event) => byKey(event, (digit) => SOILS[digit] && rate({ soil: SOILS[digit] }, !holds))}
-      sx={{
-        bgcolor: 'background.paper',
-        p: { xs: 2, md: 3 },
-        borderTop: '3px solid var(--mui-palette-thaw-water)',
-      }}
+      className={css({
+        bgcolor: 'paper',
+        p: { base: 2, md: 3 },
+        borderTop: '3px solid var(--colors-water)',
+      })}
     >
       <Heading ref={head} fixture={fixture} stop={stop} number={at + 1} of={things.length} />
       <Choices
@@ -60,7 +57,7 @@ export function RatePanel({ desk, selection, at, onAt, onEnd }: RatePanelProps) 
           onChoose={(fullness) => rate({ fullness }, true)}
         />
       )}
-      <Stack direction="row" spacing={1} sx={{ mt: 2, flexWrap: 'wrap' }} useFlexGap>
+      <div className={css({ display: 'flex', flexDirection: 'row', gap: 1, mt: 2, flexWrap: 'wrap' })}>
         <Button color="inherit" disabled={at === 0} onClick={() => goTo(at - 1)}>
           Back
         </Button>
@@ -70,8 +67,8 @@ export function RatePanel({ desk, selection, at, onAt, onEnd }: RatePanelProps) 
         <Button color="inherit" onClick={onEnd}>
           All the rest as it is
         </Button>
-      </Stack>
-    </Box>
+      </div>
+    </section>
   );
 }
 
@@ -101,14 +98,14 @@ type HeadingProps = {
 
 function Heading({ ref, fixture, stop, number, of }: HeadingProps) {
   return (
-    <Box role="status" sx={{ mb: 1.5 }}>
-      <Typography variant="h2" ref={ref} tabIndex={-1}>
+    <div role="status" className={css({ mb: 1.5 })}>
+      <h2 className={css({ textStyle: 'h2', m: 0 })} ref={ref} tabIndex={-1}>
         {fixtureName(fixture)}
-      </Typography>
-      <Box sx={{ color: 'text.secondary' }}>
+      </h2>
+      <div className={css({ color: 'quiet' })}>
         {stop.shell ? 'all round' : stop.name} · {number} of {of}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }
 
@@ -122,15 +119,15 @@ type ChoicesProps<T extends string> = {
 /** Chosen again it says the same, and goes on: what is as it was is rated by one press, too. */
 function Choices<T extends string>({ label, options, value, onChoose }: ChoicesProps<T>) {
   return (
-    <Box role="group" aria-label={label} sx={{ mt: 1 }}>
-      <Box sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 0.5 }}>{label}</Box>
-      <Box
-        sx={{
+    <div role="group" aria-label={label} className={css({ mt: 1 })}>
+      <div className={css({ fontSize: '0.9rem', color: 'quiet', mb: 0.5 })}>{label}</div>
+      <div
+        className={css({
           display: 'grid',
           gap: 1,
           gridTemplateColumns: 'repeat(auto-fit, minmax(72px, 1fr))',
           maxWidth: 720,
-        }}
+        })}
       >
         {options.map(([option, words]) => (
           <Button
@@ -139,19 +136,19 @@ function Choices<T extends string>({ label, options, value, onChoose }: ChoicesP
             color="inherit"
             aria-pressed={option === value}
             onClick={() => onChoose(option)}
-            sx={{
+            className={css({
               minHeight: 56,
               '&[aria-pressed=true]': {
-                bgcolor: 'thaw.waterSoft',
-                borderColor: 'thaw.water',
+                bgcolor: 'waterSoft',
+                borderColor: 'water',
                 fontWeight: 650,
               },
-            }}
+            })}
           >
             {words}
           </Button>
         ))}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }

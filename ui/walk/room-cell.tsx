@@ -1,10 +1,8 @@
 'use client';
-import Box from '@mui/material/Box';
-import ButtonBase from '@mui/material/ButtonBase';
 import type { Progress } from '@/core/problem/progress';
 import { hours } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { PageLink } from '../parts/page-link';
-import { CUT, FROST } from '../theme/frost';
 
 type RoomCellProps = {
   readonly href: string;
@@ -18,20 +16,19 @@ export function RoomCell({ href, name, minutes, progress }: RoomCellProps) {
   const share = progress.total === 0 ? 0 : progress.done / progress.total;
   const isClear = share === 1;
   return (
-    <ButtonBase component={PageLink} href={href} sx={{ ...CELL, ...(isClear ? CLEAR : FROZEN) }}>
+    <PageLink href={href} className={css(CELL, isClear ? CLEAR : FROZEN)}>
       <Water share={share} />
-      <Box sx={LABEL}>
-        <Box
-          component="span"
-          sx={{ fontWeight: 620, lineHeight: 1.2, overflowWrap: 'anywhere', hyphens: 'auto' }}
+      <div className={css(LABEL)}>
+        <span
+          className={css({ fontWeight: 620, lineHeight: 1.2, overflowWrap: 'anywhere', hyphens: 'auto' })}
         >
           {name}
-        </Box>
-        <Box component="span" sx={{ fontSize: '0.92rem' }}>
+        </span>
+        <span className={css({ fontSize: '0.92rem' })}>
           {isClear ? 'clear' : leftWords(progress, minutes)}
-        </Box>
-      </Box>
-    </ButtonBase>
+        </span>
+      </div>
+    </PageLink>
   );
 }
 
@@ -39,15 +36,17 @@ const CELL = {
   flex: 1,
   minHeight: 92,
   minWidth: 0,
+  display: 'flex',
   alignItems: 'stretch',
-  justifyContent: 'flex-start',
+  color: 'inherit',
   textAlign: 'start',
+  textDecoration: 'none',
   position: 'relative',
-  '&:hover': { outline: '2px solid var(--mui-palette-thaw-water)', outlineOffset: -2 },
-  '&.Mui-focusVisible': { outline: '3px solid var(--mui-palette-thaw-water)', outlineOffset: -4 },
+  '&:hover': { outline: '2px solid var(--colors-water)', outlineOffset: -2 },
+  '&:focus-visible': { outline: '3px solid var(--colors-water)', outlineOffset: -4 },
 } as const;
-const FROZEN = { background: FROST, clipPath: CUT, borderRadius: 0 };
-const CLEAR = { background: 'var(--mui-palette-thaw-waterSoft)', clipPath: 'none', borderRadius: '18px' };
+const FROZEN = { background: 'var(--frost)', clipPath: 'var(--cut)', borderRadius: 0 };
+const CLEAR = { background: 'var(--colors-water-soft)', clipPath: 'none', borderRadius: '18px' };
 
 const LABEL = {
   position: 'relative',
@@ -61,15 +60,15 @@ const LABEL = {
 
 function Water({ share }: { share: number }) {
   return (
-    <Box
+    <div
       aria-hidden
-      sx={{
+      className={css({
         position: 'absolute',
         inset: 0,
-        width: `${share * 100}%`,
-        bgcolor: 'var(--mui-palette-thaw-waterSoft)',
+        bgcolor: 'var(--colors-water-soft)',
         borderRadius: '0 18px 18px 0',
-      }}
+      })}
+      style={{ width: `${share * 100}%` }}
     />
   );
 }

@@ -11,6 +11,7 @@ import { atHandOf, lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/work/work';
 import { roomOrder } from '@/present/walk/room-order';
 import type { RoomSurroundings } from '@/present/walk/room-work';
 import { amount, count, hourRange, hours } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
@@ -58,7 +59,7 @@ export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
       {state.household.clean && (
         <TextLink
           href={`/record/clean?room=${encodeURIComponent(room.id)}#pictures`}
-          sx={{ display: 'inline-flex', alignItems: 'center', minHeight: 44 }}
+          className={css({ display: 'inline-flex', alignItems: 'center', minHeight: 44 })}
         >
           Take a picture of it, before or after
         </TextLink>

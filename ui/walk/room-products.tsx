@@ -2,6 +2,7 @@
 import type { ProductSchool } from '@/core/catalogue/work-kinds';
 import type { Mark } from '@/core/clean/marks';
 import { SCHOOL_WORDS } from '@/present/scope/school-words';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
@@ -33,7 +34,7 @@ export function RoomProducts({ room, mark, actions }: RoomProductsProps) {
             marks: [{ ...known, products: products === '' ? undefined : (products as ProductSchool) }],
           })
         }
-        sx={{ maxWidth: 360, mt: 3 }}
+        className={css({ maxWidth: 360, mt: 3 })}
       />
       <span role="status" className="visually-hidden">
         {changes.said}

@@ -1,7 +1,7 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { ROOM_SIZES, type RoomKind, roomSizes } from '@/core/home/room';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 
 type RoomSizesProps = {
   readonly kind: RoomKind;
@@ -11,12 +11,16 @@ type RoomSizesProps = {
 /** Sizes for whoever does not measure. */
 export function RoomSizes({ kind, onChoose }: RoomSizesProps) {
   return (
-    <Stack direction="row" spacing={1} role="group" aria-label="Size, when nobody measures">
+    <div
+      className={css({ display: 'flex', flexDirection: 'row', gap: 1 })}
+      role="group"
+      aria-label="Size, when nobody measures"
+    >
       {ROOM_SIZES.map((size) => (
         <Button key={size} variant="outlined" onClick={() => onChoose(...roomSizes(kind)[size])}>
           {size}
         </Button>
       ))}
-    </Stack>
+    </div>
   );
 }

@@ -1,16 +1,15 @@
 'use client';
 import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import ButtonBase from '@mui/material/ButtonBase';
-import IconButton from '@mui/material/IconButton';
-import Stack from '@mui/material/Stack';
 import { useState } from 'react';
 import { MOST_LISTED_ROOMS } from '@/core/furnish/pasted-list';
 import { ROOM_KINDS, type RoomKind } from '@/core/home/scales';
 import { type Pressed, pressedRooms, roomsOfPressed } from '@/present/walk/new-rooms';
 import { count } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { IconButton } from '../parts/icon-button';
+import { Press } from '../parts/press';
 import { Sentence } from '../parts/sentence';
 import { newId } from '../state/new-id';
 import type { NewRooms } from './use-new-rooms';
@@ -24,11 +23,15 @@ export function RoomsAtOnce({ rooms }: { readonly rooms: NewRooms }) {
   const by = (kind: RoomKind, more: number) =>
     setPressed((before) => ({ ...before, [kind]: Math.max(0, (before[kind] ?? 0) + more) }));
   return (
-    <Stack spacing={2}>
-      <Box
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}>
+      <div
         role="group"
         aria-label="Rooms that there are"
-        sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(164px, 1fr))' }}
+        className={css({
+          display: 'grid',
+          gap: 1,
+          gridTemplateColumns: 'repeat(auto-fill, minmax(164px, 1fr))',
+        })}
       >
         {KINDS.map(([kind, name]) => (
           <Tile
@@ -40,9 +43,9 @@ export function RoomsAtOnce({ rooms }: { readonly rooms: NewRooms }) {
             onLess={() => by(kind, -1)}
           />
         ))}
-      </Box>
+      </div>
       <Sentence>{rooms.fault}</Sentence>
-      <Box>
+      <div>
         <Button
           variant="contained"
           size="large"
@@ -52,8 +55,8 @@ export function RoomsAtOnce({ rooms }: { readonly rooms: NewRooms }) {
         >
           {total === 0 ? 'Press the rooms first' : `Furnish ${count(total, 'room', 'rooms')}`}
         </Button>
-      </Box>
-    </Stack>
+      </div>
+    </div>
   );
 }
 
@@ -67,20 +70,20 @@ type TileProps = {
 
 function Tile({ name, number, isFull, onMore, onLess }: TileProps) {
   return (
-    <Box
-      sx={{
+    <div
+      className={css({
         display: 'flex',
         border: '1px solid',
-        borderColor: number > 0 ? 'thaw.water' : 'divider',
+        borderColor: number > 0 ? 'water' : 'line',
         borderRadius: 1,
-        bgcolor: number > 0 ? 'thaw.waterSoft' : 'background.paper',
-      }}
+        bgcolor: number > 0 ? 'waterSoft' : 'paper',
+      })}
     >
-      <ButtonBase
+      <Press
         onClick={onMore}
         disabled={isFull}
         aria-label={number === 0 ? name : `${name}: ${number}, one more`}
-        sx={{
+        className={css({
           flex: 1,
           minHeight: 56,
           fontSize: '1rem',
@@ -88,22 +91,20 @@ function Tile({ name, number, isFull, onMore, onLess }: TileProps) {
           justifyContent: 'space-between',
           gap: 1,
           textAlign: 'left',
-        }}
+        })}
       >
         <span>{name}</span>
         {number > 0 ? (
-          <Box component="span" sx={{ fontWeight: 650, fontVariantNumeric: 'tabular-nums' }}>
-            {number}
-          </Box>
+          <span className={css({ fontWeight: 650, fontVariantNumeric: 'tabular-nums' })}>{number}</span>
         ) : (
-          <Add fontSize="small" sx={{ color: 'text.secondary' }} />
+          <Add fontSize="small" className={css({ color: 'quiet' })} />
         )}
-      </ButtonBase>
+      </Press>
       {number > 0 && (
-        <IconButton aria-label={`${name}: one less`} onClick={onLess} sx={{ width: 48 }}>
+        <IconButton aria-label={`${name}: one less`} onClick={onLess} className={css({ width: 48 })}>
           <Remove fontSize="small" />
         </IconButton>
       )}
-    </Box>
+    </div>
   );
 }

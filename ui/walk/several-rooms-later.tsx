@@ -2,6 +2,7 @@
 import dynamic from 'next/dynamic';
 import { type ComponentProps, useState } from 'react';
 import type { Floor } from '@/core/home/room';
+import { css } from '@/ui/theme/made/css';
 import { NativeSelect } from '../parts/native-select';
 import { UnfoldLater } from '../parts/unfold-later';
 
@@ -26,7 +27,7 @@ export function SeveralRoomsLater({ floors, ...rest }: SeveralRoomsLaterProps) {
               value={floor?.id ?? ''}
               onChange={setChosen}
               options={floors.map(({ id, name }) => [id, name] as const)}
-              sx={{ mb: 2, minWidth: 200 }}
+              className={css({ mb: 2, minWidth: 200 })}
             />
           )}
           <SeveralRooms {...rest} floor={floor} />

@@ -1,6 +1,6 @@
 'use client';
-import Stack from '@mui/material/Stack';
 import dynamic from 'next/dynamic';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { UnfoldLater } from '../parts/unfold-later';
 import { RoomsAtOnce } from './rooms-at-once';
@@ -19,9 +19,9 @@ type SeveralRoomsProps = {
 export function SeveralRooms({ actions, floor, names }: SeveralRoomsProps) {
   const rooms = useNewRooms(actions, floor, names);
   return (
-    <Stack spacing={2}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}>
       <RoomsAtOnce rooms={rooms} />
       <UnfoldLater title="Or paste a list">{() => <PasteList rooms={rooms} />}</UnfoldLater>
-    </Stack>
+    </div>
   );
 }

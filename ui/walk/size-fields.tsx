@@ -1,9 +1,9 @@
 'use client';
-import Stack from '@mui/material/Stack';
 import { memo, useState } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import type { Size } from '@/core/home/room';
 import { sizeSchema } from '@/core/home/room-schema';
+import { css } from '@/ui/theme/made/css';
 import { LengthField } from '../parts/length-field';
 import { TextField } from '../parts/text-field';
 
@@ -31,7 +31,7 @@ export const SizeFields = memo(function SizeFields({ kind, size, onChange }: Siz
   const names = Object.keys(usual) as (keyof Size)[];
   if (names.length === 0) return null;
   return (
-    <Stack direction="row" spacing={1.5}>
+    <div className={css({ display: 'flex', flexDirection: 'row', gap: 1.5 })}>
       {names.map((name) => (
         <SizeField
           key={name}
@@ -40,7 +40,7 @@ export const SizeFields = memo(function SizeFields({ kind, size, onChange }: Siz
           onChange={(value) => onChange({ ...size, [name]: value })}
         />
       ))}
-    </Stack>
+    </div>
   );
 });
 
@@ -77,10 +77,7 @@ function SizeField({ name, value, onChange }: SizeFieldProps) {
       onChange={(event) => type(event.target.value.trim() === '' ? Number.NaN : Number(event.target.value))}
       error={fault !== undefined}
       helperText={fault}
-      slotProps={{
-        htmlInput: { inputMode: 'numeric' },
-        formHelperText: { role: fault ? 'alert' : undefined },
-      }}
+      inputMode="numeric"
     />
   );
 }

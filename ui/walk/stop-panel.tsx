@@ -1,13 +1,12 @@
 'use client';
 import ChevronLeft from '@mui/icons-material/ChevronLeft';
 import ChevronRight from '@mui/icons-material/ChevronRight';
-import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import { memo, useState } from 'react';
 import type { Stop } from '@/core/home/room';
 import { STOP_NEEDS_NAME } from '@/present/forms/limits';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
+import { IconButton } from '../parts/icon-button';
 import { TextField } from '../parts/text-field';
 
 type StopPanelProps = {
@@ -26,8 +25,11 @@ export const StopPanel = memo(function StopPanel({ stop, onRename, onMove, onAdd
     if (!fault && name.trim() !== stop.name) onRename(name.trim());
   };
   return (
-    <Stack component="section" aria-label={`Stop: ${stop.name}`} spacing={2} sx={{ maxWidth: 560 }}>
-      <Typography variant="h2">{stop.name}</Typography>
+    <section
+      aria-label={`Stop: ${stop.name}`}
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2, maxWidth: 560 })}
+    >
+      <h2 className={css({ textStyle: 'h2', m: 0 })}>{stop.name}</h2>
       <TextField
         size="small"
         label="Name of the stop"
@@ -37,9 +39,17 @@ export const StopPanel = memo(function StopPanel({ stop, onRename, onMove, onAdd
         onKeyDown={(event) => event.key === 'Enter' && keep()}
         error={fault !== undefined}
         helperText={fault}
-        slotProps={{ htmlInput: { maxLength: 80 }, formHelperText: { role: fault ? 'alert' : undefined } }}
+        maxLength={80}
       />
-      <Stack direction="row" spacing={1} sx={{ alignItems: 'center', flexWrap: 'wrap' }}>
+      <div
+        className={css({
+          display: 'flex',
+          flexDirection: 'row',
+          gap: 1,
+          alignItems: 'center',
+          flexWrap: 'wrap',
+        })}
+      >
         <IconButton aria-label={`Move ${stop.name} left`} onClick={() => onMove('left')}>
           <ChevronLeft />
         </IconButton>
@@ -50,7 +60,7 @@ export const StopPanel = memo(function StopPanel({ stop, onRename, onMove, onAdd
         <Button onClick={onDrop} color="inherit">
           Remove the stop
         </Button>
-      </Stack>
-    </Stack>
+      </div>
+    </section>
   );
 });

@@ -1,7 +1,7 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { memo } from 'react';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 import type { EditWords } from '../parts/change-actions';
 import { UndoButtons } from '../parts/undo-buttons';
 import { useAnswered } from '../parts/use-answered';
@@ -24,9 +24,9 @@ const HINTS: Partial<Record<StripMode, string>> = {
 /** Pressed by its attribute, so that pressing it makes no new style. */
 const MODE = {
   minHeight: 44,
-  px: { xs: 1.25, md: 2 },
+  px: { base: 1.25, md: 2 },
   minWidth: 44,
-  '&[aria-pressed=true]': { bgcolor: 'primary.main', color: 'primary.contrastText' },
+  '&[aria-pressed=true]': { bgcolor: 'water', color: 'onWater' },
 } as const;
 const MOVE = { ...MODE, display: { md: 'none' } } as const;
 
@@ -41,39 +41,38 @@ export const StripTools = memo(function StripTools({ mode, onMode, edits, undo, 
   // The button answers at once; the strip turns over after that.
   const [pressed, press] = useAnswered(mode, onMode);
   return (
-    <Box
+    <div
       role="toolbar"
       aria-label="On the strip"
-      sx={{
-        position: { xs: 'fixed', md: 'static' },
-        insetInline: { xs: 0, md: 'auto' },
-        bottom: { xs: 'calc(56px + env(safe-area-inset-bottom))', md: 'auto' },
+      className={css({
+        position: { base: 'fixed', md: 'static' },
+        insetInline: { base: 0, md: 'auto' },
+        bottom: { base: 'calc(56px + env(safe-area-inset-bottom))', md: 'auto' },
         zIndex: 9,
-        px: { xs: 1, md: 0 },
+        px: { base: 1, md: 0 },
         display: 'flex',
         alignItems: 'center',
-        gap: { xs: 0.5, md: 1 },
-        bgcolor: { xs: 'background.paper', md: 'transparent' },
-        borderTop: { xs: '1px solid', md: 0 },
-        borderColor: 'divider',
-      }}
+        gap: { base: 0.5, md: 1 },
+        bgcolor: { base: 'paper', md: 'transparent' },
+        borderTop: { base: '1px solid var(--colors-line)', md: 0 },
+      })}
     >
       {(['count', 'rate', 'order', 'move'] as const).map((one) => (
         <Button
           key={one}
           aria-pressed={pressed === one}
           onClick={() => press(pressed === one ? 'choose' : one)}
-          sx={one === 'move' ? MOVE : MODE}
+          className={css(one === 'move' ? MOVE : MODE)}
         >
           {MODE_WORDS[one]}
         </Button>
       ))}
-      <Box component="span" sx={{ display: { xs: 'none', md: 'inline' }, color: 'text.secondary' }}>
+      <span className={css({ display: { base: 'none', md: 'inline' }, color: 'quiet' })}>
         {HINTS[pressed]}
-      </Box>
-      <Box sx={{ ml: 'auto', display: 'flex' }}>
+      </span>
+      <div className={css({ ml: 'auto', display: 'flex' })}>
         <UndoButtons edits={edits} undo={undo} redo={redo} slim />
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 });

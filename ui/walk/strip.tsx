@@ -1,6 +1,6 @@
 'use client';
 import Add from '@mui/icons-material/Add';
-import Box from '@mui/material/Box';
+import type { CSSProperties } from 'react';
 import {
   type FocusEvent,
   Fragment,
@@ -19,6 +19,7 @@ import { HEIGHT_WORDS } from '@/present/walk/fixture-words';
 import type { Direction } from '@/present/walk/room-model';
 import { bandsAt, cornersOf, fixturesAt, rowsOf, type Wall, wallsOf } from '@/present/walk/strip-model';
 import { amount } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { useUnits } from '../parts/units';
 import type { Drop } from './drag';
 import { FixtureChip } from './fixture-chip';
@@ -74,31 +75,35 @@ export const Strip = memo(function Strip(props: StripProps) {
   const things = { order, clear, events };
   const least = mode === 'count' ? COUNT_PX : CHOOSE_PX;
   return (
-    <Box
+    <div
       role="region"
       aria-label={`${room.name}, unrolled. ${WAY_WORDS[way]}`}
       aria-describedby="strip-keys"
       tabIndex={0}
       onFocus={onFocus}
       onKeyDown={(event) => handleKey(event, stops, mode, events)}
-      sx={{ overflowX: 'auto', contain: 'layout', pb: 1, touchAction: mode === 'move' ? 'none' : 'auto' }}
+      className={css({
+        overflowX: 'auto',
+        contain: 'layout',
+        pb: 1,
+        touchAction: mode === 'move' ? 'none' : 'auto',
+      })}
     >
-      <Box
+      <div
         ref={grid}
-        sx={{
+        className={css({
           position: 'relative',
           display: 'grid',
-          gridTemplateColumns: columns,
-          '--cell': `${least}px`,
           minWidth: 'min-content',
           columnGap: 1,
           rowGap: 0,
-        }}
+        })}
+        style={{ gridTemplateColumns: columns, '--cell': `${least}px` } as CSSProperties}
       >
         <OrderLine strip={grid} order={mode === 'order' ? ahead : NO_ORDER} waiting={waiting} />
         {walls.length > 0 && <Walls walls={walls} />}
-        <Box />
-        {stops.length === 0 && <Box />}
+        <div />
+        {stops.length === 0 && <div />}
         {stops.map((stop) => (
           <Head key={stop.id} id={stop.id} name={stop.name} onSelect={events.onSelectStop} />
         ))}
@@ -114,12 +119,12 @@ export const Strip = memo(function Strip(props: StripProps) {
           />
         ))}
         <Ground />
-        <Box />
+        <div />
         {stops.map((stop) => (
           <AddHere key={stop.id} id={stop.id} name={stop.name} onAddAt={events.onAddAt} />
         ))}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 });
 
@@ -194,7 +199,7 @@ function handleKey(event: KeyboardEvent, stops: readonly Stop[], mode: StripMode
 
 /** The ground that everything stands on. */
 const Ground = memo(function Ground() {
-  return <Box sx={{ gridColumn: '1 / -1', borderBottom: '3px solid', borderColor: 'text.primary' }} />;
+  return <div className={css({ gridColumn: '1 / -1', borderBottom: '3px solid var(--colors-ink)' })} />;
 });
 
 function placeIn(order: readonly string[], id: string): number | undefined {
@@ -206,25 +211,24 @@ const Walls = memo(function Walls({ walls }: { walls: readonly Wall[] }) {
   const units = useUnits();
   return (
     <>
-      <Box />
+      <div />
       {walls.map((wall) => (
-        <Box
+        <div
           key={wall.name}
-          sx={{
-            gridColumn: `span ${wall.stops}`,
+          className={css({
             fontSize: '0.85rem',
-            color: 'text.secondary',
-            borderInlineStart: '2px solid',
-            borderColor: 'text.primary',
+            color: 'quiet',
+            borderInlineStart: '2px solid var(--colors-ink)',
             pl: 1,
             pt: 0.25,
             whiteSpace: 'nowrap',
             overflow: 'hidden',
             textOverflow: 'ellipsis',
-          }}
+          })}
+          style={{ gridColumn: `span ${wall.stops}` }}
         >
           {wall.name}, {amount(shownIn(units, 'm', wall.lengthM))} {unitName(units, 'm')}
-        </Box>
+        </div>
       ))}
     </>
   );

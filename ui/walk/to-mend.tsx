@@ -1,7 +1,6 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { fixturesOf, type Room } from '@/core/home/room';
 import { fixtureName } from '@/present/walk/fixture-words';
+import { css } from '@/ui/theme/made/css';
 import { TextLink } from '../parts/text-link';
 
 /** What was found broken or worn on the walk. */
@@ -13,18 +12,18 @@ export function ToMend({ rooms }: { rooms: readonly Room[] }) {
   );
   if (found.length === 0) return null;
   return (
-    <Box component="section" aria-labelledby="to-mend" sx={{ maxWidth: 720 }}>
-      <Typography id="to-mend" variant="h3" component="h2">
+    <section aria-labelledby="to-mend" className={css({ maxWidth: 720 })}>
+      <h2 className={css({ textStyle: 'h3', m: 0 })} id="to-mend">
         To mend
-      </Typography>
-      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+      </h2>
+      <ul className={css({ m: 0, pl: 2.5 })}>
         {found.map(({ room, fixture }) => (
           <li key={fixture.id}>
             {fixtureName(fixture)},{' '}
             <TextLink href={`/walk/${encodeURIComponent(room.id)}`}>{room.name}</TextLink>: {fixture.mend}
           </li>
         ))}
-      </Box>
-    </Box>
+      </ul>
+    </section>
   );
 }

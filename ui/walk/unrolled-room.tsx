@@ -1,6 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Stack from '@mui/material/Stack';
 import dynamic from 'next/dynamic';
 import { type ComponentProps, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { oftenMissing } from '@/core/furnish/templates';
@@ -8,6 +6,7 @@ import type { Room } from '@/core/home/room';
 import type { RoomOrderStep } from '@/present/walk/room-order';
 import type { RoomSurroundings } from '@/present/walk/room-work';
 import { inTurn } from '@/present/walk/strip-model';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 import { useSameList, useSameSet } from '../parts/use-same';
@@ -72,7 +71,7 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
     />
   );
   return (
-    <Stack spacing={2}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}>
       <Sentence>{changes.sentence}</Sentence>
       <StripTools mode={mode} onMode={turnTo} edits={edits} undo={changes.undo} redo={changes.redo} />
       {isAbove && opened}
@@ -95,7 +94,7 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
       {!isAbove && opened}
       <OftenHere kinds={often} onAdd={add} />
       <AddStop onAdd={addStop} />
-    </Stack>
+    </div>
   );
 }
 
@@ -162,15 +161,16 @@ function backToStrip(): void {
 function Opened({ desk, around, steps, walk, mode, rate, selection, moveTask }: OpenedProps) {
   const { panel, shown } = useOpened(desk.open, mode, selection);
   return (
-    <Box
+    // biome-ignore lint/a11y/noStaticElementInteractions: Esc leads back from whatever in it has the focus.
+    <div
       ref={panel}
       onKeyDown={(event) => event.key === 'Escape' && backToStrip()}
-      sx={{ contain: 'layout', scrollMarginBottom: { xs: 120, md: 24 } }}
+      className={css({ contain: 'layout', scrollMarginBottom: { base: 120, md: 24 } })}
     >
       {mode === 'order' && <OrderPanel steps={steps} at={walk.at} onAt={walk.goTo} move={moveTask} />}
       {mode === 'rate' && <RatePanel desk={desk} selection={selection} {...rate} />}
       {!ABOVE.includes(mode) && <BelowStrip desk={desk} around={around} shown={shown} />}
-    </Box>
+    </div>
   );
 }
 

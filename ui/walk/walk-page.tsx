@@ -1,11 +1,11 @@
-import Box from '@mui/material/Box';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
+import type { CSSProperties } from 'react';
+import type { Room } from '@/core/home/room';
 import type { Current } from '@/core/problem/campaign';
 import { type Progress, progressByRoom } from '@/core/problem/progress';
 import { type CleanTask, handsRange } from '@/core/work/tasks';
 import { houseSection, type SectionFloor } from '@/present/walk/house-section';
 import { count, hours } from '@/present/words/words';
+import { css, cx } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { AboutHouseLater } from './about-house-later';
@@ -53,11 +53,11 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
         </HouseOutline>
       )}
       {rooms.length === 0 && (
-        <Box sx={{ maxWidth: 1180, mt: floors.length > 0 ? 3 : 0 }}>
+        <div className={css({ maxWidth: 1180, mt: floors.length > 0 ? 3 : 0 })}>
           <SeveralRooms actions={actions} floor={placed[0]} names={[]} />
-        </Box>
+        </div>
       )}
-      <Stack spacing={3} sx={{ mt: 3 }}>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 3, mt: 3 })}>
         <AddFloor
           key={floors.length === 0 ? 'first' : 'another'}
           actions={actions}
@@ -75,7 +75,7 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
           people={household.people.map(({ id, name }) => ({ id, name }))}
           actions={actions}
         />
-      </Stack>
+      </div>
     </>
   );
 }
@@ -92,31 +92,28 @@ const PX_A_SQUARE_METRE = 36;
 function FloorRow({ floor, isBelow, isOnGround, isLowest, ...rest }: FloorRowProps) {
   const { progress, minutes, actions } = rest;
   return (
-    <Box
-      component="section"
+    <section
       aria-label={floor.name}
-      sx={{
-        ...BETWEEN_WALLS,
-        ...(isOnGround && ON_GROUND),
-        ...(isBelow && IN_EARTH),
-        ...(isLowest && { borderBottom: '2px solid' }),
-      }}
+      className={cx(
+        BETWEEN_WALLS,
+        isOnGround && ON_GROUND,
+        isBelow && IN_EARTH,
+        isLowest && css({ borderBottom: '2px solid' }),
+      )}
     >
-      <Typography variant="h3" component="h2" sx={{ mb: 0.75 }}>
-        {floor.name}
-      </Typography>
-      <Box component="ul" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, m: 0, p: 0, listStyle: 'none' }}>
+      <h2 className={css({ textStyle: 'h3', m: 0, mb: 0.75 })}>{floor.name}</h2>
+      <ul className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, m: 0, p: 0, listStyle: 'none' })}>
         {floor.rooms.map((room) => (
-          <Box
-            component="li"
+          <li
             key={room.id}
-            sx={{
-              flex: `${Math.max(4, room.lengthM * room.widthM)} 1 ${room.lengthM * room.widthM < 5 ? 120 : 150}px`,
-              minWidth: 0,
-              // As wide as it is large, also where it is alone in its row.
-              maxWidth: { md: Math.max(170, room.lengthM * room.widthM * PX_A_SQUARE_METRE) },
+            className={css({
               display: 'flex',
-            }}
+              minWidth: 0,
+              flex: 'var(--share)',
+              // As wide as it is large, also where it is alone in its row.
+              maxWidth: { md: 'var(--most)' },
+            })}
+            style={widthOf(room)}
           >
             <RoomCell
               href={`/walk/${encodeURIComponent(room.id)}`}
@@ -124,14 +121,22 @@ function FloorRow({ floor, isBelow, isOnGround, isLowest, ...rest }: FloorRowPro
               minutes={minutes.get(room.id) ?? 0}
               progress={progress.get(room.id) ?? { total: 0, done: 0 }}
             />
-          </Box>
+          </li>
         ))}
-        <Box component="li" sx={{ flex: '0 0 auto', display: 'flex' }}>
+        <li className={css({ flex: '0 0 auto', display: 'flex' })}>
           <AddRoom floorId={floor.id} floorName={floor.name} actions={actions} />
-        </Box>
-      </Box>
-    </Box>
+        </li>
+      </ul>
+    </section>
   );
+}
+
+function widthOf({ lengthM, widthM }: Room) {
+  const area = lengthM * widthM;
+  return {
+    '--share': `${Math.max(4, area)} 1 ${area < 5 ? 120 : 150}px`,
+    '--most': `${Math.max(170, area * PX_A_SQUARE_METRE)}px`,
+  } as CSSProperties;
 }
 
 function inRooms(tasks: readonly CleanTask[]): Map<string, CleanTask[]> {

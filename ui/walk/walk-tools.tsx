@@ -1,5 +1,5 @@
 'use client';
-import Box from '@mui/material/Box';
+import { css } from '@/ui/theme/made/css';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 import { UndoButtons } from '../parts/undo-buttons';
@@ -9,12 +9,12 @@ import { useChanges } from '../parts/use-changes';
 export function WalkTools({ edits, actions }: { edits: EditWords; actions: ChangeActions }) {
   const changes = useChanges(actions);
   return (
-    <Box role="toolbar" aria-label="Changes" sx={{ display: 'flex', alignItems: 'center' }}>
+    <div role="toolbar" aria-label="Changes" className={css({ display: 'flex', alignItems: 'center' })}>
       <Sentence>{changes.sentence}</Sentence>
       <span role="status" className="visually-hidden">
         {changes.said}
       </span>
       <UndoButtons edits={edits} undo={changes.undo} redo={changes.redo} />
-    </Box>
+    </div>
   );
 }

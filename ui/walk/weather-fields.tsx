@@ -1,9 +1,7 @@
-import Box from '@mui/material/Box';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Typography from '@mui/material/Typography';
 import { USUAL_WET_DAYS } from '@/core/problem/forecast';
 import { MONTHS } from '@/present/words/months';
+import { css } from '@/ui/theme/made/css';
+import { Check } from '../parts/check';
 import { NumberFact } from './number-fact';
 
 type WeatherFieldsProps = {
@@ -17,29 +15,26 @@ type WeatherFieldsProps = {
 /** Whether dates of which nobody has said anything may be wet, and how many of a month usually are. */
 export function WeatherFields({ isOn, wetDays = USUAL_WET_DAYS, onSwitch, onSay }: WeatherFieldsProps) {
   return (
-    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-      <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
-        Weather
-      </Typography>
-      <FormControlLabel
-        control={
-          <Checkbox
-            checked={isOn}
-            onChange={(_event, checked) => onSwitch(checked)}
-            slotProps={{ input: { 'aria-describedby': 'use-forecast' } }}
-          />
-        }
+    <fieldset className={css({ border: 0, p: 0, m: 0 })}>
+      <legend className={css({ textStyle: 'body', m: 0, fontWeight: 620, mb: 0.5 })}>Weather</legend>
+      <Check
         label="Go by a simulated forecast"
+        checked={isOn}
+        onChange={onSwitch}
+        aria-describedby="use-forecast"
       />
-      <Typography id="use-forecast" sx={{ fontSize: '0.9rem', color: 'text.secondary', pl: 4, mb: 1 }}>
+      <p
+        id="use-forecast"
+        className={css({ textStyle: 'body', m: 0, fontSize: '0.9rem', color: 'quiet', pl: 4, mb: 1 })}
+      >
         Made up, as wet as the months usually are: work outside then keeps clear of wet dates. Otherwise every
         date counts as dry until you say that it will rain.
-      </Typography>
+      </p>
       {isOn && (
-        <Box role="group" aria-labelledby="wet-days" sx={MONTH_GRID}>
-          <Box id="wet-days" sx={{ gridColumn: '1 / -1' }}>
+        <div role="group" aria-labelledby="wet-days" className={css(MONTH_GRID)}>
+          <div id="wet-days" className={css({ gridColumn: '1 / -1' })}>
             Wet days in a month
-          </Box>
+          </div>
           {MONTHS.map((month, i) => (
             <NumberFact
               key={`${month} ${wetDays[i]}`}
@@ -54,14 +49,14 @@ export function WeatherFields({ isOn, wetDays = USUAL_WET_DAYS, onSwitch, onSay 
               }
             />
           ))}
-        </Box>
+        </div>
       )}
-    </Box>
+    </fieldset>
   );
 }
 
 const MONTH_GRID = {
   display: 'grid',
-  gridTemplateColumns: { xs: 'repeat(3, 1fr)', sm: 'repeat(6, 1fr)' },
+  gridTemplateColumns: { base: 'repeat(3, 1fr)', sm: 'repeat(6, 1fr)' },
   gap: 1.5,
 } as const;

@@ -1,9 +1,7 @@
-import Box from '@mui/material/Box';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
-import Typography from '@mui/material/Typography';
 import { ROUND_PART_NAMES, ROUND_PARTS, type RoundPart, type WeeklyRound } from '@/core/home/weekly-round';
 import type { Member } from '@/core/people/member';
+import { css } from '@/ui/theme/made/css';
+import { Check } from '../parts/check';
 import { NativeSelect } from '../parts/native-select';
 
 type WeeklyRoundFieldsProps = {
@@ -21,28 +19,24 @@ export function WeeklyRoundFields({ round, people, onSay }: WeeklyRoundFieldsPro
       covers: ROUND_PART_NAMES.filter((one) => (one === part ? checked : covers.includes(one))),
     });
   return (
-    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
-      <Typography component="legend" sx={{ fontWeight: 620, mb: 0.5 }}>
+    <fieldset className={css({ border: 0, p: 0, m: 0 })}>
+      <legend className={css({ textStyle: 'body', m: 0, fontWeight: 620, mb: 0.5 })}>
         The weekly round does
-      </Typography>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' } }}>
+      </legend>
+      <div className={css({ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' } })}>
         {ROUND_PART_NAMES.map((part) => (
-          <FormControlLabel
+          <Check
             key={part}
-            control={
-              <Checkbox
-                checked={covers.includes(part)}
-                onChange={(_event, checked) => cover(part, checked)}
-              />
-            }
             label={ROUND_PARTS[part].name}
+            checked={covers.includes(part)}
+            onChange={(checked) => cover(part, checked)}
           />
         ))}
-      </Box>
-      <Typography sx={{ fontSize: '0.9rem', color: 'text.secondary', mb: 1.5 }}>
+      </div>
+      <p className={css({ textStyle: 'body', m: 0, fontSize: '0.9rem', color: 'quiet', mb: 1.5 })}>
         What it does is out of the deep clean; any job of it can be done after all, under Hours. Floors stay
         in: all that comes down ends up there.
-      </Typography>
+      </p>
       {covers.length > 0 && people.length > 0 && (
         <NativeSelect
           label="Who does the round"
@@ -52,6 +46,6 @@ export function WeeklyRoundFields({ round, people, onSay }: WeeklyRoundFieldsPro
           onChange={(next) => onSay({ covers, ...(next !== '' && { who: next }) })}
         />
       )}
-    </Box>
+    </fieldset>
   );
 }

@@ -1,9 +1,7 @@
-import Box from '@mui/material/Box';
-import Stack from '@mui/material/Stack';
-import Typography from '@mui/material/Typography';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { mondayOf, type PersonDate, type Piece, weekOf } from '@/present/week/week-model';
 import { clock, duration, longDate, plusDays, shortDate } from '@/present/words/words';
+import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 
@@ -29,18 +27,18 @@ export function WeekPage({ state, person, date }: WeekPageProps) {
         {minutes === 0 ? 'nothing is planned.' : `${duration(minutes)} of work.`}
       </PageHead>
       <WhoseWeek members={household.people} person={person} monday={monday} />
-      <Box
-        sx={{
+      <div
+        className={css({
           display: 'grid',
           gridTemplateColumns: { lg: 'repeat(7, minmax(0, 1fr))' },
           columnGap: 2,
           rowGap: 2.5,
-        }}
+        })}
       >
         {week.map((day) => (
           <DateColumn key={day.date} day={day} isToday={day.date === state.today} people={people} />
         ))}
-      </Box>
+      </div>
     </>
   );
 }
@@ -53,7 +51,10 @@ type WhoseWeekProps = {
 
 function WhoseWeek({ members, person, monday }: WhoseWeekProps) {
   return (
-    <Stack direction="row" sx={{ flexWrap: 'wrap', gap: 1, mb: 2 }} component="nav" aria-label="Whose week">
+    <nav
+      className={css({ display: 'flex', flexDirection: 'row', flexWrap: 'wrap', gap: 1, mb: 2 })}
+      aria-label="Whose week"
+    >
       {members.map(({ id, name }) => (
         <LinkButton
           key={id}
@@ -65,7 +66,7 @@ function WhoseWeek({ members, person, monday }: WhoseWeekProps) {
           {name}
         </LinkButton>
       ))}
-    </Stack>
+    </nav>
   );
 }
 
@@ -79,7 +80,7 @@ function Turn({ campaign, person, monday }: TurnProps) {
   const to = (days: number) => `/week/${encodeURIComponent(person)}/${plusDays(monday, days)}`;
   const last = campaign ? mondayOf(campaign.clean.finish) : monday;
   return (
-    <Stack direction="row" spacing={1}>
+    <div className={css({ display: 'flex', flexDirection: 'row', gap: 1 })}>
       <LinkButton href={to(-DAYS_A_WEEK)} color="inherit" variant="outlined">
         Week before
       </LinkButton>
@@ -88,7 +89,7 @@ function Turn({ campaign, person, monday }: TurnProps) {
           Next week
         </LinkButton>
       )}
-    </Stack>
+    </div>
   );
 }
 
@@ -100,58 +101,58 @@ type DateColumnProps = {
 
 function DateColumn({ day, isToday, people }: DateColumnProps) {
   return (
-    <Box
-      component="section"
+    <section
       aria-label={longDate(day.date)}
-      sx={{ borderTop: '3px solid', borderColor: isToday ? 'var(--mui-palette-thaw-sun)' : 'divider', pt: 1 }}
+      className={css({
+        borderTop: '3px solid',
+        borderTopColor: isToday ? 'var(--colors-sun)' : 'line',
+        pt: 1,
+      })}
     >
-      <Typography variant="h2" sx={{ fontSize: '1.05rem', m: 0 }}>
-        {shortDate(day.date)}
-      </Typography>
-      <Box sx={{ color: 'text.secondary', fontSize: '0.9rem', mb: 1 }}>
+      <h2 className={css({ textStyle: 'h2', fontSize: '1.05rem', m: 0 })}>{shortDate(day.date)}</h2>
+      <div className={css({ color: 'quiet', fontSize: '0.9rem', mb: 1 })}>
         {day.free.length === 0
           ? 'not free'
           : `free ${day.free.map(({ start, end }) => `${clock(start)}–${clock(end)}`).join(', ')}`}
-        {day.minutes > 0 && <Box>{duration(day.minutes)} of work</Box>}
-      </Box>
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}>
+        {day.minutes > 0 && <div>{duration(day.minutes)} of work</div>}
+      </div>
+      <ol className={css({ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 })}>
         {day.pieces.map((piece) => (
           <PieceLine key={piece.key} piece={piece} people={people} />
         ))}
-      </Box>
+      </ol>
       {day.pieces.length > 0 && (
-        <LinkButton href={`/spread/${day.date}`} color="inherit" sx={{ mt: 0.5, ml: -1 }}>
+        <LinkButton href={`/spread/${day.date}`} color="inherit" className={css({ mt: 0.5, ml: -1 })}>
           Open this day
         </LinkButton>
       )}
-    </Box>
+    </section>
   );
 }
 
 function PieceLine({ piece, people }: { piece: Piece; people: ReadonlyMap<string, string> }) {
   const others = piece.with.map((id) => people.get(id) ?? id).join(' and ');
   return (
-    <Box
-      component="li"
-      sx={{
-        bgcolor: 'var(--mui-palette-thaw-ice)',
-        borderInlineStart: '3px solid var(--mui-palette-thaw-iceEdge)',
+    <li
+      className={css({
+        bgcolor: 'var(--colors-ice)',
+        borderInlineStart: '3px solid var(--colors-ice-edge)',
         px: 1,
         py: 0.5,
         overflowWrap: 'anywhere',
         fontSize: '0.92rem',
         lineHeight: 1.35,
-      }}
+      })}
     >
-      <Box sx={{ fontVariantNumeric: 'tabular-nums' }}>
+      <div className={css({ fontVariantNumeric: 'tabular-nums' })}>
         {clock(piece.start)}–{clock(piece.end)}
-      </Box>
-      <Box sx={{ fontWeight: 600 }}>{piece.job}</Box>
-      {piece.manner && <Box>{piece.manner}</Box>}
-      <Box sx={{ color: 'text.secondary' }}>
+      </div>
+      <div className={css({ fontWeight: 600 })}>{piece.job}</div>
+      {piece.manner && <div>{piece.manner}</div>}
+      <div className={css({ color: 'quiet' })}>
         {piece.room}
         {others && `, with ${others}`}
-      </Box>
-    </Box>
+      </div>
+    </li>
   );
 }

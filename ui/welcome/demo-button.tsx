@@ -1,8 +1,8 @@
 'use client';
-import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { ActionResult } from '@/present/forms/result';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 
 /** One press into the demo household. */
@@ -19,7 +19,7 @@ export function DemoButton({ action }: { action: () => Promise<ActionResult> }) 
   return (
     <>
       <Sentence>{sentence}</Sentence>
-      <Button variant="outlined" size="large" onClick={enter} loading={pending} loadingPosition="start">
+      <Button variant="outlined" size="large" onClick={enter} loading={pending}>
         Look round the demo household
       </Button>
     </>

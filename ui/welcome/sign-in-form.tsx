@@ -1,11 +1,10 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import type { ActionResult } from '@/present/forms/result';
+import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
-
 import { useActionForm } from '../forms/use-action-form';
+import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 
 export function SignInForm({ action }: { action: (input: unknown) => Promise<ActionResult> }) {
@@ -14,7 +13,12 @@ export function SignInForm({ action }: { action: (input: unknown) => Promise<Act
     router.push('/day'),
   );
   return (
-    <Stack component="form" noValidate spacing={2} onSubmit={submit} aria-label="Sign in">
+    <form
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}
+      noValidate
+      onSubmit={submit}
+      aria-label="Sign in"
+    >
       <Sentence>{sentence}</Sentence>
       <Field form={form} name="email" label="Email" type="email" autoComplete="email" />
       <Field
@@ -24,15 +28,9 @@ export function SignInForm({ action }: { action: (input: unknown) => Promise<Act
         type="password"
         autoComplete="current-password"
       />
-      <Button
-        type="submit"
-        variant="contained"
-        size="large"
-        loading={form.formState.isSubmitting}
-        loadingPosition="start"
-      >
+      <Button type="submit" variant="contained" size="large" loading={form.formState.isSubmitting}>
         Sign in
       </Button>
-    </Stack>
+    </form>
   );
 }

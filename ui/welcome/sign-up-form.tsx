@@ -1,6 +1,4 @@
 'use client';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
@@ -8,8 +6,10 @@ import { isTimezone } from '@/core/basics/wall-clock';
 import { LEAST_PASSPHRASE } from '@/present/forms/limits';
 import type { ActionResult } from '@/present/forms/result';
 import type { FormValues } from '@/present/forms/schemas';
+import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
 import { useActionForm } from '../forms/use-action-form';
+import { Button } from '../parts/button';
 import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 
@@ -23,7 +23,12 @@ export function SignUpForm({ action }: { action: (input: unknown) => Promise<Act
   );
   const isZoneKnown = useZoneOfDevice(form);
   return (
-    <Stack component="form" noValidate spacing={2} onSubmit={submit} aria-label="Sign up">
+    <form
+      className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}
+      noValidate
+      onSubmit={submit}
+      aria-label="Sign up"
+    >
       <Sentence>{sentence}</Sentence>
       <Field form={form} name="householdName" label="Name of the household" autoComplete="organization" />
       <Field form={form} name="email" label="Email" type="email" autoComplete="email" />
@@ -36,16 +41,10 @@ export function SignUpForm({ action }: { action: (input: unknown) => Promise<Act
         hint={`At least ${LEAST_PASSPHRASE} characters; three or four words do well.`}
       />
       {(!isZoneKnown || form.formState.errors.timezone) && <ChooseZone form={form} />}
-      <Button
-        type="submit"
-        variant="contained"
-        size="large"
-        loading={form.formState.isSubmitting}
-        loadingPosition="start"
-      >
+      <Button type="submit" variant="contained" size="large" loading={form.formState.isSubmitting}>
         Begin
       </Button>
-    </Stack>
+    </form>
   );
 }
 

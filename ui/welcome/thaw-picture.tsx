@@ -12,29 +12,21 @@ export function ThawPicture() {
     >
       <defs>
         <pattern id="frost" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(38)">
-          <line
-            x1="0"
-            y1="0"
-            x2="0"
-            y2="9"
-            stroke="var(--mui-palette-thaw-iceEdge)"
-            strokeWidth="1.2"
-            opacity="0.6"
-          />
+          <line x1="0" y1="0" x2="0" y2="9" stroke="var(--colors-ice-edge)" strokeWidth="1.2" opacity="0.6" />
         </pattern>
       </defs>
-      <rect x="0" y="10" width="480" height="160" fill="var(--mui-palette-thaw-waterSoft)" />
-      <polygon points={`0,170 ${points.join(' ')} 480,170`} fill="var(--mui-palette-thaw-ice)" />
+      <rect x="0" y="10" width="480" height="160" fill="var(--colors-water-soft)" />
+      <polygon points={`0,170 ${points.join(' ')} 480,170`} fill="var(--colors-ice)" />
       <polygon points={`0,170 ${points.join(' ')} 480,170`} fill="url(#frost)" />
       <polyline
         points={points.join(' ')}
         fill="none"
-        stroke="var(--mui-palette-thaw-water)"
+        stroke="var(--colors-water)"
         strokeWidth="4"
         strokeLinejoin="round"
       />
-      <circle cx="480" cy="170" r="12" fill="var(--mui-palette-thaw-sun)" />
-      <line x1="-6" x2="486" y1="170" y2="170" stroke="var(--mui-palette-thaw-water)" strokeWidth="2" />
+      <circle cx="480" cy="170" r="12" fill="var(--colors-sun)" />
+      <line x1="-6" x2="486" y1="170" y2="170" stroke="var(--colors-water)" strokeWidth="2" />
     </svg>
   );
 }

@@ -1,7 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Stack from '@mui/material/Stack';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import type { ThawLine } from '@/core/plan/thaw-line';
@@ -11,7 +8,9 @@ import { type Ladder, rungAt } from '@/core/what-if/smallest';
 import type { WhatIf } from '@/core/what-if/what-if';
 import { surerWords } from '@/present/forecast/chance-words';
 import { whatIfWords } from '@/present/what-if/what-if-words';
+import { css } from '@/ui/theme/made/css';
 import { ThawLineChart } from '../charts/thaw-line-chart';
+import { Button } from '../parts/button';
 import { NativeSelect } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { Unfold } from '../parts/unfold';
@@ -63,11 +62,11 @@ export function WhatIfBoard({
   const bent = useBent(shown, asked, planner.answers, names);
   const rows: Rows = { planner, now, shown, taking, events, names };
   return (
-    <Stack spacing={3}>
+    <div className={css({ display: 'flex', flexDirection: 'column', gap: 3 })}>
       <Sentence>{sentence}</Sentence>
-      <Box sx={{ position: 'sticky', top: 0, zIndex: 2, bgcolor: 'background.default', pt: 1 }}>
+      <div className={css({ position: 'sticky', top: 0, zIndex: 2, bgcolor: 'page', pt: 1 })}>
         <ThawLineChart thaw={thaw} finish={finish} today={today} height={210} bent={bent} />
-      </Box>
+      </div>
       <HowFar open={planner.open} taking={taking} onStop={planner.stop} />
       <Surer asked={asked} answers={planner.answers} open={planner.open} names={names} />
       {ladders.length > 0 && <ToMakeItFit ladders={ladders} jobs={jobs} rows={rows} />}
@@ -80,7 +79,7 @@ export function WhatIfBoard({
           setShown(keyOf({ do: 'without-room', room }));
         }}
       />
-    </Stack>
+    </div>
   );
 }
 
@@ -152,14 +151,14 @@ function Surer({
     const chance = whatIf.do === 'nothing' ? undefined : chanceOf(keyOf(whatIf));
     return chance === undefined ? [] : [{ words: whatIfWords(whatIf, names), chance }];
   });
-  return <Box sx={{ maxWidth: '70ch' }}>{surerWords(now, others)}</Box>;
+  return <div className={css({ maxWidth: '70ch' })}>{surerWords(now, others)}</div>;
 }
 
 function HowFar({ open, taking, onStop }: { open: number; taking: boolean; onStop: () => void }) {
   const search = usePlanSearch(taking);
   const planning = open > 0 ? `Planning ${open} more in the background.` : 'All are planned.';
   return (
-    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 44 }}>
+    <div className={css({ display: 'flex', gap: 2, alignItems: 'center', minHeight: 44 })}>
       <span role="status">{taking ? 'Spreading the work…' : planning}</span>
       {search && (
         <Button color="inherit" variant="outlined" onClick={search.stop}>
@@ -171,7 +170,7 @@ function HowFar({ open, taking, onStop }: { open: number; taking: boolean; onSto
           Stop
         </Button>
       )}
-    </Box>
+    </div>
   );
 }
 
@@ -265,26 +264,21 @@ function WhatIfs({ asked, rooms, rows, onRoom }: WhatIfsProps) {
 
 function Section({ title, id, children }: { title: string; id: string; children: ReactNode }) {
   return (
-    <Box component="section" aria-labelledby={id}>
-      <Box component="h2" id={id} sx={{ typography: 'h2', mt: 0, mb: 1 }}>
+    <section aria-labelledby={id}>
+      <h2 id={id} className={css({ textStyle: 'h2', mt: 0, mb: 1 })}>
         {title}
-      </Box>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {children}
-      </Box>
-    </Box>
+      </h2>
+      <ul className={css({ listStyle: 'none', p: 0, m: 0 })}>{children}</ul>
+    </section>
   );
 }
 
 function NotEnough({ ladders, names }: { ladders: readonly Ladder[]; names: ReadonlyMap<string, string> }) {
   if (ladders.length === 0) return null;
   return (
-    <Box
-      component="li"
-      sx={{ borderTop: '1px solid', borderColor: 'divider', py: 1.25, color: 'text.secondary' }}
-    >
+    <li className={css({ borderTop: '1px solid var(--colors-line)', py: 1.25, color: 'quiet' })}>
       Not enough by itself: {ladders.map((ladder) => lowerFirst(ladderWords(ladder, names))).join('; ')}.
-    </Box>
+    </li>
   );
 }
 
@@ -296,11 +290,11 @@ function Jobs({ tasks, jobs }: { tasks: readonly string[]; jobs: WhatIfBoardProp
   const names = new Map(jobs);
   return (
     <Unfold slim title="Which ones">
-      <Box component="ul" sx={{ m: 0, pl: 2.5, columns: { md: 2 } }}>
+      <ul className={css({ m: 0, pl: 2.5, columns: { md: 2 } })}>
         {tasks.map((task) => (
           <li key={task}>{names.get(task) ?? task}</li>
         ))}
-      </Box>
+      </ul>
     </Unfold>
   );
 }

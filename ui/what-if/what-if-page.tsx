@@ -1,4 +1,3 @@
-import Box from '@mui/material/Box';
 import { roomsOf } from '@/core/home/room';
 import { thawLine } from '@/core/plan/thaw-line';
 import type { Campaign, Current } from '@/core/problem/campaign';
@@ -44,7 +43,7 @@ export function WhatIfPage({ state, take }: WhatIfPageProps) {
         Each is planned anew from your own house, people and hours, and held against the same house spread
         anew. Nothing changes until you take one, and undo brings everything back.
       </PageHead>
-      <Box>{boardOf(state, campaign, plans, take)}</Box>
+      <div>{boardOf(state, campaign, plans, take)}</div>
     </>
   );
 }

@@ -1,10 +1,10 @@
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { memo, type ReactNode } from 'react';
 import type { Outcome } from '@/core/what-if/outcome';
 import type { Answer } from '@/core/what-if/protocol';
 import type { WhatIf } from '@/core/what-if/what-if';
 import { outcomeWords } from '@/present/what-if/what-if-words';
+import { css } from '@/ui/theme/made/css';
+import { Button } from '../parts/button';
 
 /** What can be done with a what-if. */
 export type WhatIfEvents = {
@@ -32,19 +32,18 @@ export const WhatIfRow = memo(function WhatIfRow(props: WhatIfRowProps) {
   const { id, name, whatIf, answer, isStopped, now, isShown, busy, events, children } = props;
   const hasLine = answer !== undefined && 'outcome' in answer;
   return (
-    <Box
-      component="li"
+    <li
       aria-label={name}
-      sx={{ ...ROW, borderInlineStartColor: isShown ? 'var(--mui-palette-thaw-sunInk)' : 'transparent' }}
+      className={css({ ...ROW, borderInlineStartColor: isShown ? 'var(--colors-sun-ink)' : 'transparent' })}
     >
-      <Box sx={{ flex: '1 1 22rem', minWidth: 0 }}>
-        <Box sx={{ fontWeight: 600 }}>{name}</Box>
-        <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>
+      <div className={css({ flex: '1 1 22rem', minWidth: 0 })}>
+        <div className={css({ fontWeight: 600 })}>{name}</div>
+        <div className={css({ color: 'quiet', overflowWrap: 'anywhere' })}>
           {wordsOf(answer, isStopped, now)}
-        </Box>
-        {children && <Box sx={{ mt: 1.5 }}>{children}</Box>}
-      </Box>
-      <Box sx={{ display: 'flex', gap: 1 }}>
+        </div>
+        {children && <div className={css({ mt: 1.5 })}>{children}</div>}
+      </div>
+      <div className={css({ display: 'flex', gap: 1 })}>
         <Button
           variant="outlined"
           color="inherit"
@@ -61,8 +60,8 @@ export const WhatIfRow = memo(function WhatIfRow(props: WhatIfRowProps) {
         >
           Take this
         </Button>
-      </Box>
-    </Box>
+      </div>
+    </li>
   );
 });
 
@@ -73,9 +72,8 @@ const ROW = {
   rowGap: 1,
   alignItems: 'center',
   py: 1.25,
-  borderTop: '1px solid',
-  borderColor: 'divider',
-  borderInlineStart: '4px solid',
+  borderTop: '1px solid var(--colors-line)',
+  borderInlineStart: '4px solid var(--colors-line)',
   pl: 1.5,
 } as const;
 
