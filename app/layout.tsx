@@ -3,7 +3,6 @@ import '@/ui/theme/look.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { CommandsProvider } from '@/ui/state/commands-provider';
 import { DARK, LIGHT } from '@/ui/theme/palette';
 import { SCHEME_SCRIPT } from '@/ui/theme/scheme';
 
@@ -29,7 +28,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         {/* biome-ignore lint/security/noDangerouslySetInnerHtml: the application's own few lines. */}
         <script nonce={nonce} dangerouslySetInnerHTML={{ __html: SCHEME_SCRIPT }} suppressHydrationWarning />
-        <CommandsProvider>{children}</CommandsProvider>
+        {children}
       </body>
     </html>
   );

@@ -1,7 +1,7 @@
 import type { FixtureKindName } from '../core/catalogue/fixture-kinds';
 import { newFixture } from '../core/furnish/fixture';
 import { oftenMissing, usualStops } from '../core/furnish/templates';
-import { NO_FACTS } from '../core/home/facts';
+import { NO_FACTS } from '../core/home/no-facts';
 import {
   type Fixture,
   type Home,

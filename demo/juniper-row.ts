@@ -9,7 +9,7 @@ import { UNCHANGED_RULES } from '../core/clean/rule';
 import { UNSTEERED } from '../core/clean/steering';
 import type { Supplies } from '../core/clean/supplies';
 import type { Tick } from '../core/clean/tick';
-import { NO_FACTS } from '../core/home/facts';
+import { NO_FACTS } from '../core/home/no-facts';
 import type { Household } from '../core/household/household';
 import type { Member, WeeklyHours } from '../core/people/member';
 import type { Plan } from '../core/plan/plan';

@@ -1,7 +1,8 @@
 import { shareOfFull } from '../catalogue/belongings';
 import type { HandsStep, Method, MethodStep, WaitStep } from '../catalogue/method';
 import { type Knowledge, knowledgeOf, quantityOf, type Unit, unitOf } from '../furnish/quantities';
-import { type FactName, type HomeFacts, NO_FACTS } from '../home/facts';
+import type { FactName, HomeFacts } from '../home/facts';
+import { NO_FACTS } from '../home/no-facts';
 import type { QuantityName } from '../home/quantity-names';
 import type { BelongingsSchool, Fixture, Fullness, Height, Room, Soil } from '../home/room';
 import { USUAL_MACHINE_KG } from '../laundry/loads';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Method } from '../catalogue/method';
-import { NO_FACTS } from '../home/facts';
+import { NO_FACTS } from '../home/no-facts';
 import { effectsOn, intervalIn } from './fact-effects';
 
 const every = (intervalMonths: number, kind: Method['kind']) => ({ intervalMonths, kind }) as Method;

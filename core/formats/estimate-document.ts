@@ -7,7 +7,7 @@ import { MACHINE_KINDS, WORK_KINDS } from '../catalogue/work-kinds';
 import type { Range, StepEstimate } from '../estimate/estimate';
 import { SURFACES } from '../home/surfaces';
 import type { HouseholdFile } from '../household/household';
-import { jobName } from '../work/single-places';
+import { jobName } from '../work/place-of-job';
 import { type CleanTask, handsRange, listTasks } from '../work/tasks';
 import { gathered } from '../work/wash-loads';
 import { workOf } from '../work/work';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { FAMILY_HOUSE, hugeHome } from '../../demo/example-homes';
 import { juniperRow } from '../../demo/juniper-row';
 import { MOST } from '../basics/limits';
-import { NO_FACTS } from '../home/facts';
+import { NO_FACTS } from '../home/no-facts';
 import { fixturesOf, type Home, roomsOf } from '../home/room';
 import { readRoomsTable, writeRoomsTable } from './rooms-table';
 

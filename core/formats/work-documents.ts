@@ -13,7 +13,7 @@ import { inSpoons, type Mixture, mergedMixtures, mixingCard, volumeMl } from '..
 import { MADE_UP_PRICES } from '../supplies/price-list';
 import { consumedSince, mixturesOf, sessionsOf, shoppingList } from '../supplies/shopping';
 import { clothsFor, wornIn } from '../supplies/things';
-import { jobName } from '../work/single-places';
+import { jobName } from '../work/place-of-job';
 import { type CleanTask, tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
 

@@ -1,5 +1,4 @@
-import { FIXTURE_KINDS, isFixtureKind } from '../catalogue/fixture-kinds';
-import type { Fixture, Room, Stop } from '../home/room';
+import type { Room, Stop } from '../home/room';
 
 /** Where the stops of a room lie along its walls, in metres from the middle of the door, clockwise. */
 
@@ -15,10 +14,13 @@ export type AlongWall = {
 
 type Size = Pick<Room, 'lengthM' | 'widthM'>;
 
+/** Metres that one of a kind usually takes up of the wall; undefined where it takes up none. */
+export type UsualWidth = (kind: string) => number | undefined;
+
 /** One a stop, in the order in which one comes to them; together as long as the walls are. */
-export function alongWalls(room: Size, stops: readonly Stop[]): AlongWall[] {
+export function alongWalls(room: Size, stops: readonly Stop[], usual: UsualWidth): AlongWall[] {
   const round = 2 * (room.lengthM + room.widthM);
-  const widths = stops.map(widthOf);
+  const widths = stops.map((stop) => widthOf(stop, usual));
   const taken = widths.reduce((sum, width) => sum + width, 0);
   const free = Math.max(0, round - taken) / Math.max(1, stops.length);
   // More than there is wall stands one in front of the other.
@@ -34,11 +36,7 @@ export function alongWalls(room: Size, stops: readonly Stop[]): AlongWall[] {
 }
 
 /** As wide as the widest thing at it, beside each other where they are several. */
-function widthOf({ fixtures }: Stop): number {
-  return Math.max(LEAST_M, ...fixtures.map(widthOfThing));
-}
-
-function widthOfThing({ kind, size, count }: Fixture): number {
-  const usual = isFixtureKind(kind) ? FIXTURE_KINDS[kind].size.widthM : undefined;
-  return (size.widthM ?? usual ?? 0) * count;
+function widthOf({ fixtures }: Stop, usual: UsualWidth): number {
+  const widths = fixtures.map(({ kind, size, count }) => (size.widthM ?? usual(kind) ?? 0) * count);
+  return Math.max(LEAST_M, ...widths);
 }

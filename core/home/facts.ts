@@ -31,14 +31,3 @@ export const homeFactsSchema = z.strictObject({
 });
 export type HomeFacts = z.infer<typeof homeFactsSchema>;
 export type FactName = keyof HomeFacts;
-
-export const NO_FACTS: HomeFacts = {
-  hardWater: false,
-  pets: false,
-  birds: false,
-  smokers: false,
-  well: false,
-  tank: false,
-  singleBedding: false,
-  singleTowels: false,
-};

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { MOST } from '../basics/limits';
 import { dateSchema, idSchema, lineSchema, nameSchema } from '../basics/scalars';
-import { homeFactsSchema, NO_FACTS } from './facts';
+import { homeFactsSchema } from './facts';
+import { NO_FACTS } from './no-facts';
 import {
   FULLNESSES,
   HEIGHTS,

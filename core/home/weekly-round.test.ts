@@ -3,7 +3,8 @@ import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { listTasks } from '../work/tasks';
 import { workOf } from '../work/work';
-import { homeFactsSchema, NO_FACTS } from './facts';
+import { homeFactsSchema } from './facts';
+import { NO_FACTS } from './no-facts';
 import { isInRound, ROUND_PART_NAMES, ROUND_PARTS, roundOf } from './weekly-round';
 
 const everything = { covers: ROUND_PART_NAMES };

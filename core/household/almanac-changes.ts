@@ -2,8 +2,9 @@ import { z } from 'zod';
 import { dateSchema, idSchema } from '../basics/scalars';
 import { seasonChangeSchema, tradeSchema } from '../clean/almanac-settings';
 import { learntFactorSchema, learntKey, learntSchema } from '../clean/learnt';
-import { type AnyRow, type Made, made, refuse, rowsOn } from './change-row';
+import { type AnyRow, rowsOn } from './change-row';
 import type { Editable } from './editable';
+import { type Made, made, refuse } from './made';
 import { put } from './put';
 
 const row = rowsOn<Editable>();

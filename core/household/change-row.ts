@@ -1,14 +1,10 @@
 import { z } from 'zod';
-import type { Refusal } from './refusals';
+import type { Made } from './made';
 
 /**
  * A kind of change is one row: what comes with it, what it does to a state, and what it was, in the words beside undo.
  * The type of the change, the schema by which it is read, and the carrying out follow from the rows.
  */
-
-export type Made<State> =
-  | { readonly ok: true; readonly value: State }
-  | { readonly ok: false; readonly why: Refusal };
 
 type Said<Shape extends z.ZodRawShape> = Readonly<z.infer<z.ZodObject<Shape>>>;
 
@@ -41,14 +37,6 @@ export type ChangeOf<Rows extends Record<string, { readonly shape: z.ZodRawShape
 /** Writes rows of changes to one kind of state down. */
 export function rowsOn<State>() {
   return <Shape extends z.ZodRawShape>(row: ChangeRow<State, Shape>): ChangeRow<State, Shape> => row;
-}
-
-export function made<State>(value: State): Made<State> {
-  return { ok: true, value };
-}
-
-export function refuse(why: Refusal): { readonly ok: false; readonly why: Refusal } {
-  return { ok: false, why };
 }
 
 /** How the changes of rows are read; what a change brings beside what its row asks for is refused. */

@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { ALMANAC_CHANGES } from './almanac-changes';
-import { type AnyRow, type ChangeOf, type ChangeRow, type Made, made, schemaOf } from './change-row';
+import { type AnyRow, type ChangeOf, type ChangeRow, schemaOf } from './change-row';
 import { CLEAN_CHANGES } from './clean-changes';
 import type { Editable } from './editable';
 import { HOME_CHANGES } from './home-changes';
 import { LEAVING_CHANGES } from './leaving-changes';
+import { type Made, made } from './made';
 import { OWN_PRODUCT_CHANGES } from './own-product-changes';
 import { outgrows } from './size';
 import { STEERING_CHANGES } from './steering-changes';

@@ -5,8 +5,9 @@ import { MACHINE_KINDS } from '../catalogue/work-kinds';
 import { cleanSchema } from '../clean/clean';
 import { householdMachineSchema } from '../machines/household-machine';
 import { memberSchema } from '../people/member';
-import { type AnyRow, made, refuse, rowsOn } from './change-row';
+import { type AnyRow, rowsOn } from './change-row';
 import type { Editable } from './editable';
+import { made, refuse } from './made';
 import { put } from './put';
 
 const row = rowsOn<Editable>();

@@ -6,7 +6,7 @@ import type { Method } from '../catalogue/method';
 import { UNCHANGED_RULES } from '../clean/rule';
 import { UNSTEERED } from '../clean/steering';
 import { newFixture } from '../furnish/fixture';
-import { NO_FACTS } from '../home/facts';
+import { NO_FACTS } from '../home/no-facts';
 import { fixturesOf, type Home, roomsOf } from '../home/room';
 import { applyChange, changeSchema, changeWords, type HouseholdChange, restsOn } from './change';
 import type { Editable } from './editable';

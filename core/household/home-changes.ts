@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { homeFactsSchema } from '../home/facts';
 import { type Home, WAYS_ROUND } from '../home/room';
 import { homeSchema } from '../home/room-schema';
-import { type AnyRow, type ChangeOf, type Made, made, rowsOn } from './change-row';
+import { type AnyRow, type ChangeOf, rowsOn } from './change-row';
+import { type Made, made } from './made';
 import { ROOM_CHANGES } from './room-changes';
 import { STOP_CHANGES } from './stop-changes';
 

@@ -1,5 +1,5 @@
 import { type Floor, type Home, type Room, roomsOf, type Stop } from '../home/room';
-import { type Made, made, refuse } from './change-row';
+import { type Made, made, refuse } from './made';
 
 /** One part of a home changed. What did not change stays the same object. */
 

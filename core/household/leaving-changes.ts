@@ -2,8 +2,9 @@ import { z } from 'zod';
 import { idSchema } from '../basics/scalars';
 import { dropOffSchema, type Leaving, MOST_LEAVING, newHomeSchema, ownPileSchema } from '../clean/leaving';
 import { fixturesOf, roomsOf } from '../home/room';
-import { type AnyRow, type Made, made, refuse, rowsOn } from './change-row';
+import { type AnyRow, rowsOn } from './change-row';
 import type { Editable } from './editable';
+import { type Made, made, refuse } from './made';
 import { put } from './put';
 
 const row = rowsOn<Editable>();

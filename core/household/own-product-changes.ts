@@ -5,8 +5,9 @@ import { doseOf, MOST_OWN_PRODUCTS, type OwnProduct, ownProductSchema } from '..
 import { unitFor } from '../catalogue/product-facts';
 import { ownParts, type ProductName, productName } from '../catalogue/products';
 import type { Stock } from '../clean/supplies';
-import { type AnyRow, type Made, made, refuse, rowsOn } from './change-row';
+import { type AnyRow, rowsOn } from './change-row';
 import type { Editable } from './editable';
+import { type Made, made, refuse } from './made';
 import { put } from './put';
 
 const row = rowsOn<Editable>();

@@ -14,8 +14,9 @@ import {
   USUAL_HEIGHT_M,
 } from '../home/room';
 import { fixtureSchema, type RoomFacts, roomFactsSchema, roomSchema } from '../home/room-schema';
-import { type Made, made, refuse, rowsOn } from './change-row';
+import { rowsOn } from './change-row';
 import { mapRooms, onFloor, onRoom } from './home-parts';
+import { type Made, made, refuse } from './made';
 
 /**
  * Floors and rooms. Ids of new things come with the change, so that it can be sent twice: adding something that is there

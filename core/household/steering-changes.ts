@@ -10,7 +10,8 @@ import {
   type Steering,
   steeringSchema,
 } from '../clean/steering';
-import { type AnyRow, type ChangeOf, type Made, made, refuse, rowsOn } from './change-row';
+import { type AnyRow, type ChangeOf, rowsOn } from './change-row';
+import { type Made, made, refuse } from './made';
 
 const row = rowsOn<Steering>();
 

@@ -4,8 +4,9 @@ import { productName } from '../catalogue/products';
 import { callSchema } from '../clean/call';
 import { MOST_STOCK, type Supplies, stockSchema, suppliesSchema, thingStockSchema } from '../clean/supplies';
 import { THINGS } from '../home/thing-names';
-import { type AnyRow, type Made, made, refuse, rowsOn } from './change-row';
+import { type AnyRow, rowsOn } from './change-row';
 import type { Editable } from './editable';
+import { type Made, made, refuse } from './made';
 import { put } from './put';
 
 const row = rowsOn<Editable>();

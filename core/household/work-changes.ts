@@ -18,8 +18,9 @@ import {
   ROOM_WAYS,
   type RoomWay,
 } from '../clean/rule';
-import { type AnyRow, type Made, made, refuse, rowsOn } from './change-row';
+import { type AnyRow, rowsOn } from './change-row';
 import type { Editable } from './editable';
+import { type Made, made, refuse } from './made';
 import { put } from './put';
 
 /** The most that one press may mark: all of a very large house. */

@@ -1,7 +1,7 @@
 import { type HouseholdRules, isReverse, type OrderRule, OWN_RULE_PREFIX } from '../clean/rule';
 import type { Home } from '../home/room';
 import type { Policy } from '../plan/problem';
-import { jobName } from '../work/single-places';
+import { jobName } from '../work/place-of-job';
 import type { CleanTask } from '../work/task';
 import { type OrderedWork, orderWork } from './ordered';
 

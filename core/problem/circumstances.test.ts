@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
-import { NO_FACTS } from '../home/facts';
+import { NO_FACTS } from '../home/no-facts';
 import { type Room, roomsOf } from '../home/room';
 import { homeCautions } from '../safety/cautions';
 import { joinedRooms } from '../work/floor-runs';

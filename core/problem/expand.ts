@@ -14,7 +14,7 @@ import { tasksInOrder } from '../order/working-order';
 import type { Member } from '../people/member';
 import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../plan/problem';
 import { longestWait } from '../work/dwell';
-import { jobName } from '../work/single-places';
+import { jobName } from '../work/place-of-job';
 import { ADULT, cannotDo, tagsOf } from '../work/step-tags';
 import { type CleanTask, stepIdOf, tasksOf } from '../work/tasks';
 import { earliestAfter, usesOf } from '../work/uses';

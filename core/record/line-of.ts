@@ -2,7 +2,7 @@ import { partsOfStepId } from '../basics/ids';
 import type { RecordLine } from '../clean/record-line';
 import type { Tick } from '../clean/tick';
 import { productsOf } from '../products/product-choice';
-import { jobName } from '../work/single-places';
+import { jobName } from '../work/place-of-job';
 import { type CleanTask, stepIdOf } from '../work/task';
 
 /** A tick as a line of the record: what it was of, in words and by ids, and what had been estimated for it. */

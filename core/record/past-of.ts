@@ -5,7 +5,7 @@ import type { RecordLine } from '../clean/record-line';
 import type { Supplies } from '../clean/supplies';
 import { mixturesFor } from '../supplies/amounts';
 import { MADE_UP_PRICES } from '../supplies/price-list';
-import { jobName } from '../work/single-places';
+import { jobName } from '../work/place-of-job';
 import { type CleanTask, stepIdOf } from '../work/task';
 
 export type CleanSoFar = {

@@ -5,7 +5,7 @@ import { isFromTap, type ProductName } from '../catalogue/products';
 import { quantityOf } from '../furnish/quantities';
 import type { QuantityName } from '../home/quantity-names';
 import { dosesOf } from '../products/product-choice';
-import { shareOfJob } from '../work/single-places';
+import { shareOfJob } from '../work/place-of-job';
 import type { CleanTask } from '../work/task';
 import { zoneOf } from './things';
 

@@ -4,7 +4,7 @@ import { factsOf } from '../catalogue/product-facts';
 import { type Fixture, fixturesOf, type Home, roomsOf } from '../home/room';
 import { THING_NAMES, type ThingName } from '../home/thing-names';
 import { productsOf } from '../products/product-choice';
-import { shareOfJob } from '../work/single-places';
+import { shareOfJob } from '../work/place-of-job';
 import { tagsOf } from '../work/step-tags';
 import type { CleanTask } from '../work/task';
 

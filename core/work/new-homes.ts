@@ -1,5 +1,5 @@
 import type { NewHome, Spot } from '../clean/leaving';
-import { isAtPlace, keyAtPlace } from './single-places';
+import { isAtPlace, keyAtPlace } from './place-of-job';
 import type { CleanTask } from './task';
 
 /** What leaves a place, and what comes to it, where a step empties it or fills it. */

@@ -9,7 +9,7 @@ import { MOST_PLACES, type Room } from '../home/room';
 import type { Household } from '../household/household';
 import { expand } from '../problem/expand';
 import { plan } from '../spread/plan';
-import { isAtPlace, jobName } from './single-places';
+import { isAtPlace, jobName } from './place-of-job';
 import { type CleanTask, listTasks, stepIdOf, type Work } from './tasks';
 import { workOf } from './work';
 

@@ -18,7 +18,7 @@ import {
 import type { BelongingsSchool, Home, Place } from '../home/room';
 import type { ProductChoice } from '../products/product-choice';
 import { type Marks, type Scope, scopeOf } from '../scope/scope';
-import { type PlaceOfJob, taskIdAt } from './single-places';
+import { type PlaceOfJob, taskIdAt } from './place-of-job';
 
 /** One method at one place in this clean. */
 export type CleanTask = Place & {

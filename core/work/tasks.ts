@@ -10,7 +10,8 @@ import { begunWith, chooseProducts, type ProductChoice } from '../products/produ
 import { aloneFor, inPartsFor, schoolFor } from '../scope/scope';
 import { keepApart } from './apart';
 import { joinedRooms } from './floor-runs';
-import { namesOfPlaces, type PlaceOfJob, placeByPlace } from './single-places';
+import type { PlaceOfJob } from './place-of-job';
+import { namesOfPlaces, placeByPlace } from './single-places';
 import { sortingTasks } from './sorting';
 import { sweepTasks } from './sweep';
 import { type CleanTask, scopedTask, taskId, type Work } from './task';

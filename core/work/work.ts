@@ -13,7 +13,7 @@ import { USUAL_MACHINE_KG } from '../laundry/loads';
 import type { Member } from '../people/member';
 import { areEverTogether } from '../people/together';
 import { marksOf } from '../scope/scope';
-import { isAtPlace } from './single-places';
+import { isAtPlace } from './place-of-job';
 import type { Work } from './task';
 import { usesOf } from './uses';
 

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { taskOfStep } from '@/core/basics/ids';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import type { CleanTask } from '@/core/work/tasks';
 import { whereOf } from '../day/day-file';
 import { inSentence, workOfStep } from '../words/piece-of-work';

@@ -16,7 +16,7 @@ import type { Campaign, Current } from '@/core/problem/campaign';
 import { dosesOf } from '@/core/products/product-choice';
 import { cautionsAt, cautionsBeside } from '@/core/safety/step-cautions';
 import type { Vessels } from '@/core/supplies/amounts';
-import { isAtPlace } from '@/core/work/single-places';
+import { isAtPlace } from '@/core/work/place-of-job';
 import { cannotDo } from '@/core/work/step-tags';
 import type { CleanTask } from '@/core/work/tasks';
 import { pieceOfWork, workSentence } from '../words/piece-of-work';

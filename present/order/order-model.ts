@@ -2,7 +2,7 @@ import { type OrderRule, OWN_RULE_PREFIX } from '@/core/clean/rule';
 import type { Contradiction } from '@/core/order/contradictions';
 import { ORDER_RULES } from '@/core/order/rules';
 import type { Current } from '@/core/problem/campaign';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import { WITHIN_WORDS } from './order-words';
 
 /** The rules of order as plain data for the screen. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { groupBy } from '@/core/basics/group-by';
 import { minutesOf } from '@/core/basics/local-time';
 import { roomsOf } from '@/core/home/room';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import { DOZEN_HOMES } from '@/demo/dozen-homes';
 import { quickPlan, stateOf } from '@/ui/testing/demo-state';
 import { SHOP_SECTIONS } from '../supplies/shop-sections';

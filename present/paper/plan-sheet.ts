@@ -1,7 +1,7 @@
 import { groupBy } from '@/core/basics/group-by';
 import type { Plan, PlanEntry } from '@/core/plan/plan';
 import type { Current } from '@/core/problem/campaign';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import type { CleanTask } from '@/core/work/tasks';
 import { dateWithYear } from '../almanac/due-words';
 import { minutesOfWaits } from '../calendar/waits';

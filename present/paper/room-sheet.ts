@@ -1,5 +1,6 @@
 import { HEIGHTS, type Home, ROOM_KINDS, type Room, type Stop } from '@/core/home/room';
-import { fixtureName, HEIGHT_WORDS } from '../walk/fixture-words';
+import { fixtureName } from '../walk/fixture-name';
+import { HEIGHT_WORDS } from '../walk/fixture-words';
 import type { RoomOrderStep, StepTime } from '../walk/room-order';
 import { openStops } from '../walk/strip-model';
 import { inSentence } from '../words/piece-of-work';

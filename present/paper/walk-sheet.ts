@@ -4,7 +4,8 @@ import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
 import { oftenMissing, usualStops } from '@/core/furnish/templates';
 import { type Home, ROOM_KINDS, type Room, type RoomKind, roomsOf } from '@/core/home/room';
 import { FACT_QUESTIONS } from '../walk/fact-words';
-import { fixtureName, SOIL_WORDS } from '../walk/fixture-words';
+import { fixtureName } from '../walk/fixture-name';
+import { SOIL_WORDS } from '../walk/fixture-words';
 import { amount } from '../words/words';
 import type { Block, Sheet, SheetPart } from './sheet';
 

@@ -3,7 +3,7 @@ import type { Member } from '@/core/people/member';
 import type { Current } from '@/core/problem/campaign';
 import { offeredMinutes, progressByRoom, sumProgress } from '@/core/problem/progress';
 import { productsOf } from '@/core/products/product-choice';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import { mayDo } from '@/core/work/step-tags';
 import { type CleanTask, handsRange } from '@/core/work/tasks';
 import { neededMinutes, type ScopeRow, type ScopeScreen } from './scope-model';

@@ -5,7 +5,7 @@ import { roomsOf } from '@/core/home/room';
 import type { HouseholdChange } from '@/core/household/change';
 import type { ProblemFocus } from '@/core/plan/problem';
 import type { Campaign, Current } from '@/core/problem/campaign';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import type { CleanTask } from '@/core/work/tasks';
 import { WAY_WORDS } from '../order/rooms-in-order';
 import { clock, count, listed, longDate, shortDate } from '../words/words';

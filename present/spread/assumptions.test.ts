@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { NO_FACTS } from '@/core/home/facts';
+import { NO_FACTS } from '@/core/home/no-facts';
 import { USUAL_HOURS } from '@/core/people/usual-hours';
 import { DOZEN_HOMES, homeNamed } from '@/demo/dozen-homes';
 import { assumptionsOf } from './assumptions';

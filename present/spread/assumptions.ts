@@ -1,6 +1,6 @@
 import { isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { newFixture } from '@/core/furnish/fixture';
-import { NO_FACTS } from '@/core/home/facts';
+import { NO_FACTS } from '@/core/home/no-facts';
 import { type Fixture, fixturesOf, type Room, roomSizes, roomsOf } from '@/core/home/room';
 import type { Household } from '@/core/household/household';
 import { hasUsualHours } from '@/core/people/usual-hours';

@@ -3,7 +3,7 @@ import { minutesOf } from '@/core/basics/local-time';
 import { writeTable } from '@/core/formats/cell';
 import type { Plan, PlanEntry } from '@/core/plan/plan';
 import type { CleanTask } from '@/core/work/tasks';
-import { fixtureName } from '../walk/fixture-words';
+import { fixtureName } from '../walk/fixture-name';
 import { pieceOfWork } from '../words/piece-of-work';
 
 type WorkNames = {

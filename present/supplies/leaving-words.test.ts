@@ -11,7 +11,8 @@ import { BEFORE, dropOff, pile } from '@/demo/changes';
 import { DOZEN_HOMES, homeNamed } from '@/demo/dozen-homes';
 import { juniperRow } from '@/demo/juniper-row';
 import { movesAtStep } from '../day/move-words';
-import { cautionOf, opensWords, pilesOf, spotOf, spotsIn, spotValue, takesWords } from './leaving-words';
+import { cautionOf, opensWords, spotOf, spotsIn, spotValue, takesWords } from './leaving-words';
+import { pilesOf } from './pile-words';
 
 const demo = juniperRow('2027-03-01');
 

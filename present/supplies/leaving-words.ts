@@ -1,34 +1,14 @@
 import { groupBy } from '@/core/basics/group-by';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
-import type { DropOff, Leaving, NewHome, PileId, Spot } from '@/core/clean/leaving';
+import type { DropOff, Leaving, NewHome, Spot } from '@/core/clean/leaving';
 import type { NewHomeReason } from '@/core/clean/names';
-import { PILES, type Pile } from '@/core/clean/names';
-import { isLeaving } from '@/core/clean/piles';
+import { PILES } from '@/core/clean/names';
 import { fixturesOf, type Home, type Place, placesOf } from '@/core/home/room';
 import type { Member } from '@/core/people/member';
 import { WEEKDAYS } from '../people/weekdays';
+import { pilesOf } from './pile-words';
 
-/** Words for piles, places that take things, and new homes of things. */
-
-const PILE_WORDS: Record<Pile, string> = {
-  stays: 'Stays',
-  elsewhere: 'Elsewhere',
-  give: 'Give',
-  sell: 'Sell',
-  mend: 'Mend',
-  recycle: 'Recycle',
-  bin: 'Bin',
-};
-
-export type NamedPile = { readonly id: PileId; readonly name: string; readonly leaves: boolean };
-
-/** Every pile of a household, those that ship first. */
-export function pilesOf({ piles }: Pick<Leaving, 'piles'>): NamedPile[] {
-  return [
-    ...PILES.map((id) => ({ id, name: PILE_WORDS[id], leaves: isLeaving(id, piles) })),
-    ...piles.map(({ id, name, leaves }) => ({ id, name, leaves })),
-  ];
-}
+/** Words for places that take things, and new homes of things. */
 
 /** `give, sell, Pharmacy`; all that leave where nothing is said. */
 export function takesWords({ takes }: DropOff, leaving: Pick<Leaving, 'piles'>): string {

@@ -1,4 +1,3 @@
-import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import type { Fixture, Fullness, Height, Soil } from '@/core/home/room';
 
 export const HEIGHT_WORDS: Record<Height, string> = {
@@ -24,14 +23,10 @@ export const FULLNESS_WORDS: Record<Fullness, string> = {
   crammed: 'crammed',
 };
 
-export function fixtureName(fixture: Pick<Fixture, 'kind'>): string {
-  return isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind].name : fixture.kind;
-}
-
 /** `Window, 2 of them, heavy soil, clear`. */
-export function fixtureSummary(fixture: Fixture, clear: boolean): string {
+export function fixtureSummary(name: string, fixture: Fixture, clear: boolean): string {
   return [
-    fixtureName(fixture),
+    name,
     fixture.count > 1 && `${fixture.count} of them`,
     fixture.soil !== 'normal' && `soil ${SOIL_WORDS[fixture.soil]}`,
     fixture.leave && 'left this time',

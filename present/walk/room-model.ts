@@ -1,12 +1,13 @@
-import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
-import { FIXTURE_KINDS } from '@/core/catalogue/fixture-kinds';
-import { naturalStop } from '@/core/furnish/templates';
-import { NO_FACTS } from '@/core/home/facts';
+import { NO_FACTS } from '@/core/home/no-facts';
 import { type Fixture, HEIGHTS, type Height, type Home, type Room, type Stop } from '@/core/home/room';
-import { changeHome, type HomeChange } from '@/core/household/home-changes';
+import type { HomeChange } from '@/core/household/home-changes';
+import type { Made } from '@/core/household/made';
+import { STOP_EDITS } from '@/core/household/stop-edits';
+
+type StripEdit = Extract<HomeChange, { do: keyof typeof STOP_EDITS }>;
 
 /** What is changed by one press on the strip. */
-export type StripChange = HomeChange | { readonly do: 'several'; readonly changes: HomeChange[] };
+export type StripChange = StripEdit | { readonly do: 'several'; readonly changes: StripEdit[] };
 
 /** The room as it looks once a change has been made, before the server has it; as it is where the change can't be. */
 export function roomAfter(room: Room, change: StripChange): Room {
@@ -16,7 +17,8 @@ export function roomAfter(room: Room, change: StripChange): Room {
     wayRound: 'clockwise',
     facts: NO_FACTS,
   };
-  const made = changeHome(home, change);
+  const edit = STOP_EDITS[change.do] as (home: Home, said: StripEdit) => Made<Home>;
+  const made = edit(home, change);
   return (made.ok && made.value.floors[0]?.rooms[0]) || room;
 }
 
@@ -28,28 +30,6 @@ export function placeOf(room: Room, fixtureId: string | undefined): Place | unde
     if (fixture) return { stop, fixture };
   }
   return undefined;
-}
-
-/**
- * The change by which a new thing comes into a room: to the stop that somebody has open, else to where such a thing
- * naturally stands, else to a stop of its own. What is part of the room itself always goes to the room.
- */
-export function addedTo(
-  room: Room,
-  fixture: Fixture & { kind: FixtureKindName },
-  meant: string | undefined,
-  newId: () => string,
-): { readonly change: StripChange; readonly stop: string } {
-  const natural = naturalStop(room, fixture.kind);
-  const stop = natural?.shell ? natural : (room.stops.find(({ id }) => id === meant) ?? natural);
-  if (stop) return { change: { do: 'put-fixture', stopId: stop.id, fixture }, stop: stop.name };
-  const id = newId();
-  const { name } = FIXTURE_KINDS[fixture.kind];
-  const changes: HomeChange[] = [
-    { do: 'add-stop', roomId: room.id, id, name },
-    { do: 'put-fixture', stopId: id, fixture },
-  ];
-  return { change: { do: 'several', changes }, stop: name };
 }
 
 export type Direction = 'left' | 'right' | 'up' | 'down';

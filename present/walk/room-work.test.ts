@@ -8,7 +8,8 @@ import type { Household } from '@/core/household/household';
 import { listTasks } from '@/core/work/tasks';
 import { workOf } from '@/core/work/work';
 import { DOZEN_HOMES } from '@/demo/dozen-homes';
-import { FULLNESS_WORDS, fixtureName, fixtureSummary, HEIGHT_WORDS, SOIL_WORDS } from './fixture-words';
+import { fixtureName } from './fixture-name';
+import { FULLNESS_WORDS, fixtureSummary, HEIGHT_WORDS, SOIL_WORDS } from './fixture-words';
 import { tasksOfFixture } from './room-work';
 
 /** What surrounds the room, as the page of a room is given it. */
@@ -65,7 +66,7 @@ describe('what a room page reckons by itself', () => {
 
 describe('a thing in words', () => {
   it('is its name alone where nothing is unusual at it', () => {
-    expect(fixtureSummary(newFixture('a', 'window'), false)).toBe('Window');
+    expect(fixtureSummary('Window', newFixture('a', 'window'), false)).toBe('Window');
     expect(fixtureName({ kind: 'dragon' })).toBe('dragon');
   });
 
@@ -77,7 +78,7 @@ describe('a thing in words', () => {
       leave: true,
       mend: 'Handle',
     };
-    expect(fixtureSummary(window, true)).toBe(
+    expect(fixtureSummary('Window', window, true)).toBe(
       'Window, 2 of them, soil of years, left this time, to mend, clear',
     );
   });

@@ -3,6 +3,7 @@ import { alongWalls } from '@/core/furnish/along-walls';
 import { type Room, roomsOf } from '@/core/home/room';
 import { juniperRow } from '@/demo/juniper-row';
 import { bandsAt, cornersOf, fixturesAt, openingOf, openStops, rowsOf, wallsOf } from './strip-model';
+import { usualWidthM } from './usual-width';
 
 const household = juniperRow('2027-03-01');
 const { home } = household;
@@ -29,7 +30,7 @@ describe('the unrolled room', () => {
   it('lays four walls over the stops, from the door on, and loses no stop', () => {
     for (const { stops, ...rest } of roomsOf(home)) {
       const open = openStops({ stops, ...rest }, 'clockwise');
-      const walls = wallsOf(rest, alongWalls(rest, open));
+      const walls = wallsOf(rest, alongWalls(rest, open, usualWidthM));
       expect(walls.reduce((sum, wall) => sum + wall.stops, 0)).toBe(open.length);
       expect(walls[0]?.name).toBe('Door wall');
       const corners = cornersOf(walls, open);

@@ -1,5 +1,5 @@
 import { partsOfStepId } from '@/core/basics/ids';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import type { CleanTask } from '@/core/work/tasks';
 
 /** A step as one would say it: the job and its thing first, then the manner. */

@@ -5,7 +5,7 @@ import type { DropOff } from '@/core/clean/leaving';
 import { takesAny } from '@/core/clean/piles';
 import type { Run } from '@/core/day/run';
 import type { DayFile } from '@/present/day/day-file';
-import { type NamedPile, pilesOf } from '@/present/supplies/leaving-words';
+import { type NamedPile, pilesOf } from '@/present/supplies/pile-words';
 import { count } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';

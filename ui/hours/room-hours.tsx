@@ -1,7 +1,7 @@
 import type { Units } from '@/core/basics/choices';
 import type { HomeFacts } from '@/core/home/facts';
 import type { Room } from '@/core/home/room';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import { type CleanTask, handsRange } from '@/core/work/tasks';
 import { partsOfWork } from '@/present/hours/parts-of-work';
 import { count, duration, hourRange, hours } from '@/present/words/words';

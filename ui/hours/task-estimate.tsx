@@ -5,7 +5,7 @@ import type { HomeFacts } from '@/core/home/facts';
 import { productsOf } from '@/core/products/product-choice';
 import { homeCautions } from '@/core/safety/cautions';
 import { productCautions } from '@/core/safety/step-cautions';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import type { CleanTask } from '@/core/work/tasks';
 import { sumOf } from '@/present/hours/parts-words';
 import { scopeWords } from '@/present/scope/scope-words';

@@ -1,7 +1,7 @@
 import type { Current } from '@/core/problem/campaign';
 import { suggestedCalls } from '@/core/safety/calls';
 import { type Finding, safetyFindings } from '@/core/safety/findings';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import { HOURS_VIEWS } from '@/present/hours/hours-views';
 import { count } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';

@@ -1,5 +1,5 @@
 'use client';
-import { useMutation } from '@tanstack/react-query';
+import pRetry from 'p-retry';
 import { useState, useTransition } from 'react';
 import type { ActionResult } from '@/present/forms/result';
 import { painted } from './after-paint';
@@ -7,10 +7,7 @@ import { type CommandAction, NO_ANSWER, type Sent, sentenceOf } from './command'
 import { newId } from './new-id';
 
 /** Sent again so often where nothing was answered, always as the same press. */
-const TRIES = 2;
-const TRY_AGAIN_MS = 400;
-
-type Press = { readonly action: CommandAction<unknown>; readonly sent: Sent };
+const AGAIN = { retries: 2, minTimeout: 400, factor: 1 } as const;
 
 export type Commands = {
   /**
@@ -36,12 +33,6 @@ export type Commands = {
 export function useCommand(): Commands {
   const [fault, setFault] = useState<string>();
   const [pending, start] = useTransition();
-  const { mutateAsync } = useMutation({
-    mutationFn: ({ action, sent }: Press) => action(sent),
-    retry: TRIES,
-    retryDelay: TRY_AGAIN_MS,
-    networkMode: 'always',
-  });
   const send: Commands['send'] = (action, input, { show, onKept, onNoAnswer, id = newId() } = {}) =>
     start(async () => {
       show?.();
@@ -49,7 +40,7 @@ export function useCommand(): Commands {
       // The screen answers first; what is sent is made up after that.
       if (show) await painted();
       const sent = { id, ...(input !== undefined && { input }) };
-      const result = await mutateAsync({ action, sent }).catch(() => undefined);
+      const result = await pRetry(() => action(sent), AGAIN).catch(() => undefined);
       if (result?.ok) onKept?.((result as Extract<ActionResult<never>, { ok: true }>).value);
       else if (result) setFault(sentenceOf(result));
       else if (!(await onNoAnswer?.(sent))) setFault(NO_ANSWER.change);

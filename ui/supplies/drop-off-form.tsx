@@ -1,6 +1,6 @@
 'use client';
 import type { DropOff } from '@/core/clean/leaving';
-import type { NamedPile } from '@/present/supplies/leaving-words';
+import type { NamedPile } from '@/present/supplies/pile-words';
 import { Field } from '../forms/field';
 import { HoursFields } from '../forms/hours-fields';
 import { TickList } from '../forms/tick-list';

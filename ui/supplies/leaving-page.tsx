@@ -6,12 +6,12 @@ import type { Member } from '@/core/people/member';
 import {
   cautionOf,
   opensWords,
-  pilesOf,
   REASON_WORDS,
   spotsIn,
   takesWords,
   wordsOfSpot,
 } from '@/present/supplies/leaving-words';
+import { pilesOf } from '@/present/supplies/pile-words';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';

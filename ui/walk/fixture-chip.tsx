@@ -1,9 +1,9 @@
 'use client';
 import { memo } from 'react';
 import type { Fixture } from '@/core/home/room';
-import { fixtureName, fixtureSummary, SOIL_WORDS } from '@/present/walk/fixture-words';
+import { fixtureSummary, SOIL_WORDS } from '@/present/walk/fixture-words';
 import { openingOf } from '@/present/walk/strip-model';
-import { markOf } from './kind-icon';
+import { useFaces } from './kind-faces';
 import { useIsChosen } from './selection';
 import looks from './strip.module.css';
 
@@ -18,23 +18,28 @@ type ChipProps = {
 /** One fixture on the strip: cut ice while there is work on it, round water when it is clear. */
 export const FixtureChip = memo(function FixtureChip({ fixture, clear, place, onSelect }: ChipProps) {
   const selected = useIsChosen(fixture.id);
+  const { name, mark } = useFaces()(fixture.kind);
   return (
     <button
       type="button"
       className={looks.chip}
       onClick={(event) => onSelect(fixture.id, event.detail === 0)}
       aria-pressed={selected}
-      aria-label={`${fixtureSummary(fixture, clear)}${place === undefined ? '' : `, number ${place} in the order of work`}`}
+      aria-label={`${fixtureSummary(name, fixture, clear)}${place === undefined ? '' : `, number ${place} in the order of work`}`}
       data-fixture={fixture.id}
       data-opening={openingOf(fixture)}
       data-state={clear ? 'clear' : fixture.leave ? 'left' : 'frozen'}
     >
       <span className={looks.lead} aria-hidden>
         {place !== undefined && <span className={looks.place}>{place}</span>}
-        {markOf(fixture.kind)}
+        {mark && (
+          <svg className={looks.mark} viewBox="0 0 24 24" aria-hidden="true">
+            <use href={`/icons/marks.svg#${mark}`} />
+          </svg>
+        )}
       </span>
       <span className={fixture.leave && !clear ? `${looks.name} ${looks.struck}` : looks.name}>
-        {fixtureName(fixture)}
+        {name}
         {fixture.count > 1 && (
           <>
             {' '}

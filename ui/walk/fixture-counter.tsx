@@ -3,9 +3,8 @@ import Add from '@mui/icons-material/Add';
 import Close from '@mui/icons-material/Close';
 import Remove from '@mui/icons-material/Remove';
 import { memo } from 'react';
-import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { type Fixture, MOST_COUNT } from '@/core/home/room';
-import { fixtureName } from '@/present/walk/fixture-words';
+import { useFaces } from './kind-faces';
 import looks from './strip.module.css';
 
 type CounterProps = {
@@ -17,10 +16,10 @@ type CounterProps = {
 /** A thing on the strip while counting: one more, one less, or thrown off, each one press. */
 export const FixtureCounter = memo(function FixtureCounter({ fixture, onCount }: CounterProps) {
   const { count } = fixture;
-  const name = fixtureName(fixture);
+  const { name, shell } = useFaces()(fixture.kind);
   const last = count === 1;
   // There is one ceiling and one floor; they are only thrown off.
-  const countable = !(isFixtureKind(fixture.kind) && FIXTURE_KINDS[fixture.kind].shell);
+  const countable = !shell;
   return (
     <fieldset className={looks.counter} aria-label={`${name}, ${count}`} data-fixture={fixture.id}>
       <span className={`${looks.name} ${looks.wide}`}>{name}</span>

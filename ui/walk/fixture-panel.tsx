@@ -14,7 +14,8 @@ import {
   type Soil,
   type Stop,
 } from '@/core/home/room';
-import { FULLNESS_WORDS, fixtureName, HEIGHT_WORDS, SOIL_WORDS } from '@/present/walk/fixture-words';
+import { fixtureName } from '@/present/walk/fixture-name';
+import { FULLNESS_WORDS, HEIGHT_WORDS, SOIL_WORDS } from '@/present/walk/fixture-words';
 import { placesOfFixture, type RoomSurroundings, tasksOfFixture } from '@/present/walk/room-work';
 import { css } from '@/ui/theme/made/css';
 import { TaskEstimateLines } from '../hours/task-estimate';

@@ -1,11 +1,12 @@
 'use client';
 import { memo } from 'react';
-import { FIXTURE_KINDS, type FixtureKindName } from '@/core/catalogue/fixture-kinds';
+import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
+import type { OftenKind } from '@/present/walk/kind-faces';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 
 type OftenHereProps = {
-  readonly kinds: readonly FixtureKindName[];
+  readonly kinds: readonly OftenKind[];
   readonly onAdd: (kind: FixtureKindName) => void;
 };
 
@@ -18,7 +19,7 @@ export const OftenHere = memo(function OftenHere({ kinds, onAdd }: OftenHereProp
         Often in such a room, and not here yet
       </div>
       <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 0.75 })}>
-        {kinds.map((kind) => (
+        {kinds.map(({ kind, name }) => (
           <Button
             key={kind}
             variant="outlined"
@@ -31,7 +32,7 @@ export const OftenHere = memo(function OftenHere({ kinds, onAdd }: OftenHereProp
               fontWeight: 450,
             })}
           >
-            {FIXTURE_KINDS[kind].name}
+            {name}
           </Button>
         ))}
       </div>

@@ -2,7 +2,8 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { type Fixture, FULLNESSES, SOILS, type Stop } from '@/core/home/room';
-import { FULLNESS_WORDS, fixtureName, SOIL_WORDS } from '@/present/walk/fixture-words';
+import { fixtureName } from '@/present/walk/fixture-name';
+import { FULLNESS_WORDS, SOIL_WORDS } from '@/present/walk/fixture-words';
 import { inTurn } from '@/present/walk/strip-model';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';

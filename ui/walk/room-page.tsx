@@ -8,6 +8,7 @@ import { joinedRooms } from '@/core/work/floor-runs';
 import { handsRange } from '@/core/work/tasks';
 import { usesOf } from '@/core/work/uses';
 import { atHandOf, lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/work/work';
+import { facesIn, oftenIn } from '@/present/walk/kind-faces';
 import { roomOrder } from '@/present/walk/room-order';
 import type { RoomSurroundings } from '@/present/walk/room-work';
 import { amount, count, hourRange, hours } from '@/present/words/words';
@@ -16,6 +17,7 @@ import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
 import { ChangeRoomLater } from './change-room-later';
+import { KindFacesProvider } from './kind-faces';
 import type { MoveTask } from './order-panel';
 import { RoomProducts } from './room-products';
 import { UnrolledRoom } from './unrolled-room';
@@ -42,15 +44,18 @@ export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
         {length(room.heightM)} {unitName(units, 'm')} high. {count(tasks.length, 'job', 'jobs')},{' '}
         {hours(range.minutes)} of hands-on work ({hourRange(range)}).
       </PageHead>
-      <UnrolledRoom
-        room={room}
-        around={surroundingsOf(state, room)}
-        steps={roomOrder(state.order, room.id, state.campaign)}
-        clear={clear}
-        edits={state.edits}
-        actions={actions}
-        moveTask={moveTask}
-      />
+      <KindFacesProvider faces={facesIn(room)}>
+        <UnrolledRoom
+          room={room}
+          often={oftenIn(room)}
+          around={surroundingsOf(state, room)}
+          steps={roomOrder(state.order, room.id, state.campaign)}
+          clear={clear}
+          edits={state.edits}
+          actions={actions}
+          moveTask={moveTask}
+        />
+      </KindFacesProvider>
       <RoomProducts
         room={room.id}
         mark={marks.find((mark) => mark.on === 'room' && mark.target === room.id)}

@@ -8,6 +8,11 @@ import { UnfoldLater } from '../parts/unfold-later';
 
 const SeveralRooms = dynamic(() => import('./several-rooms').then((module) => module.SeveralRooms));
 
+/** For a house that has no rooms yet: at once, and fetched only there. */
+export function SeveralRoomsNow(props: ComponentProps<typeof SeveralRooms>) {
+  return <SeveralRooms {...props} />;
+}
+
 type SeveralRoomsLaterProps = Pick<ComponentProps<typeof SeveralRooms>, 'actions' | 'names'> & {
   readonly floors: readonly Pick<Floor, 'id' | 'name'>[];
 };

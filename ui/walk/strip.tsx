@@ -24,6 +24,7 @@ import { useUnits } from '../parts/units';
 import type { Drop } from './drag';
 import { FixtureChip } from './fixture-chip';
 import { FixtureCounter } from './fixture-counter';
+import { useFaces } from './kind-faces';
 import { OrderLine } from './order-line';
 import { rove, settleRoving } from './rove';
 import { useIsChosen } from './selection';
@@ -134,8 +135,9 @@ const COUNT_PX = 148;
 
 /** The columns as wide as their part of the walls, but for what has to be read there; the walls, and where they meet. */
 function useWalls(room: Room, way: WayRound, stops: readonly Stop[]) {
+  const faces = useFaces();
   return useMemo(() => {
-    const along = alongWalls(room, stops);
+    const along = alongWalls(room, stops, (kind) => faces(kind).widthM);
     const fractions = along.map(({ share }) => `minmax(min-content, ${share.toFixed(2)}fr)`);
     const walls = way === 'clockwise' ? wallsOf(room, along) : [];
     return {
@@ -143,7 +145,7 @@ function useWalls(room: Room, way: WayRound, stops: readonly Stop[]) {
       walls,
       corners: cornersOf(walls, stops),
     };
-  }, [room, way, stops]);
+  }, [room, way, stops, faces]);
 }
 
 const ARROWS: Readonly<Record<string, Direction>> = {

@@ -1,5 +1,5 @@
 import { fixturesOf, type Room } from '@/core/home/room';
-import { fixtureName } from '@/present/walk/fixture-words';
+import { fixtureName } from '@/present/walk/fixture-name';
 import { css } from '@/ui/theme/made/css';
 import { TextLink } from '../parts/text-link';
 

@@ -1,15 +1,15 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { type ComponentProps, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
-import { oftenMissing } from '@/core/furnish/templates';
-import type { Room } from '@/core/home/room';
+import { fixturesOf, type Room } from '@/core/home/room';
+import type { OftenKind } from '@/present/walk/kind-faces';
 import type { RoomOrderStep } from '@/present/walk/room-order';
 import type { RoomSurroundings } from '@/present/walk/room-work';
 import { inTurn } from '@/present/walk/strip-model';
 import { css } from '@/ui/theme/made/css';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
-import { useSameList, useSameSet } from '../parts/use-same';
+import { useSameSet } from '../parts/use-same';
 import { useStableEvents } from '../parts/use-stable-events';
 import { afterPaint } from '../state/after-paint';
 import { AddStop } from './add-stop';
@@ -36,6 +36,8 @@ type UnrolledRoomProps = {
   readonly around: RoomSurroundings;
   readonly steps: readonly RoomOrderStep[];
   readonly clear: readonly string[];
+  /** What is often in such a room and not in this one. */
+  readonly often: readonly OftenKind[];
   readonly edits: EditWords;
   readonly actions: ChangeActions;
   readonly moveTask: MoveTask;
@@ -62,7 +64,7 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
     addStop: desk.addStop,
   });
   const events = useStableEvents(stripEvents(desk, walk, steps, mode, selection, setRated));
-  const often = useOftenMissing(room);
+  const often = useStillMissing(props.often, room);
   const isAbove = ABOVE.includes(mode);
   const opened = (
     <Opened
@@ -138,9 +140,12 @@ function stripEvents(
   };
 }
 
-function useOftenMissing(room: Room) {
-  const offered = useDeferredValue(room);
-  return useSameList(useMemo(() => oftenMissing(offered).slice(0, MOST_OFFERED), [offered]));
+function useStillMissing(often: readonly OftenKind[], room: Room) {
+  const shown = useDeferredValue(room);
+  return useMemo(() => {
+    const here = new Set(fixturesOf(shown).map(({ kind }) => kind));
+    return often.filter(({ kind }) => !here.has(kind)).slice(0, MOST_OFFERED);
+  }, [often, shown]);
 }
 
 type OpenedProps = Pick<UnrolledRoomProps, 'around' | 'steps' | 'moveTask'> & {

@@ -1,21 +1,13 @@
 'use client';
 import { useMemo, useOptimistic, useState } from 'react';
 import type { FixtureKindName } from '@/core/catalogue/fixture-kinds';
-import { newFixture } from '@/core/furnish/fixture';
 import type { Fixture, Height, Room, Stop, WayRound } from '@/core/home/room';
-import { fixtureName } from '@/present/walk/fixture-words';
-import {
-  addedTo,
-  fixtureMoved,
-  placeOf,
-  roomAfter,
-  type StripChange,
-  stopMoved,
-} from '@/present/walk/room-model';
+import { fixtureMoved, placeOf, roomAfter, type StripChange, stopMoved } from '@/present/walk/room-model';
 import { openStops } from '@/present/walk/strip-model';
 import type { ChangeActions } from '../parts/change-actions';
 import { type Changes, useChanges } from '../parts/use-changes';
 import { newId } from '../state/new-id';
+import { meetKind, useFaces } from './kind-faces';
 import type { StripEvents } from './strip';
 
 /** What is open below the strip. */
@@ -54,24 +46,32 @@ export function useRoomDesk(stored: Room, way: WayRound, actions: ChangeActions)
   const changes = useChanges(actions);
   const stops = useMemo(() => openStops(room, way), [room, way]);
   const make = (change: StripChange, words?: string) => changes.send(change, words, () => show(change));
-  const hand: Hand = { room, stops, open, setOpen, make };
-  return { ...hand, changes, ...onThings(hand), ...onStops(hand) };
+  const faces = useFaces();
+  const hand: Hand = { room, stops, open, setOpen, make, nameOf: ({ kind }) => faces(kind).name };
+  const { nameOf: _nameOf, ...shown } = hand;
+  return { ...shown, changes, ...onThings(hand), ...onStops(hand) };
 }
 
-type Hand = Pick<RoomDesk, 'room' | 'stops' | 'open' | 'setOpen' | 'make'>;
+type Hand = Pick<RoomDesk, 'room' | 'stops' | 'open' | 'setOpen' | 'make'> & {
+  readonly nameOf: (fixture: Pick<Fixture, 'kind'>) => string;
+};
 
-function onThings({ room, stops, open, setOpen, make }: Hand) {
+function onThings({ room, stops, open, setOpen, make, nameOf }: Hand) {
   const drop = (fixture: Fixture) => {
-    make({ do: 'drop-fixture', id: fixture.id }, `${fixtureName(fixture)} removed.`);
+    make({ do: 'drop-fixture', id: fixture.id }, `${nameOf(fixture)} removed.`);
     setOpen(undefined);
   };
   return {
     drop,
     add: (kind: FixtureKindName) => {
-      const fixture = { ...newFixture(newId(), kind), kind };
       const meant = open?.what === 'adding' || open?.what === 'stop' ? open.id : undefined;
-      const { change, stop } = addedTo(room, fixture, meant, newId);
-      make(change, `${fixtureName(fixture)} added at ${stop}.`);
+      // The catalogue comes with the first thing that is added.
+      void import('@/present/walk/added').then(({ added, faceOfKind }) => {
+        const { change, stop } = added(room, kind, meant, newId);
+        const face = faceOfKind(kind);
+        meetKind(kind, face);
+        make(change, `${face.name} added at ${stop}.`);
+      });
     },
     count: (fixture: Fixture, next: number) => {
       const stop = placeOf(room, fixture.id)?.stop;

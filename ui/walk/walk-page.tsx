@@ -13,8 +13,7 @@ import { AddFloor } from './add-floor';
 import { AddRoom } from './add-room';
 import { BETWEEN_WALLS, HouseOutline, IN_EARTH, ON_GROUND } from './house-outline';
 import { RoomCell } from './room-cell';
-import { SeveralRooms } from './several-rooms';
-import { SeveralRoomsLater } from './several-rooms-later';
+import { SeveralRoomsLater, SeveralRoomsNow } from './several-rooms-later';
 import { ToMend } from './to-mend';
 import { WalkTools } from './walk-tools';
 
@@ -54,7 +53,7 @@ export function WalkPage({ state, actions }: { state: Current; actions: ChangeAc
       )}
       {rooms.length === 0 && (
         <div className={css({ maxWidth: 1180, mt: floors.length > 0 ? 3 : 0 })}>
-          <SeveralRooms actions={actions} floor={placed[0]} names={[]} />
+          <SeveralRoomsNow actions={actions} floor={placed[0]} names={[]} />
         </div>
       )}
       <div className={css({ display: 'flex', flexDirection: 'column', gap: 3, mt: 3 })}>

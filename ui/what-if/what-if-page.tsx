@@ -4,7 +4,7 @@ import type { Campaign, Current } from '@/core/problem/campaign';
 import { outcomeOf } from '@/core/what-if/outcome';
 import { fits, laddersFor } from '@/core/what-if/smallest';
 import { whatIfsFor } from '@/core/what-if/what-if';
-import { jobName } from '@/core/work/single-places';
+import { jobName } from '@/core/work/place-of-job';
 import type { ActionResult } from '@/present/forms/result';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
