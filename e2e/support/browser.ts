@@ -239,9 +239,16 @@ export class Browser {
       const groups = await this.all('group', label);
       const found = groups.map((group) => group.findElements(By.css('[role=spinbutton]')));
       parts = (await Promise.all(found)).find((some) => some.length > 0) ?? [];
+      // What can be chosen in it comes as soon as somebody goes to the field.
+      if (parts.length === 0) await this.goToField(label);
       return parts.length > 0;
     }, `a date or time field labelled ${label}`);
     return parts;
+  }
+
+  private async goToField(label: string | RegExp): Promise<void> {
+    const shown = await this.run<WebElement[]>(CANDIDATES, 'input[data-when]', ...pattern(label));
+    for (const field of shown) if (fits(await field.getAccessibleName(), label)) return field.click();
   }
 
   async choose(label: string | RegExp, option: string): Promise<void> {

@@ -4,7 +4,8 @@ import type { Method } from '@/core/catalogue/method';
 import { windowSpray } from '@/demo/changes';
 import { dosesOf } from '../catalogue/method-doses';
 import { FORMS } from '../forms/schemas';
-import { BLANK_PRODUCT, ownProduct, ownProductWords, valuesOf } from './own-product';
+import { BLANK_PRODUCT, ownProduct, valuesOf } from './own-product';
+import { ownProductWords } from './own-product-words';
 
 const faultsOf = (values: object) =>
   FORMS.ownProduct

@@ -6,7 +6,7 @@ import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 import { CameUpSheet } from './came-up-sheet';
 import { useDay } from './day-context';
-import { NameFound } from './name-found';
+import { NameFoundLater } from './name-found-later';
 import { Noted } from './noted';
 import { wakeBell } from './run/bell';
 
@@ -41,7 +41,7 @@ export function CameUpKey({ button }: { button: Ref<HTMLButtonElement> }) {
       </Button>
       <CameUpSheet isOpen={isOpen} onClose={() => setOpen(false)} onSaid={say} />
       {noted && !isNaming && <Noted thing={noted} onName={() => setNaming(true)} onClose={close} />}
-      {noted && isNaming && <NameFound thing={noted} file={file} store={store} onClose={close} />}
+      {noted && isNaming && <NameFoundLater thing={noted} file={file} store={store} onClose={close} />}
     </>
   );
 }

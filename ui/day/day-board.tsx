@@ -16,11 +16,13 @@ import { css } from '@/ui/theme/made/css';
 import { LinkButton } from '../parts/link-button';
 import { Unfold } from '../parts/unfold';
 import { useStableEvents } from '../parts/use-stable-events';
+import { useQuietMoment } from '../state/use-quiet-moment';
 import { Alarms } from './alarms';
 import type { DayAsks } from './ask-button';
 import { type Day, DayProvider, useDay } from './day-context';
 import { Found } from './found';
 import { LinkLine } from './link-line';
+import { fetchNameFound } from './name-found-later';
 import { NowStep } from './now-step';
 import { OffSteps } from './off-steps';
 import { OthersSteps } from './others-steps';
@@ -55,6 +57,7 @@ export function DayBoard({ file, base, asks, children }: DayBoardProps) {
 /** From what must not be missed to what is behind. */
 function Sections({ kits }: { kits: ReactNode }) {
   const day = useDay();
+  useQuietMoment(fetchNameFound);
   const { file, run, view, face, state, store, isToday, asks } = day;
   const ticking = useTicking(day);
   const end = endOf(day);

@@ -7,7 +7,7 @@ import type { DayFile } from '@/present/day/day-file';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 import { GoodUntil } from '../parts/good-until';
-import { NameFound } from './name-found';
+import { NameFoundLater } from './name-found-later';
 import type { DayStore } from './run/day-store';
 
 type FoundProps = {
@@ -26,7 +26,9 @@ export const Found = memo(function Found({ things, file, store }: FoundProps) {
         Found on the way
       </h2>
       <Things things={things} file={file} store={store} onName={setNaming} />
-      {naming && <NameFound thing={naming} file={file} store={store} onClose={() => setNaming(undefined)} />}
+      {naming && (
+        <NameFoundLater thing={naming} file={file} store={store} onClose={() => setNaming(undefined)} />
+      )}
     </section>
   );
 });

@@ -27,6 +27,20 @@ export function formatsOf(locale?: string): ReaderFormats {
   return { date, time: twelve ? 'hh:mm a' : 'HH:mm', twelve };
 }
 
+/** A date of `YYYY-MM-DD` as the reader writes it. */
+export function dateShown(value: string, { date }: ReaderFormats): string {
+  const [year = '', month = '', day = ''] = value.split('-');
+  return date.replace('YYYY', year).replace('MM', month).replace('DD', day);
+}
+
+/** A time of `HH:mm` as the reader writes it. */
+export function timeShown(value: string, { twelve }: ReaderFormats): string {
+  if (!twelve) return value;
+  const [hour = 0, minute = 0] = value.split(':').map(Number);
+  const two = (number: number) => String(number).padStart(2, '0');
+  return `${two(hour % 12 === 0 ? 12 : hour % 12)}:${two(minute)} ${hour < 12 ? 'am' : 'pm'}`;
+}
+
 let known: ReaderFormats | undefined;
 const never = () => () => undefined;
 

@@ -1,27 +1,47 @@
 'use client';
-import dynamic from 'next/dynamic';
-import { createContext, useContext } from 'react';
+import { type ComponentType, useState } from 'react';
+import { dateShown, timeShown, useReaderFormats } from './reader-formats';
 import { TextField } from './text-field';
 import type { WhenFieldProps } from './when-props';
 
-/** What is drawn while the picker is fetched: the field as it will stand there. */
-const Waiting = createContext<WhenFieldProps | undefined>(undefined);
+type Pickers = Readonly<Record<'date' | 'time', ComponentType<WhenFieldProps>>>;
 
-function Placeholder() {
-  const props = useContext(Waiting);
-  if (!props) return null;
-  const { onKeep: _onKeep, value = '', size = 'small', ...rest } = props;
-  return <TextField size={size} {...rest} value={value} disabled />;
+let fetched: Promise<Pickers> | undefined;
+
+/** Months and clocks come with the first field that somebody goes to; where they can't, the device's own do. */
+function fetchPickers(): Promise<Pickers> {
+  fetched ??= import('./when-pickers').then(
+    ({ DateChoice, TimeChoice }) => ({ date: DateChoice, time: TimeChoice }),
+    () => {
+      fetched = undefined;
+      return { date: DeviceDateField, time: DeviceTimeField };
+    },
+  );
+  return fetched;
 }
 
-/** Where the picker can't be fetched, as without a network, the browser's own field does. */
-function Plain({
-  type,
-  onKeep,
-  value = '',
-  size = 'small',
-  ...rest
-}: WhenFieldProps & { type: 'date' | 'time' }) {
+type OfType = WhenFieldProps & { readonly type: 'date' | 'time' };
+
+function WhenField({ type, ...props }: OfType) {
+  const [Picker, setPicker] = useState<ComponentType<WhenFieldProps>>();
+  const formats = useReaderFormats();
+  if (Picker) return <Picker {...props} autoFocus />;
+  const { onKeep: _onKeep, value = '', size = 'small', ...looks } = props;
+  const shown = value === '' ? '' : type === 'date' ? dateShown(value, formats) : timeShown(value, formats);
+  return (
+    <TextField
+      size={size}
+      {...looks}
+      value={shown}
+      readOnly
+      data-when={type}
+      onPointerEnter={() => void fetchPickers()}
+      onFocus={() => void fetchPickers().then((pickers) => setPicker(() => pickers[type]))}
+    />
+  );
+}
+
+function DeviceField({ type, onKeep, value = '', size = 'small', ...rest }: OfType) {
   return (
     <TextField
       size={size}
@@ -35,50 +55,19 @@ function Plain({
 
 /** A date by the device's own choice, for where another window can't open over this one. */
 export function DeviceDateField(props: WhenFieldProps) {
-  return <Plain {...props} type="date" />;
+  return <DeviceField {...props} type="date" />;
 }
 
-function PlainTime(props: WhenFieldProps) {
-  return <Plain {...props} type="time" />;
+function DeviceTimeField(props: WhenFieldProps) {
+  return <DeviceField {...props} type="time" />;
 }
-
-const DateChoice = dynamic(
-  () =>
-    import('./when-pickers').then(
-      (module) => module.DateChoice,
-      () => DeviceDateField,
-    ),
-  {
-    ssr: false,
-    loading: Placeholder,
-  },
-);
-const TimeChoice = dynamic(
-  () =>
-    import('./when-pickers').then(
-      (module) => module.TimeChoice,
-      () => PlainTime,
-    ),
-  {
-    ssr: false,
-    loading: Placeholder,
-  },
-);
 
 /** A date that is kept as soon as it is whole. */
 export function DateField(props: WhenFieldProps) {
-  return (
-    <Waiting.Provider value={props}>
-      <DateChoice {...props} />
-    </Waiting.Provider>
-  );
+  return <WhenField {...props} type="date" />;
 }
 
 /** A time of the day that is kept as soon as it is whole. */
 export function TimeField(props: WhenFieldProps) {
-  return (
-    <Waiting.Provider value={props}>
-      <TimeChoice {...props} />
-    </Waiting.Provider>
-  );
+  return <WhenField {...props} type="time" />;
 }

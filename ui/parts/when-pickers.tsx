@@ -22,6 +22,7 @@ export function DateChoice({ value, onKeep, ...looks }: WhenFieldProps) {
       <DatePicker
         label={looks.label}
         disabled={looks.disabled ?? false}
+        autoFocus={looks.autoFocus ?? false}
         value={shown}
         format={format}
         showDaysOutsideCurrentMonth
@@ -45,6 +46,7 @@ export function TimeChoice({ value, onKeep, ...looks }: WhenFieldProps) {
       <TimePicker
         label={looks.label}
         disabled={looks.disabled ?? false}
+        autoFocus={looks.autoFocus ?? false}
         value={shown}
         format={format}
         ampm={twelve}

@@ -4,7 +4,7 @@ import type { TextFieldProps } from './text-field';
 /** A field for a date or a time of the day. */
 export type WhenFieldProps = Pick<
   TextFieldProps,
-  'size' | 'className' | 'fullWidth' | 'error' | 'disabled'
+  'size' | 'className' | 'fullWidth' | 'error' | 'disabled' | 'autoFocus'
 > & {
   readonly label: string;
   readonly helperText?: ReactNode;

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { type ReactNode, useId, useState } from 'react';
 import type { DropOff, Leaving, NewHome, OwnPile } from '@/core/clean/leaving';
 import type { Home } from '@/core/home/room';
@@ -18,9 +19,10 @@ import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { useChanges } from '../parts/use-changes';
 import { newId } from '../state/new-id';
-import { DropOffForm } from './drop-off-form';
-import { NewHomeForm } from './new-home-form';
 import { PileForm } from './pile-form';
+
+const DropOffForm = dynamic(() => import('./drop-off-form').then((module) => module.DropOffForm));
+const NewHomeForm = dynamic(() => import('./new-home-form').then((module) => module.NewHomeForm));
 
 type LeavingPageProps = {
   readonly leaving: Leaving;

@@ -1,15 +1,17 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { OwnProduct } from '@/core/catalogue/own-products';
 import { productName } from '@/core/catalogue/products';
-import { ownProductWords } from '@/present/supplies/own-product';
+import { ownProductWords } from '@/present/supplies/own-product-words';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { ChangeBar } from '../parts/change-bar';
 import { useChanges } from '../parts/use-changes';
 import { newId } from '../state/new-id';
-import { OwnProductForm } from './own-product-form';
+
+const OwnProductForm = dynamic(() => import('./own-product-form').then((module) => module.OwnProductForm));
 
 type OwnProductsProps = {
   readonly products: readonly OwnProduct[];

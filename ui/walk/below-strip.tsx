@@ -12,6 +12,11 @@ import type { Open, RoomDesk } from './use-room-desk';
 const FixturePanel = dynamic(() => import('./fixture-panel').then((module) => module.FixturePanel));
 const AddFixture = dynamic(() => import('./add-fixture').then((module) => module.AddFixture));
 
+/** Both, before anybody has pressed. */
+export function fetchBelow(): void {
+  for (const panel of [import('./fixture-panel'), import('./add-fixture')]) panel.catch(() => undefined);
+}
+
 type BelowStripProps = {
   readonly desk: RoomDesk;
   readonly around: RoomSurroundings;

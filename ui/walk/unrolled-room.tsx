@@ -12,8 +12,9 @@ import { Sentence } from '../parts/sentence';
 import { useSameSet } from '../parts/use-same';
 import { useStableEvents } from '../parts/use-stable-events';
 import { afterPaint } from '../state/after-paint';
+import { useQuietMoment } from '../state/use-quiet-moment';
 import { AddStop } from './add-stop';
-import { BelowStrip } from './below-strip';
+import { BelowStrip, fetchBelow } from './below-strip';
 import { OftenHere } from './often-here';
 import type { MoveTask } from './order-panel';
 import { Selection, SelectionProvider } from './selection';
@@ -21,6 +22,13 @@ import { Strip, type StripEvents, type StripMode } from './strip';
 import { StripTools } from './strip-tools';
 import { useOrderWalk } from './use-order-walk';
 import { type Open, type RoomDesk, useRoomDesk } from './use-room-desk';
+
+/** What opens with a press on the strip, so that it is there when it is wanted, also where the network is not. */
+const fetchPanels = () => {
+  for (const panel of [import('./rate-panel'), import('./order-panel'), import('@/present/walk/added')])
+    panel.catch(() => undefined);
+  fetchBelow();
+};
 
 const RatePanel = dynamic(() => import('./rate-panel').then((module) => module.RatePanel));
 const OrderPanel = dynamic(() => import('./order-panel').then((module) => module.OrderPanel));
@@ -46,6 +54,7 @@ type UnrolledRoomProps = {
 /** The room unrolled from its door, with what stands in it; everything on it is counted, rated and added in place. */
 export function UnrolledRoom(props: UnrolledRoomProps) {
   const { around, steps, clear, edits, actions, moveTask } = props;
+  useQuietMoment(fetchPanels);
   const desk = useRoomDesk(props.room, around.way, actions);
   const { room, stops, changes } = desk;
   const [mode, setMode] = useState<StripMode>('choose');
