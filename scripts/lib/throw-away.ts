@@ -27,5 +27,5 @@ export async function throwAwayApplication(now: string) {
     await mariadb.stop();
     rmSync(folder, { recursive: true, force: true });
   };
-  return { base: `http://127.0.0.1:${port}`, db, secret: mariadb.secret, stop };
+  return { base: `http://127.0.0.1:${port}`, pid: application.pid, db, secret: mariadb.secret, stop };
 }

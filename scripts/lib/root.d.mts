@@ -1,0 +1,2 @@
+/** The folder of the product. */
+export const root: string;
