@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import { describe, expect, it } from 'vitest';
 import { parsePlan } from '@/core/plan/plan';
 import { checkPlan, describeViolation } from '@/core/spread';
@@ -47,6 +49,40 @@ describe('calendars', () => {
       await browser.press('button', 'Forget the busy times');
       await browser.see(/is busy with is forgotten/);
     });
+  });
+
+  it('are read from their address, and again with one press', async () => {
+    let shown = EVENT;
+    const calendars = createServer((_request, response) => response.end(shown));
+    await new Promise<void>((resolve) => calendars.listen(0, '127.0.0.1', resolve));
+    const { port } = calendars.address() as AddressInfo;
+    try {
+      await visit(async (browser) => {
+        await enterDemo(browser);
+        await browser.goTo('/people');
+        await browser.run('document.querySelectorAll("details").forEach((d) => { d.open = true; })');
+        await browser.type('Or its private address', `http://127.0.0.1:${port}/ines.ics`);
+        await browser.press('button', 'Read it from there');
+        await browser.see(/1 event read; \w+ is busy \d+ times before the finish line/);
+        await browser.see(`Read from 127.0.0.1:${port}.`);
+        // Only the host is shown, also in what the page is made of.
+        expect(await browser.run('return document.documentElement.outerHTML')).not.toContain('ines.ics');
+        shown = WITH_ZONE;
+        await browser.press('button', 'Read it again');
+        await browser.see(/2 events read/);
+        shown = 'gone';
+        await browser.press('button', 'Read it again');
+        await browser.see('This is not a calendar that can be read.');
+        await browser.press('button', 'Forget the busy times');
+        await browser.until(
+          async () => !(await browser.text()).includes('Read from 127.0.0.1'),
+          'the address to be forgotten',
+        );
+      });
+    } finally {
+      calendars.closeAllConnections();
+      calendars.close();
+    }
   });
 
   it('are not needed for a single day that differs', async () => {

@@ -37,7 +37,7 @@ export async function readBytes(request: Request, mostBytes: number): Promise<Ui
 }
 
 /** UTF-8, or UTF-16 that says so at its beginning. */
-function decode(bytes: Uint8Array): Upload {
+export function decode(bytes: Uint8Array): Upload {
   const starts = (mark: readonly number[]) => mark.every((byte, i) => bytes[i] === byte);
   const encoding = starts(UTF16_LITTLE) ? 'utf-16le' : starts(UTF16_BIG) ? 'utf-16be' : 'utf-8';
   try {

@@ -6,6 +6,7 @@ import { type ActionResult, accepted, refused } from '@/present/forms/result';
 import { idOnlySchema, memberFormSchema } from '@/present/forms/schemas';
 import { changeBy } from '@/server/commands/change';
 import type { HouseholdScope } from '@/server/db/scope';
+import { forgetBusyAddress } from '@/server/repositories/busy-addresses';
 import { act } from './act';
 
 export async function saveMember(sent: unknown): Promise<ActionResult> {
@@ -29,9 +30,11 @@ export async function saveExceptions(sent: unknown): Promise<ActionResult> {
 }
 
 export async function dropMember(sent: unknown): Promise<ActionResult> {
-  return act(idOnlySchema, sent, async (scope, wish, id) =>
-    changed(scope, id, () => ({ do: 'drop-member', id: wish.id })),
-  );
+  return act(idOnlySchema, sent, async (scope, wish, id) => {
+    const result = await changed(scope, id, () => ({ do: 'drop-member', id: wish.id }));
+    if (result.ok) await forgetBusyAddress(scope, wish.id);
+    return result;
+  });
 }
 
 async function changed(

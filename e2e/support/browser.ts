@@ -210,6 +210,8 @@ export class Browser {
 
   /** Types a date or a time part by part, in whichever order and with whichever clock the reader has. */
   async set(label: string | RegExp, value: string): Promise<void> {
+    const device = await this.deviceField(label);
+    if (device) return this.typeDate(device, value);
     await this.retry(async () => {
       const parts = await this.parts(label);
       const names = await Promise.all(
@@ -221,6 +223,18 @@ export class Browser {
         await this.keys(typed[names[i] ?? ''] ?? '');
       }
     });
+  }
+
+  /** A date field of the browser's own; undefined where it is one of the page's. */
+  private async deviceField(label: string | RegExp): Promise<WebElement | undefined> {
+    const shown = await this.run<WebElement[]>(CANDIDATES, 'input[type=date]', ...pattern(label));
+    for (const field of shown) if (fits(await field.getAccessibleName(), label)) return field;
+    return undefined;
+  }
+
+  /** Day, month, year: the browser is told that its reader is British. */
+  private async typeDate(field: WebElement, value: string): Promise<void> {
+    await field.sendKeys(value.split('-').reverse().join(''));
   }
 
   /** What stands in a date or time field, part by part: `2027`, or nothing where it is empty. */

@@ -28,6 +28,7 @@ export type OwnedTable =
   | 'past_cleans'
   | 'pictures'
   | 'calendar_events'
+  | 'busy_addresses'
   | 'commands';
 
 export type Row = Readonly<Record<string, unknown>>;

@@ -18,6 +18,10 @@ const envSchema = z
     /** Searches by so many rounds instead of seconds: the same plan on every machine, for tests. */
     EARLY_THAW_PLAN_ROUNDS: z.coerce.number().int().min(0).optional(),
     EARLY_THAW_SEED: z.coerce.number().int().min(0).default(1),
+    /** Calendars may be read from addresses inside the own network. */
+    EARLY_THAW_PRIVATE_CALENDARS: z
+      .enum(['0', '1'], 'EARLY_THAW_PRIVATE_CALENDARS has to be 0 or 1.')
+      .default('0'),
     NODE_ENV: z.string().optional(),
   })
   .refine(
@@ -35,6 +39,7 @@ export type Config = {
   readonly fixedNow: string | undefined;
   readonly seed: number;
   readonly planRounds: number | undefined;
+  readonly privateCalendars: boolean;
 };
 
 /** Throws an error whose message is a sentence for the person who starts the server. */
@@ -56,6 +61,7 @@ export function configFrom(env: Readonly<Record<string, string | undefined>>): C
     fixedNow: parsed.data.EARLY_THAW_NOW,
     seed: parsed.data.EARLY_THAW_SEED,
     planRounds: parsed.data.EARLY_THAW_PLAN_ROUNDS,
+    privateCalendars: parsed.data.EARLY_THAW_PRIVATE_CALENDARS === '1',
   };
 }
 

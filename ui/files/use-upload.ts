@@ -15,13 +15,13 @@ const NO_ANSWER: FileReport = {
 export function useUpload(): {
   readonly report: FileReport | undefined;
   readonly busy: boolean;
-  readonly send: (address: string, file?: File, mostBytes?: number) => Promise<void>;
+  readonly send: (address: string, file?: File | string, mostBytes?: number) => Promise<void>;
 } {
   const router = useRouter();
   const [report, setReport] = useState<FileReport>();
   const [busy, setBusy] = useState(false);
-  const send = async (address: string, file?: File, mostBytes = MOST_FILE_BYTES) => {
-    if (file && file.size > mostBytes) {
+  const send = async (address: string, file?: File | string, mostBytes = MOST_FILE_BYTES) => {
+    if (file instanceof File && file.size > mostBytes) {
       const sentence = `This file is larger than ${mostBytes / 1e6} MB. Nothing was read.`;
       setReport({ taken: false, sentence, faults: [] });
       return;

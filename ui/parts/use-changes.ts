@@ -38,7 +38,7 @@ export function useChanges(actions: ChangeActions): Changes {
       command.send(actions.change, change, {
         show,
         onKept: () => setSaid(words),
-        ...(pocket && { onNoAnswer: pocket.keep }),
+        ...(pocket && { onNoAnswer: pocket.keep, behind: pocket.behind }),
       });
     },
     undo,

@@ -10,10 +10,14 @@ import { ChooseFile } from '../parts/choose-file';
 import { TextField } from '../parts/text-field';
 import { Unfold } from '../parts/unfold';
 
-type BusyTimesProps = { readonly member: Pick<Member, 'id' | 'name' | 'busy'> };
+type BusyTimesProps = {
+  readonly member: Pick<Member, 'id' | 'name' | 'busy'>;
+  /** The host of the calendar that is read again at a press; none where they came from a file. */
+  readonly readFrom: string | undefined;
+};
 
-/** Busy times from a person's calendar: from a file or pasted; planning keeps out of them. */
-export function BusyTimes({ member: { id, name, busy: times } }: BusyTimesProps) {
+/** Busy times from a person's calendar: from its address, a file or pasted; planning keeps out of them. */
+export function BusyTimes({ member: { id, name, busy: times }, readFrom }: BusyTimesProps) {
   const { report, busy, send } = useUpload();
   const address = `/api/busy?person=${encodeURIComponent(id)}`;
   const known = times.length > 0 && `Busy ${count(times.length, 'time', 'times')}, from a calendar`;
@@ -39,8 +43,15 @@ export function BusyTimes({ member: { id, name, busy: times } }: BusyTimesProps)
           busy={busy}
           onFile={(file) => send(address, file)}
         />
+        <FromAddress
+          key={readFrom}
+          readFrom={readFrom}
+          busy={busy}
+          onTake={(text) => send(`${address}&address`, text)}
+          onAgain={() => send(`${address}&again`)}
+        />
         <Pasted onTake={(file) => send(address, file)}>
-          {times.length > 0 && (
+          {(times.length > 0 || readFrom !== undefined) && (
             <Button color="inherit" onClick={() => send(`${address}&forget`)}>
               Forget the busy times
             </Button>
@@ -49,6 +60,40 @@ export function BusyTimes({ member: { id, name, busy: times } }: BusyTimesProps)
         <Report report={report} />
       </div>
     </Unfold>
+  );
+}
+
+type FromAddressProps = {
+  readonly readFrom: string | undefined;
+  readonly busy: boolean;
+  readonly onTake: (address: string) => void;
+  readonly onAgain: () => void;
+};
+
+/** A calendar that is shared at an address: read once, and again whenever somebody presses. */
+function FromAddress({ readFrom, busy, onTake, onAgain }: FromAddressProps) {
+  const [text, setText] = useState('');
+  return (
+    <>
+      {readFrom !== undefined && (
+        <div className={css({ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 })}>
+          <span>Read from {readFrom}.</span>
+          <Button variant="outlined" disabled={busy} onClick={onAgain}>
+            Read it again
+          </Button>
+        </div>
+      )}
+      <TextField
+        label={readFrom === undefined ? 'Or its private address' : 'Another address'}
+        inputMode="url"
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        helperText="The calendar program gives it under “share”; it is kept, and shown to nobody."
+      />
+      <Button variant="outlined" disabled={busy || text.trim() === ''} onClick={() => onTake(text)}>
+        Read it from there
+      </Button>
+    </>
   );
 }
 

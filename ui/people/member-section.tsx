@@ -15,10 +15,12 @@ type MemberSectionProps = {
   readonly today: string;
   /** A link to this person's day is out. */
   readonly hasLink: boolean;
+  /** The host of the calendar that is read again at a press. */
+  readonly calendarAt: string | undefined;
   readonly actions: PeopleActions;
 };
 
-export function MemberSection({ member, minutes, today, hasLink, actions }: MemberSectionProps) {
+export function MemberSection({ member, minutes, today, hasLink, calendarAt, actions }: MemberSectionProps) {
   const { id, name, hours: weekly, exceptions, busy } = member;
   return (
     <section aria-label={name} className={css({ borderTop: '2px solid var(--colors-ink)', pt: 1.5 })}>
@@ -33,7 +35,7 @@ export function MemberSection({ member, minutes, today, hasLink, actions }: Memb
         <WeekHours name={name} hours={weekly} />
       </div>
       <DifferingDays member={{ id, name, exceptions }} today={today} save={actions.saveExceptions} />
-      <BusyTimes member={{ id, name, busy }} />
+      <BusyTimes member={{ id, name, busy }} readFrom={calendarAt} />
       <HelperLink person={id} name={name} given={hasLink} actions={actions} />
       <ChangeMember member={member} actions={actions} />
     </section>

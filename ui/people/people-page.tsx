@@ -13,11 +13,13 @@ type PeoplePageProps = {
   readonly state: Current;
   /** The people whose link is out. */
   readonly helpers: readonly string[];
+  /** The host of the calendar that is read again at a press, by person. */
+  readonly calendars: ReadonlyMap<string, string>;
   readonly actions: PeopleActions;
 };
 
 /** Who helps, when they have time, how much on one day, and what each must not do. */
-export function PeoplePage({ state, helpers, actions }: PeoplePageProps) {
+export function PeoplePage({ state, helpers, calendars, actions }: PeoplePageProps) {
   const { people } = state.household;
   const week = people.reduce((sum, person) => sum + weeklyMinutes(person), 0);
   return (
@@ -35,6 +37,7 @@ export function PeoplePage({ state, helpers, actions }: PeoplePageProps) {
             minutes={weeklyMinutes(person)}
             today={state.today}
             hasLink={helpers.includes(person.id)}
+            calendarAt={calendars.get(person.id)}
             actions={actions}
           />
         ))}

@@ -15,6 +15,8 @@ import { isOutOfReach, keepForLater, waiting, wasSent } from './outbox';
 type Pocket = {
   /** Keeps a change for later where the server is out of reach; says whether it did. */
   readonly keep: (sent: Sent) => Promise<boolean>;
+  /** Puts a change behind those that wait, so that it overtakes none of them; says whether any did. */
+  readonly behind: (sent: Sent) => Promise<boolean>;
 };
 
 const PocketContext = createContext<Pocket | undefined>(undefined);
@@ -38,20 +40,20 @@ export function PocketProvider({ keeper, children }: PocketProviderProps) {
   useEffect(() => {
     if (window.matchMedia(IN_THE_HAND).matches) void keepAhead();
   }, []);
-  const pocket = useMemo<Pocket>(
-    () => ({
-      keep: async (sent) => {
-        if (!(await isOutOfReach())) return false;
-        const kept = await keepForLater(keeper, sent).then(
-          () => true,
-          () => false,
-        );
-        if (kept) look();
-        return kept;
-      },
-    }),
-    [keeper, look],
-  );
+  const pocket = useMemo<Pocket>(() => {
+    const put = async (sent: Sent) => {
+      const kept = await keepForLater(keeper, sent).then(
+        () => true,
+        () => false,
+      );
+      if (kept) look();
+      return kept;
+    };
+    return {
+      keep: async (sent) => (await isOutOfReach()) && put(sent),
+      behind: async (sent) => count > 0 && put(sent),
+    };
+  }, [keeper, look, count]);
   return (
     <PocketContext value={pocket}>
       <div role="status" className={css(count + fault.length > 0 ? NOTE : undefined)}>

@@ -21,6 +21,8 @@ export type Commands = {
       readonly onKept?: (value: Value) => void;
       /** Where nobody answers: whether it is kept for later. */
       readonly onNoAnswer?: (sent: Sent) => Promise<boolean>;
+      /** Says whether it was put behind others that wait, in place of being sent now. */
+      readonly behind?: (sent: Sent) => Promise<boolean>;
       readonly id?: string;
     },
   ) => void;
@@ -33,13 +35,14 @@ export type Commands = {
 export function useCommand(): Commands {
   const [fault, setFault] = useState<string>();
   const [pending, start] = useTransition();
-  const send: Commands['send'] = (action, input, { show, onKept, onNoAnswer, id = newId() } = {}) =>
+  const send: Commands['send'] = (action, input, { show, onKept, onNoAnswer, behind, id = newId() } = {}) =>
     start(async () => {
       show?.();
       setFault(undefined);
       // The screen answers first; what is sent is made up after that.
       if (show) await painted();
       const sent = { id, ...(input !== undefined && { input }) };
+      if (await behind?.(sent)) return;
       const result = await pRetry(() => action(sent), AGAIN).catch(() => undefined);
       if (result?.ok) onKept?.((result as Extract<ActionResult<never>, { ok: true }>).value);
       else if (result) setFault(sentenceOf(result));

@@ -3,6 +3,7 @@ import { makeHelper, withdrawHelper } from '@/app/actions/day';
 import { change, redoLast, undoLast } from '@/app/actions/edit';
 import { dropMember, saveExceptions, saveMember } from '@/app/actions/people';
 import { current } from '@/server/current';
+import { busyHosts } from '@/server/repositories/busy-addresses';
 import { helpersWithLink } from '@/server/repositories/helpers';
 import { requireScope } from '@/server/session';
 import { PeoplePage } from '@/ui/people/people-page';
@@ -22,5 +23,6 @@ const ACTIONS = {
 
 export default async function Page() {
   const [state, scope] = await Promise.all([current(), requireScope()]);
-  return <PeoplePage state={state} helpers={await helpersWithLink(scope)} actions={ACTIONS} />;
+  const [helpers, calendars] = await Promise.all([helpersWithLink(scope), busyHosts(scope)]);
+  return <PeoplePage state={state} helpers={helpers} calendars={calendars} actions={ACTIONS} />;
 }

@@ -21,6 +21,7 @@ import { step019 } from './019-single-places';
 import { step020 } from './020-the-record';
 import { step021 } from './021-pictures';
 import { step022 } from './022-calendar-events';
+import { step023 } from './023-busy-addresses';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -47,6 +48,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step020,
   step021,
   step022,
+  step023,
 ];
 
 /** A database that knows migrations which this version does not. */
