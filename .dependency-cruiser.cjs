@@ -45,6 +45,7 @@ const SERVER = [
   'process',
   'news',
   'db',
+  'access',
   'repositories',
   'household',
   'planning',
@@ -57,6 +58,7 @@ const SERVER = [
 const PRESENT = [
   'offline',
   'words',
+  'access',
   'forms',
   'catalogue',
   'files',

@@ -1,14 +1,18 @@
 import { redirect } from 'next/navigation';
 import { lookRound, signUp } from '@/app/actions/access';
-import { currentScope } from '@/server/session';
+import { currentVisit } from '@/server/session';
 import { TextLink } from '@/ui/parts/text-link';
 import { css } from '@/ui/theme/made/css';
 import { DemoButton } from '@/ui/welcome/demo-button';
 import { SignUpForm } from '@/ui/welcome/sign-up-form';
 import { Welcome } from '@/ui/welcome/welcome';
 
-export default async function FrontDoor() {
-  if (await currentScope()) redirect('/aim');
+type FrontDoorProps = { readonly searchParams: Promise<{ readonly begin?: string }> };
+
+export default async function FrontDoor({ searchParams }: FrontDoorProps) {
+  const [visit, { begin }] = await Promise.all([currentVisit(), searchParams]);
+  // Whoever looks round the demo may begin with their own home.
+  if (visit && (visit.account || begin === undefined)) redirect('/aim');
   return (
     <Welcome
       form={

@@ -13,6 +13,7 @@ const PAGES = [
   '/catalogue/oven-paste',
   '/catalogue/new',
   '/files',
+  '/account',
   '/order',
   '/safety',
   '/supplies',

@@ -142,6 +142,7 @@ describe('a new household', () => {
       await browser.see('Please choose the time zone in which the home is.');
       await browser.choose(/^Time zone of the home/, 'Europe/Lisbon');
       await browser.press('button', 'Begin');
+      await browser.press('button', 'Go on');
       await browser.waitForPath(/^\/aim$/);
     });
   });

@@ -35,6 +35,7 @@ describe('npm start', () => {
       await browser.type('Email', 'larch@example.org');
       await browser.type('Passphrase', PASSPHRASE);
       await browser.press('button', 'Begin');
+      await browser.press('button', 'Go on');
       await browser.waitForPath(/^\/aim$/);
       await browser.press('button', 'Sign out');
       await browser.waitForPath(/^\/$/);

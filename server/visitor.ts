@@ -24,3 +24,13 @@ export function isSecure(sent: Pick<Headers, 'get'>): boolean {
 function first(value: string | null): string | undefined {
   return value?.split(',')[0]?.trim() || undefined;
 }
+
+/** Where a request comes from, as the server or whatever stands in front of it has seen it. */
+export async function visitorAddress(): Promise<string> {
+  return addressFrom(await headers());
+}
+
+/** The last of several: what stood before it was said by the visitor, who may say anything. */
+export function addressFrom(sent: Pick<Headers, 'get'>): string {
+  return sent.get('x-forwarded-for')?.split(',').at(-1)?.trim() || 'unknown';
+}

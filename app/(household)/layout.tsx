@@ -92,6 +92,12 @@ function Account({ name }: { name: string }) {
         >
           Import and export
         </TextLink>
+        <TextLink
+          href="/account"
+          className={css({ display: 'inline-flex', alignItems: 'center', minHeight: 44 })}
+        >
+          Your account
+        </TextLink>
       </nav>
       <SchemeChoice />
       <form action={signOut}>

@@ -2,40 +2,95 @@
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
-import { signInSchema, signUpSchema } from '@/present/forms/schemas';
+import { recoverSchema, signInSchema, signUpSchema } from '@/present/forms/schemas';
+import { writeDown } from '@/server/access/log';
+import { isEasilyGuessed, TOO_EASY } from '@/server/access/passphrase';
+import { makeRecoveryCodes, takeRecoveryCode } from '@/server/access/recovery-codes';
+import { type ThrottleName, waitWords } from '@/server/access/throttle';
 import { database } from '@/server/database';
-import { createAccount, findHousehold } from '@/server/repositories/accounts';
-import { enterHousehold, isSameOrigin, leaveHousehold } from '@/server/session';
+import { HouseholdScope } from '@/server/db/scope';
+import { config } from '@/server/process/config';
+import {
+  type Account,
+  accountsOf,
+  createAccount,
+  findAccount,
+  normalEmail,
+  setPassphrase,
+} from '@/server/repositories/accounts';
+import {
+  currentDevice,
+  enterHousehold,
+  isSameOrigin,
+  leaveHousehold,
+  note,
+  sessions,
+} from '@/server/session';
+import { throttle } from '@/server/throttle';
 import { visitDemo } from '@/server/visit-demo';
+import { visitorAddress } from '@/server/visitor';
 import { guarded } from './act';
 
-export async function signUp(input: unknown): Promise<ActionResult> {
+const NOT_TOGETHER =
+  'This email and passphrase do not belong together. Look for a slip of the finger in either.';
+const NO_CODE = 'This email and code do not belong together, or the code was used before.';
+const NO_MORE = 'That did not work. Please try another email, or sign in with what you have.';
+
+/** Makes a household, and hands out the codes that lead back into it. */
+export async function signUp(input: unknown): Promise<ActionResult<string[]>> {
   return guarded(signUpSchema, input, async (value) => {
+    const wait = await waitFor(['sign-up-from', await visitorAddress()]);
+    if (wait) return refused(wait);
+    if (isEasilyGuessed(value.passphrase, [value.email, value.householdName]))
+      return refused(TOO_EASY, 'passphrase');
     const result = await createAccount(database(), value);
-    if (!result.ok)
-      return refused(
-        'There is an account with this email already. Sign in instead, or use another email.',
-        'email',
-      );
-    await enterHousehold(result.household);
-    return accepted();
+    if (!result.ok) return refused(NO_MORE);
+    const { account, isNew } = result;
+    await enter(account, isNew ? 'signed-up' : 'signed-in');
+    return {
+      ok: true,
+      value: isNew ? await makeRecoveryCodes(scopeOf(account), account.id, config().secret) : [],
+    };
   });
 }
 
 export async function signIn(input: unknown): Promise<ActionResult> {
   return guarded(signInSchema, input, async ({ email, passphrase }) => {
-    const household = await findHousehold(database(), email, passphrase);
-    if (!household)
-      return refused(
-        'This email and passphrase do not belong together. Look for a slip of the finger in either.',
-      );
-    await enterHousehold(household);
+    const turns = await knocks(email);
+    const wait = await waitFor(...turns);
+    if (wait) return refused(wait);
+    const account = await findAccount(database(), email, passphrase);
+    if (!account) return refused(NOT_TOGETHER);
+    await giveBack(...turns);
+    await enter(account, 'signed-in');
     return accepted();
+  });
+}
+
+/** Back in with a code from paper, which is used up by it; whoever was in by the old passphrase is out. */
+export async function recover(input: unknown): Promise<ActionResult> {
+  return guarded(recoverSchema, input, async ({ email, code, passphrase }) => {
+    const turns = await knocks(email);
+    const wait = await waitFor(...turns);
+    if (wait) return refused(wait);
+    if (isEasilyGuessed(passphrase, [email])) return refused(TOO_EASY, 'passphrase');
+    for (const account of await accountsOf(database(), email)) {
+      const scope = scopeOf(account);
+      if (!(await takeRecoveryCode(scope, account.id, code, config().secret))) continue;
+      await setPassphrase(scope, account.id, passphrase);
+      await sessions().endOthers(scope, account.id);
+      await giveBack(...turns);
+      await enter(account, 'used-code');
+      return accepted();
+    }
+    return refused(NO_CODE);
   });
 }
 
 export async function lookRound(): Promise<ActionResult> {
   return guarded(z.undefined(), undefined, async () => {
+    const wait = await waitFor(['demo-from', await visitorAddress()]);
+    if (wait) return refused(wait);
     const demo = await visitDemo(database());
     if (!demo) return refused('There is no demo household in this database.');
     await enterHousehold(demo);
@@ -44,6 +99,40 @@ export async function lookRound(): Promise<ActionResult> {
 }
 
 export async function signOut(): Promise<void> {
-  if (await isSameOrigin()) await leaveHousehold();
+  if (await isSameOrigin()) {
+    await note('signed-out');
+    await leaveHousehold();
+  }
   redirect('/');
+}
+
+const scopeOf = (account: Account) => new HouseholdScope(database(), account.household);
+
+async function enter(account: Account, what: 'signed-up' | 'signed-in' | 'used-code'): Promise<void> {
+  await enterHousehold(account.household, account.id);
+  await writeDown(scopeOf(account), { what, account: account.id, device: await currentDevice() });
+}
+
+type Knock = readonly [name: ThrottleName, whose: string];
+
+/** A try at the door counts for the email that it is about, and for where it comes from. */
+async function knocks(email: string): Promise<Knock[]> {
+  return [
+    ['sign-in', normalEmail(email)],
+    ['sign-in-from', await visitorAddress()],
+  ];
+}
+
+/** The sentence for whoever has to wait; undefined where nobody has. */
+async function waitFor(...turns: readonly Knock[]): Promise<string | undefined> {
+  for (const [name, whose] of turns) {
+    const turn = await throttle().take(name, whose);
+    if (!turn.isFree) return waitWords(turn.waitSeconds);
+  }
+  return undefined;
+}
+
+/** Whoever has the right words has guessed nothing. */
+async function giveBack(...turns: readonly Knock[]): Promise<void> {
+  for (const [name, whose] of turns) await throttle().giveBack(name, whose);
 }

@@ -1,10 +1,12 @@
 import { type ActionResult, refused } from '@/present/forms/result';
+import { waitWords } from '@/server/access/throttle';
 import { holdReserve } from '@/server/commands/hold-reserve';
 import { type NoSpread, spreadWork } from '@/server/commands/plan';
 import type { HouseholdScope } from '@/server/db/scope';
 import { keptHousehold } from '@/server/household/kept';
 import { planned } from '@/server/planning/planner';
 import { nowIn } from '@/server/process/clock';
+import { throttle } from '@/server/throttle';
 
 const NO_SPREAD: Readonly<Record<NoSpread, string>> = {
   'no-aim': 'Say first by when the house is to be clean: that is on the page Aim.',
@@ -18,6 +20,8 @@ export async function spreadNow(
   scope: HouseholdScope,
   id: string,
 ): Promise<ActionResult<{ unplaced: number }>> {
+  const turn = await throttle().take('spread', scope.household);
+  if (!turn.isFree) return refused(waitWords(turn.waitSeconds));
   const { answer, wish } = await spreadWork(scope, id);
   if (answer !== null) return refused(NO_SPREAD[answer]);
   if (wish !== undefined) await planned(scope, wish);

@@ -2,11 +2,14 @@ import { randomUUID } from 'node:crypto';
 import { NextResponse } from 'next/server';
 import { MOST_FILE_BYTES } from '@/core/basics/limits';
 import type { FileReport } from '@/present/files/file-report';
+import { waitWords } from '@/server/access/throttle';
 import type { HouseholdScope } from '@/server/db/scope';
 import { TooLong } from '@/server/file-reader';
 import { log } from '@/server/process/log';
+import { tooLarge } from '@/server/process/text-of-bytes';
 import { currentScope, isSameOrigin } from '@/server/session';
-import { readBytes, readUpload, tooLarge } from '@/server/upload';
+import { throttle } from '@/server/throttle';
+import { readBytes, readUpload } from '@/server/upload';
 
 const BYTE_ORDER_MARK = '\ufeff';
 
@@ -62,6 +65,8 @@ async function handedIn(
   if (!(await isSameOrigin())) return report(403, 'This came from another page and was not carried out.');
   const scope = await currentScope();
   if (!scope) return report(401, 'You are signed out by now. Sign in again and choose the file again.');
+  const turn = await throttle().take('import', scope.household);
+  if (!turn.isFree) return report(429, `${waitWords(turn.waitSeconds)} Nothing was changed.`);
   try {
     const result = await take(scope, commandOf(request));
     return 'ok' in result ? report(413, result.sentence) : NextResponse.json(result);

@@ -21,7 +21,8 @@ export default async function SignInPage() {
       }
       other={
         <>
-          New here? <TextLink href="/">Begin with your home</TextLink>
+          <TextLink href="/recover">Forgotten the passphrase?</TextLink> New here?{' '}
+          <TextLink href="/">Begin with your home</TextLink>
         </>
       }
     />

@@ -439,6 +439,7 @@ const SELECTORS: Readonly<Record<string, string>> = {
   combobox: 'select, [role=combobox]',
   region: 'section, [role=region]',
   image: '[role=img]',
+  list: 'ul, ol, [role=list]',
   row: 'tr, [role=row]',
   columnheader: 'th, [role=columnheader]',
 };

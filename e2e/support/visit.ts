@@ -42,6 +42,7 @@ export async function signUp(
   await browser.type('Email', email);
   await browser.type('Passphrase', PASSPHRASE);
   await browser.press('button', 'Begin');
+  await browser.press('button', 'Go on');
   await browser.waitForPath(/^\/aim$/);
   return email;
 }

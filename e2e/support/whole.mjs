@@ -13,6 +13,8 @@ export async function startWhole({ folder, now, env = {}, port }) {
     // The same plans on every machine.
     EARLY_THAW_PLAN_ROUNDS: '60',
     LOG_LEVEL: 'warn',
+    // All visitors come from one address.
+    EARLY_THAW_PATIENCE: '1000',
     ...env,
   };
   const child = spawn(process.execPath, [join(root, 'scripts', 'start.mjs')], {

@@ -18,7 +18,7 @@ import { PACES, type Pace } from '@/core/home/room';
 import { roomFactsSchema, roomSchema } from '@/core/home/room-schema';
 import { SURFACES } from '@/core/home/surfaces';
 import { AT_HOME_NAMES } from '@/core/people/at-home';
-import { LEAST_PASSPHRASE } from './limits';
+import { LEAST_PASSPHRASE, MOST_PASSPHRASE } from './limits';
 
 /**
  * What the forms ask for: the schemas of the core, with a sentence of their own where a form has something to say. The
@@ -53,16 +53,33 @@ export const signInSchema = z.object({
     .max(500, 'That is longer than any passphrase here.'),
 });
 
+const passphrase = z
+  .string()
+  .min(
+    LEAST_PASSPHRASE,
+    `A passphrase needs at least ${LEAST_PASSPHRASE} characters. Three or four words do well.`,
+  )
+  .max(MOST_PASSPHRASE, `Please keep it under ${MOST_PASSPHRASE} characters.`);
+
+/** Back in with a code from paper. */
+export const recoverSchema = z.object({
+  email,
+  code: z.string().trim().min(1, 'Please type one of your codes.').max(60, 'That is longer than any code.'),
+  passphrase,
+});
+
+export const changePassphraseSchema = z.object({
+  old: z
+    .string()
+    .min(1, 'Please type the passphrase that you have.')
+    .max(500, 'That is longer than any passphrase here.'),
+  passphrase,
+});
+
 export const signUpSchema = z.object({
   householdName: textField('Please give your household a name, such as “14 Juniper Row”.', 80),
   email,
-  passphrase: z
-    .string()
-    .min(
-      LEAST_PASSPHRASE,
-      `A passphrase needs at least ${LEAST_PASSPHRASE} characters. Three or four words do well.`,
-    )
-    .max(500, 'Please keep it under 500 characters.'),
+  passphrase,
   timezone: z.string().refine((zone) => timezoneSchema.safeParse(zone).success, CHOOSE_ZONE),
 });
 
@@ -75,10 +92,6 @@ export const roomFormSchema = roomSchema
 export const roomFactsFormSchema = roomFactsSchema
   .required({ lengthM: true, widthM: true, heightM: true, ventilation: true, opensTo: true })
   .extend({ name: textField('Please give the room a name.', 80) });
-
-const floorFormSchema = z.object({
-  name: textField('Please give the floor a name, such as “First floor”.', 80),
-});
 
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Please give a time such as 18:30.');
 
@@ -244,6 +257,8 @@ export const ownProductFormSchema = z
 export const FORMS = {
   signIn: signInSchema,
   signUp: signUpSchema,
+  recover: recoverSchema,
+  changePassphrase: changePassphraseSchema,
   room: roomFormSchema,
   roomFacts: roomFactsFormSchema,
   homeFacts: homeFactsSchema,
@@ -253,7 +268,6 @@ export const FORMS = {
   pile: pileFormSchema,
   dropOff: dropOffFormSchema,
   newHome: newHomeFormSchema,
-  floor: floorFormSchema,
   member: memberFormSchema,
   clean: cleanFormSchema,
 } as const;

@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import { sealData } from 'iron-session';
 import type { Knex } from 'knex';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import type { ToldEvent } from '../../core/clean/events';
@@ -10,6 +9,7 @@ import { juniperRow } from '../../demo/juniper-row';
 import type { DayFile } from '../../present/day/day-file';
 import { type HouseholdId, HouseholdScope } from '../../server/db/scope';
 import { insertHousehold } from '../../server/repositories/household';
+import { Sessions } from '../../server/repositories/sessions';
 import type { Cupboard } from '../../ui/day/run/cupboard';
 import { DayStore } from '../../ui/day/run/day-store';
 import type { Wire } from '../../ui/day/run/wire';
@@ -40,7 +40,8 @@ export async function moveIn(
   await db('households').insert({ id: household, name: file.name, timezone: file.timezone });
   const scope = new HouseholdScope(db, household);
   await insertHousehold(scope, file);
-  return { scope, cookie: `early-thaw=${await sealData({ household }, { password: secret })}` };
+  const token = await new Sessions(db, secret).open({ household, account: undefined, device: 'A phone' });
+  return { scope, cookie: `early-thaw=${token}` };
 }
 
 /** Every hands-on step of a household's plan. */

@@ -2,7 +2,7 @@ import { get as getOpenly, type IncomingMessage } from 'node:http';
 import { get as getSecurely } from 'node:https';
 import { useAgent as filteringAgent } from 'request-filtering-agent';
 import { MOST_FILE_BYTES } from '../../core/basics/limits';
-import { decode, tooLarge } from '../upload';
+import { decode, tooLarge } from '../process/text-of-bytes';
 
 /** A calendar that stands at an address, fetched when somebody asks for it. */
 

@@ -29,6 +29,9 @@ export type OwnedTable =
   | 'pictures'
   | 'calendar_events'
   | 'busy_addresses'
+  | 'sessions'
+  | 'recovery_codes'
+  | 'access_log'
   | 'commands';
 
 export type Row = Readonly<Record<string, unknown>>;

@@ -22,6 +22,8 @@ const envSchema = z
     EARLY_THAW_PRIVATE_CALENDARS: z
       .enum(['0', '1'], 'EARLY_THAW_PRIVATE_CALENDARS has to be 0 or 1.')
       .default('0'),
+    /** How many times as often as usual somebody may try things; for tests, which all come from one address. */
+    EARLY_THAW_PATIENCE: z.coerce.number().int().min(1).max(10_000).default(1),
     NODE_ENV: z.string().optional(),
   })
   .refine(
@@ -40,6 +42,7 @@ export type Config = {
   readonly seed: number;
   readonly planRounds: number | undefined;
   readonly privateCalendars: boolean;
+  readonly patience: number;
 };
 
 /** Throws an error whose message is a sentence for the person who starts the server. */
@@ -61,6 +64,7 @@ export function configFrom(env: Readonly<Record<string, string | undefined>>): C
     fixedNow: parsed.data.EARLY_THAW_NOW,
     seed: parsed.data.EARLY_THAW_SEED,
     planRounds: parsed.data.EARLY_THAW_PLAN_ROUNDS,
+    patience: parsed.data.EARLY_THAW_PATIENCE,
     privateCalendars: parsed.data.EARLY_THAW_PRIVATE_CALENDARS === '1',
   };
 }

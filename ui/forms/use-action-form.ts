@@ -10,11 +10,11 @@ import { newId } from '../state/new-id';
  * A form that reads by a schema in the browser and again on the server, keeps what was typed, and shows the server's
  * sentences beside their fields. The schema is fetched with the first look at what was typed, not with the page.
  */
-export function useActionForm<Name extends FormName>(
+export function useActionForm<Name extends FormName, Value = unknown>(
   name: Name,
   defaultValues: DefaultValues<FormValues<Name>>,
-  action: (values: FormValues<Name>, id: string) => Promise<ActionResult<unknown>>,
-  onAccepted: (values: FormValues<Name>) => void,
+  action: (values: FormValues<Name>, id: string) => Promise<ActionResult<Value>>,
+  onAccepted: (values: FormValues<Name>, value: Value) => void,
 ): { form: UseFormReturn<FormValues<Name>>; submit: () => Promise<void>; sentence: string | undefined } {
   const resolver: Resolver<FormValues<Name>> = async (...args) => {
     const { resolverOf } = await import('./resolver');
@@ -25,7 +25,7 @@ export function useActionForm<Name extends FormName>(
   const submit = form.handleSubmit(async (values) => {
     const result = await action(values, idOf(values)).catch(() => undefined);
     if (result) idOf(undefined);
-    if (result?.ok) onAccepted(values);
+    if (result?.ok) onAccepted(values, result.value);
     else showFaults(form, result);
   });
   return { form, submit, sentence: form.formState.errors.root?.message };

@@ -17,7 +17,7 @@ export function AddFloor({ actions, first }: { actions: ChangeActions; first: bo
   const add = (event: FormEvent) => {
     event.preventDefault();
     const said = name.trim();
-    setFault(said === '' ? 'The floor needs a name, such as “First floor”.' : undefined);
+    setFault(said === '' ? 'Please give the floor a name, such as “First floor”.' : undefined);
     if (said === '') return;
     changes.send({ do: 'add-floor', id: newId(), name: said }, `${said} added.`);
     setName('');

@@ -4,17 +4,17 @@ import { MOST_HOUSEHOLD_BYTES } from '@/core/basics/limits';
 import { takeInHousehold } from '@/server/commands/replace';
 import { readFileAs } from '@/server/file-reader';
 import { householdFile, loadReplaced } from '@/server/repositories/household';
+import { note } from '@/server/session';
 
 const MOST_FAULTS = 50;
 
 /** The whole household as a file; `?pictures` takes the latest pictures along. */
 export async function GET(request: Request): Promise<Response> {
   const withPictures = new URL(request.url).searchParams.has('pictures');
-  return download(
-    'early-thaw-household.json',
-    'application/json',
-    async (scope) => `${JSON.stringify(await householdFile(scope, { withPictures }))}\n`,
-  );
+  return download('early-thaw-household.json', 'application/json', async (scope) => {
+    await note('exported');
+    return `${JSON.stringify(await householdFile(scope, { withPictures }))}\n`;
+  });
 }
 
 /** A household file in the place of what is there; `?back` brings the one back that was there before. */
@@ -34,6 +34,7 @@ export async function POST(request: Request): Promise<Response> {
           faults: parsed.faults.slice(0, MOST_FAULTS).map(describeFault),
         };
       await takeInHousehold(scope, id, parsed.value);
+      await note('imported');
       const sentence = back
         ? 'Everything is as it was before the file.'
         : `“${parsed.value.name}” is here now. What was here before can be brought back.`;

@@ -1,6 +1,7 @@
 import { NextResponse } from 'next/server';
 import { whatIfSchema } from '@/core/what-if/what-if-schema';
 import { currentScope, isSameOrigin } from '@/server/session';
+import { throttle } from '@/server/throttle';
 import { readUpload } from '@/server/upload';
 import { subjectOfWhatIf } from '@/server/what-if';
 
@@ -9,6 +10,7 @@ export async function POST(request: Request): Promise<Response> {
   if (!(await isSameOrigin())) return refused(403);
   const scope = await currentScope();
   if (!scope) return refused(401);
+  if (!(await throttle().take('what-if', scope.household)).isFree) return refused(429);
   const sent = await readUpload(request);
   if (!sent.ok) return refused(413);
   const whatIf = whatIfSchema.safeParse(jsonOf(sent.text));

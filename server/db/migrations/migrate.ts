@@ -22,6 +22,8 @@ import { step020 } from './020-the-record';
 import { step021 } from './021-pictures';
 import { step022 } from './022-calendar-events';
 import { step023 } from './023-busy-addresses';
+import { step024 } from './024-sessions';
+import { step025 } from './025-access';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -49,6 +51,8 @@ export const MIGRATIONS: readonly Migration[] = [
   step021,
   step022,
   step023,
+  step024,
+  step025,
 ];
 
 /** A database that knows migrations which this version does not. */

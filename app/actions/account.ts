@@ -1,0 +1,75 @@
+'use server';
+import { z } from 'zod';
+import { type ActionResult, accepted, refused } from '@/present/forms/result';
+import { changePassphraseSchema } from '@/present/forms/schemas';
+import { isEasilyGuessed, TOO_EASY } from '@/server/access/passphrase';
+import { makeRecoveryCodes } from '@/server/access/recovery-codes';
+import { waitWords } from '@/server/access/throttle';
+import { config } from '@/server/process/config';
+import { emailOf, isPassphraseOf, setPassphrase } from '@/server/repositories/accounts';
+import { type CurrentVisit, currentVisit, enterHousehold, note, sessions } from '@/server/session';
+import { throttle } from '@/server/throttle';
+import { act, guarded } from './act';
+
+const NO_ACCOUNT = 'You are looking round the demo: there is no account to change.';
+
+type Visit = CurrentVisit & { readonly account: string };
+
+/** What somebody does to their own account; a visitor of the demo has none. */
+async function onAccount<T>(run: (visit: Visit) => Promise<ActionResult<T>>): Promise<ActionResult<T>> {
+  const visit = await currentVisit();
+  return visit?.account ? run(visit as Visit) : refused(NO_ACCOUNT);
+}
+
+/** Ends one session of one’s own, wherever it is. */
+export async function endSession(sent: unknown): Promise<ActionResult> {
+  return act(z.strictObject({ id: z.string().length(64) }), sent, (_scope, { id }) =>
+    onAccount(async ({ scope, account }) => {
+      await sessions().endOne(scope, account, id);
+      await note('ended-session');
+      return accepted();
+    }),
+  );
+}
+
+/** Signs out everywhere else; says how many that were. */
+export async function endOtherSessions(sent: unknown): Promise<ActionResult<number>> {
+  return act(z.undefined(), sent, () =>
+    onAccount(async ({ scope, account, id }) => {
+      const ended = await sessions().endOthers(scope, account, id);
+      await note('ended-others');
+      return { ok: true, value: ended };
+    }),
+  );
+}
+
+/** Changes the passphrase by the old one; whoever was in by that is out, and this device has a new session. */
+export async function changePassphrase(input: unknown): Promise<ActionResult> {
+  return guarded(changePassphraseSchema, input, ({ old, passphrase }) =>
+    onAccount(async ({ scope, account }) => {
+      const email = (await emailOf(scope, account)) ?? '';
+      const turn = await throttle().take('sign-in', email);
+      if (!turn.isFree) return refused(waitWords(turn.waitSeconds));
+      if (!(await isPassphraseOf(scope, account, old)))
+        return refused('That is not the passphrase that you have.', 'old');
+      await throttle().giveBack('sign-in', email);
+      if (isEasilyGuessed(passphrase, [email])) return refused(TOO_EASY, 'passphrase');
+      await setPassphrase(scope, account, passphrase);
+      await note('changed-passphrase');
+      await sessions().endOthers(scope, account);
+      await enterHousehold(scope.household, account);
+      return accepted();
+    }),
+  );
+}
+
+/** New codes for the day on which the passphrase is forgotten; those from before open nothing any more. */
+export async function makeCodes(sent: unknown): Promise<ActionResult<string[]>> {
+  return act(z.undefined(), sent, () =>
+    onAccount(async ({ scope, account }) => {
+      const codes = await makeRecoveryCodes(scope, account, config().secret);
+      await note('made-codes');
+      return { ok: true, value: codes };
+    }),
+  );
+}

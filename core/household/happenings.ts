@@ -1,0 +1,15 @@
+/** What happens at the door of a household, as it is kept. */
+export const HAPPENINGS = [
+  'signed-up',
+  'signed-in',
+  'signed-out',
+  'ended-session',
+  'ended-others',
+  'changed-passphrase',
+  'made-codes',
+  'used-code',
+  'exported',
+  'imported',
+] as const;
+
+export type Happening = (typeof HAPPENINGS)[number];

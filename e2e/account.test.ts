@@ -1,0 +1,125 @@
+import { describe, expect, inject, it } from 'vitest';
+import { Browser } from './support/browser';
+import { enterDemo, PASSPHRASE, signUp, visit } from './support/visit';
+
+const OTHER = 'a moth in the loft';
+
+/** How the household’s own file is answered with a cookie: 200 to whoever is in, and else the way to the front door. */
+async function status(cookies: Awaited<ReturnType<Browser['cookies']>>): Promise<number> {
+  const cookie = cookies.map(({ name, value }) => `${name}=${value}`).join('; ');
+  const answer = await fetch(`${inject('base')}/api/household`, { headers: { cookie }, redirect: 'manual' });
+  return answer.status;
+}
+
+async function signIn(browser: Browser, email: string, passphrase: string): Promise<void> {
+  await browser.goTo('/sign-in');
+  await browser.type('Email', email);
+  await browser.type('Passphrase', passphrase);
+  await browser.press('button', 'Sign in');
+}
+
+describe('an account', () => {
+  it('is left with signing out, also by whoever has copied the cookie', async () => {
+    await visit(async (browser) => {
+      await signUp(browser);
+      const copied = await browser.cookies();
+      expect(copied.every(({ httpOnly }) => httpOnly)).toBe(true);
+      expect(await status(copied)).toBe(200);
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      expect(await status(copied)).toBe(303);
+    });
+  });
+
+  it('shows where one is signed in, ends it there, and tells the household what happened', async () => {
+    await visit(async (browser) => {
+      const email = await signUp(browser);
+      const other = await Browser.open(inject('base'));
+      try {
+        await signIn(other, email, PASSPHRASE);
+        await other.waitForPath(/^\/day/);
+        const elsewhere = await other.cookies();
+        expect(await status(elsewhere)).toBe(200);
+        await browser.goTo('/account');
+        await browser.see('this device');
+        await browser.press('button', 'Sign out everywhere else');
+        await browser.see('One other is signed out.');
+        expect(await status(elsewhere)).toBe(303);
+        expect(await status(await browser.cookies())).toBe(200);
+        await browser.press('opener', 'What happened at the door');
+        await browser.see('Signed out everywhere else');
+        await browser.see(email);
+      } finally {
+        await other.close();
+      }
+    });
+  });
+
+  it('changes its passphrase by the old one, and every other device is out', async () => {
+    await visit(async (browser) => {
+      const email = await signUp(browser);
+      const before = await browser.cookies();
+      await browser.goTo('/account');
+      await browser.press('opener', 'Change the passphrase');
+      await browser.type('Passphrase so far', 'never that one');
+      await browser.type('New passphrase', OTHER);
+      await browser.press('button', 'Change it');
+      await browser.see('That is not the passphrase that you have.');
+      await browser.type('Passphrase so far', PASSPHRASE);
+      await browser.type('New passphrase', 'password12');
+      await browser.press('button', 'Change it');
+      await browser.see('Too many people take one like this');
+      await browser.type('New passphrase', OTHER);
+      await browser.press('button', 'Change it');
+      await browser.see('Changed. Every other device is signed out.');
+      expect(await status(before)).toBe(303);
+      expect(await status(await browser.cookies())).toBe(200);
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      await signIn(browser, email, PASSPHRASE);
+      await browser.see('do not belong together');
+      await signIn(browser, email, OTHER);
+      await browser.waitForPath(/^\/day/);
+    });
+  });
+
+  it('is opened once by a code from paper, when the passphrase is forgotten', async () => {
+    await visit(async (browser) => {
+      const email = await signUp(browser);
+      await browser.goTo('/account');
+      await browser.see('8 codes are left');
+      await browser.press('button', 'Make new codes');
+      const list = await browser.find('list', 'Your codes');
+      const [code = ''] = (await list.getText()).split('\n');
+      expect(code).toMatch(/^\w{4}-\w{4}-\w{4}$/);
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      const back = async (typed: string) => {
+        await browser.goTo('/sign-in');
+        await browser.press('link', 'Forgotten the passphrase?');
+        await browser.waitForPath(/^\/recover$/);
+        await browser.type('Email', email);
+        await browser.type('One of your codes', typed);
+        await browser.type('New passphrase', OTHER);
+        await browser.press('button', 'Let me in');
+      };
+      await back('aaaa-bbbb-cccc');
+      await browser.see('This email and code do not belong together');
+      await back(code.toUpperCase());
+      await browser.waitForPath(/^\/account$/);
+      await browser.see('7 codes are left');
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      await back(code);
+      await browser.see('or the code was used before');
+    });
+  });
+
+  it('is not there for whoever looks round the demo, who is told so', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.press('link', 'Your account');
+      await browser.see('You are looking round the demo household');
+    });
+  });
+});

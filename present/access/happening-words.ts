@@ -1,0 +1,15 @@
+import type { Happening } from '@/core/household/happenings';
+
+/** What happened at the door, as the household reads it. */
+export const HAPPENING_WORDS: Readonly<Record<Happening, string>> = {
+  'signed-up': 'Signed up',
+  'signed-in': 'Signed in',
+  'signed-out': 'Signed out',
+  'ended-session': 'Ended a session on another device',
+  'ended-others': 'Signed out everywhere else',
+  'changed-passphrase': 'Changed the passphrase',
+  'made-codes': 'Made new codes for a forgotten passphrase',
+  'used-code': 'Came back in with a code and chose a new passphrase',
+  exported: 'Exported the household',
+  imported: 'Imported a household',
+};

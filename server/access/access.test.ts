@@ -1,0 +1,123 @@
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { HouseholdScope } from '../db/scope';
+import { createAccount } from '../repositories/accounts';
+import { testDatabase } from '../testing/households';
+import { deviceName } from './device-name';
+import { readLog, writeDown } from './log';
+import { countRecoveryCodes, makeRecoveryCodes, takeRecoveryCode } from './recovery-codes';
+import { THROTTLES, Throttle, waitWords } from './throttle';
+
+const SECRET = 'a secret of the tests, thirty-two and more';
+
+let db: Knex;
+beforeAll(async () => {
+  db = await testDatabase();
+});
+afterAll(() => db.destroy());
+
+async function newAccount() {
+  const email = `${randomUUID()}@example.org`;
+  const made = await createAccount(db, {
+    householdName: 'Elm Yard',
+    timezone: 'Europe/Berlin',
+    email,
+    passphrase: 'three dry towels',
+  });
+  if (!made.ok) throw new Error(made.fault);
+  return { email, id: made.account.id, scope: new HouseholdScope(db, made.account.household) };
+}
+
+describe('codes for whoever has forgotten the passphrase', () => {
+  it('open the door once each, however they are typed, and stand in the database as hashes', async () => {
+    const { id, scope } = await newAccount();
+    const codes = await makeRecoveryCodes(scope, id, SECRET);
+    expect(new Set(codes).size).toBe(8);
+    for (const code of codes) expect(code).toMatch(/^[a-z2-9]{4}-[a-z2-9]{4}-[a-z2-9]{4}$/);
+    const stored = JSON.stringify(await scope.rows('recovery_codes'));
+    expect(codes.some((code) => stored.includes(code) || stored.includes(code.replaceAll('-', '')))).toBe(
+      false,
+    );
+    const [first = '', second = ''] = codes;
+    expect(await takeRecoveryCode(scope, id, ` ${first.toUpperCase().replaceAll('-', ' ')}`, SECRET)).toBe(
+      true,
+    );
+    expect(await takeRecoveryCode(scope, id, first, SECRET)).toBe(false);
+    expect(await takeRecoveryCode(scope, id, second, 'the secret of another server, long enough')).toBe(
+      false,
+    );
+    expect(await countRecoveryCodes(scope, id)).toBe(7);
+  });
+
+  it('open it once also for two at the same moment, and only their own account', async () => {
+    const [one, other] = [await newAccount(), await newAccount()];
+    const [code = ''] = await makeRecoveryCodes(one.scope, one.id, SECRET);
+    expect(await takeRecoveryCode(other.scope, other.id, code, SECRET)).toBe(false);
+    const both = await Promise.all([1, 2].map(() => takeRecoveryCode(one.scope, one.id, code, SECRET)));
+    expect(both.filter(Boolean)).toHaveLength(1);
+  });
+
+  it('open nothing any more once there are new ones', async () => {
+    const { id, scope } = await newAccount();
+    const [old = ''] = await makeRecoveryCodes(scope, id, SECRET);
+    await makeRecoveryCodes(scope, id, SECRET);
+    expect(await takeRecoveryCode(scope, id, old, SECRET)).toBe(false);
+  });
+});
+
+describe('knocking', () => {
+  it('is allowed so often, also by many at once, and says how long to wait', async () => {
+    const throttle = new Throttle(db);
+    const whose = randomUUID();
+    const turns = await Promise.all(Array.from({ length: 30 }, () => throttle.take('sign-in', whose)));
+    expect(turns.filter(({ isFree }) => isFree)).toHaveLength(THROTTLES['sign-in'].times);
+    const refused = await throttle.take('sign-in', whose);
+    expect(refused.isFree).toBe(false);
+    if (!refused.isFree) expect(refused.waitSeconds).toBeGreaterThan(0);
+    if (!refused.isFree) expect(refused.waitSeconds).toBeLessThanOrEqual(THROTTLES['sign-in'].seconds);
+    // Of somebody else, and of another kind, nothing is gone.
+    expect((await throttle.take('sign-in', randomUUID())).isFree).toBe(true);
+    expect((await throttle.take('import', whose)).isFree).toBe(true);
+  });
+
+  it('counts on another server too, and gives back what was no guess', async () => {
+    const [here, there] = [new Throttle(db), new Throttle(db)];
+    const whose = randomUUID();
+    for (let i = 0; i < THROTTLES['sign-in'].times; i++) await here.take('sign-in', whose);
+    expect((await there.take('sign-in', whose)).isFree).toBe(false);
+    const other = randomUUID();
+    for (let i = 0; i < 3 * THROTTLES['sign-in'].times; i++) {
+      expect((await here.take('sign-in', other)).isFree).toBe(true);
+      await here.giveBack('sign-in', other);
+    }
+  });
+
+  it('says the time as one would', () => {
+    expect(waitWords(12)).toContain('wait a minute');
+    expect(waitWords(601)).toContain('wait 11 minutes');
+  });
+});
+
+describe('the log of a household', () => {
+  it('tells what happened, the latest first, and who did it as long as they are there', async () => {
+    const { email, id, scope } = await newAccount();
+    await writeDown(scope, { what: 'signed-up', account: id, device: 'Firefox on Android' }, 100);
+    await writeDown(scope, { what: 'exported', account: 'gone', device: 'Chrome on Linux' }, 200);
+    expect(await readLog(scope, 10)).toEqual([
+      { what: 'exported', device: 'Chrome on Linux', atS: 200, email: undefined },
+      { what: 'signed-up', device: 'Firefox on Android', atS: 100, email },
+    ]);
+    expect(await readLog((await newAccount()).scope, 10)).toEqual([]);
+  });
+});
+
+describe('a device', () => {
+  it('is called by its browser and what it runs on', () => {
+    expect(deviceName('Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0')).toBe(
+      'Firefox on Linux',
+    );
+    expect(deviceName(null)).toBe('A program without a name');
+    expect(deviceName('x'.repeat(5_000)).length).toBeLessThanOrEqual(120);
+  });
+});

@@ -1,0 +1,68 @@
+import type { HappeningLine, SessionLine } from '@/present/access/account-model';
+import { css } from '@/ui/theme/made/css';
+import { PageHead } from '../parts/page-head';
+import { TextLink } from '../parts/text-link';
+import { Unfold } from '../parts/unfold';
+import type { AccountActions } from './account-actions';
+import { ChangePassphrase } from './change-passphrase';
+import { NewCodes } from './new-codes';
+import { SignedIn } from './signed-in';
+
+type AccountPageProps = {
+  readonly email: string;
+  readonly household: string;
+  readonly sessions: readonly SessionLine[];
+  /** So many codes are left. */
+  readonly codes: number;
+  readonly log: readonly HappeningLine[];
+  readonly actions: AccountActions;
+};
+
+/** Who is in, the ways in, and what happened at the door. */
+export function AccountPage({ email, household, sessions, codes, log, actions }: AccountPageProps) {
+  return (
+    <>
+      <PageHead title="Your account">
+        {email}, in the household “{household}”.
+      </PageHead>
+      <div className={css({ display: 'flex', flexDirection: 'column', gap: 4, maxWidth: 720 })}>
+        <SignedIn sessions={sessions} actions={actions} />
+        <NewCodes left={codes} make={actions.makeCodes} />
+        <ChangePassphrase action={actions.changePassphrase} />
+        <Happened log={log} />
+      </div>
+    </>
+  );
+}
+
+function Happened({ log }: Pick<AccountPageProps, 'log'>) {
+  return (
+    <Unfold title="What happened at the door">
+      <ul className={css({ listStyle: 'none', m: 0, p: 0 })}>
+        {log.map((line, i) => (
+          <li
+            // Lines have no other name than their place, and the list is only read.
+            // biome-ignore lint/suspicious/noArrayIndexKey: they never change places
+            key={i}
+            className={css({ py: 1, borderBottom: '1px solid var(--colors-line)' })}
+          >
+            {line.what}
+            <span className={css({ display: 'block', fontSize: '0.9rem', color: 'quiet' })}>
+              {line.when}. {line.who}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Unfold>
+  );
+}
+
+/** Whoever looks round the demo has no account yet. */
+export function DemoAccountPage() {
+  return (
+    <PageHead title="Your account">
+      You are looking round the demo household, which is yours for three days and has no account. To keep what
+      you do, <TextLink href="/?begin">begin with your own home</TextLink>.
+    </PageHead>
+  );
+}
