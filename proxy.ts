@@ -1,7 +1,19 @@
 import { type NextRequest, NextResponse } from 'next/server';
 
+const NO_ADDRESS = 'This address is cut short or mistyped, and leads nowhere. Go back and try again.\n';
+
+function isReadable(path: string): boolean {
+  try {
+    decodeURIComponent(path);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 /** Security headers on every page; scripts run only with this answer's nonce. */
 export function proxy(request: NextRequest): NextResponse {
+  if (!isReadable(request.nextUrl.pathname)) return new NextResponse(NO_ADDRESS, { status: 400 });
   const nonce = btoa(crypto.randomUUID());
   const policy = contentPolicy(nonce, process.env.NODE_ENV !== 'production');
   const headers = new Headers(request.headers);

@@ -75,6 +75,7 @@ const READ: Readonly<Record<string, readonly string[]>> = {
   'help/[token]/stream': ['/help/0123456789abcdef/stream'],
   'feed/[token]': ['/feed/0123456789abcdef'],
   health: ['/health'],
+  'health/ready': ['/health/ready'],
 };
 
 /** What is sent to every route that takes something, and to whom it must be refused without a cookie. */

@@ -246,7 +246,7 @@ describe('npm start', () => {
       ] as const) {
         process.kill(pid, 'SIGKILL');
         await phone.until(async () => whole.words().includes(`The ${name} is up again.`), `the ${name}`);
-        await phone.until(async () => (await fetch(`${whole.base}/health`)).ok, 'an answer');
+        await phone.until(async () => (await fetch(`${whole.base}/health/ready`)).ok, 'an answer');
       }
       await phone.goTo('/day');
       await phone.press('button', 'Done');

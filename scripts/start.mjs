@@ -88,6 +88,7 @@ async function startDatabase() {
   const { startMariaDb } = await import('./lib/mariadb.mjs');
   const wanted = portFrom('EARLY_THAW_DB_PORT');
   const usual = (await isPortFree(USUAL_DATABASE_PORT)) ? USUAL_DATABASE_PORT : await freePort();
+  place.database(wanted ?? usual);
   const start = async () => started(await startMariaDb({ folder, port: wanted ?? usual }));
   const database = await start();
   running.push(keepUp('database server', database, start, giveUp));

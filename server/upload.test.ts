@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { MOST_FILE_BYTES } from '../core/basics/limits';
-import { readUpload } from './upload';
+import { readBytes, readUpload, UNENDED, Unended } from './upload';
 
 const read = (body: BodyInit | null, headers: Record<string, string> = {}) =>
   readUpload(new Request('http://127.0.0.1/', { method: 'POST', body, headers }));
@@ -25,5 +25,12 @@ describe('readUpload', () => {
     });
     expect(await read('x', { 'content-length': String(MOST_FILE_BYTES + 1) })).toMatchObject({ ok: false });
     expect((await read(new Uint8Array(MOST_FILE_BYTES).fill(32))).ok).toBe(true);
+  });
+
+  it('does not wait for a body that never ends', async () => {
+    const body = new ReadableStream({ start: (stream) => stream.enqueue(new Uint8Array(8)) });
+    const request = new Request('http://127.0.0.1/', { method: 'POST', body, duplex: 'half' } as RequestInit);
+    await expect(readBytes(request.clone(), MOST_FILE_BYTES, 50)).rejects.toBeInstanceOf(Unended);
+    expect(await readUpload(request, MOST_FILE_BYTES, 50)).toMatchObject({ ok: false, sentence: UNENDED });
   });
 });

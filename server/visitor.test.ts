@@ -11,7 +11,11 @@ describe('a visitor', () => {
   });
 
   it('reaches the application by the address and the scheme that whatever stands before it has answered', () => {
-    const behind = { 'x-forwarded-proto': 'https', 'x-forwarded-host': 'thaw.example', host: '127.0.0.1:3000' };
+    const behind = {
+      'x-forwarded-proto': 'https',
+      'x-forwarded-host': 'thaw.example',
+      host: '127.0.0.1:3000',
+    };
     expect(originFrom(sent(behind))).toBe('https://thaw.example');
     expect(isSecure(sent(behind))).toBe(true);
     expect(originFrom(sent({ host: '192.168.1.2:3000' }))).toBe('http://192.168.1.2:3000');

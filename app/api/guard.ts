@@ -9,7 +9,7 @@ import { log } from '@/server/process/log';
 import { tooLarge } from '@/server/process/text-of-bytes';
 import { currentScope, isSameOrigin } from '@/server/session';
 import { throttle } from '@/server/throttle';
-import { readBytes, readUpload } from '@/server/upload';
+import { readBytes, readUpload, UNENDED, Unended } from '@/server/upload';
 
 const BYTE_ORDER_MARK = '\ufeff';
 
@@ -71,6 +71,7 @@ async function handedIn(
     const result = await take(scope, commandOf(request));
     return 'ok' in result ? report(413, result.sentence) : NextResponse.json(result);
   } catch (error) {
+    if (error instanceof Unended) return report(408, UNENDED);
     if (error instanceof TooLong)
       return report(
         422,

@@ -138,7 +138,7 @@ export async function startApplication({ port, env, host = LOOPBACK, dev = false
     await ended;
   };
   for (let tries = 0; tries < ANSWER_SECONDS * 10 && !over; tries++) {
-    const answer = await fetch(`${base}/health`).catch(() => undefined);
+    const answer = await fetch(`${base}/health/ready`).catch(() => undefined);
     if (answer?.ok) {
       if (!dev) await warmUp(base);
       return { pid: child.pid, ended, stop, words: () => words };
