@@ -115,6 +115,28 @@ describe('an account', () => {
     });
   });
 
+  it('goes with its household after a pause, which one press ends', async () => {
+    await visit(async (browser) => {
+      await signUp(browser, 'Larch Mews');
+      await browser.goTo('/account');
+      await browser.press('opener', 'Delete the household');
+      await browser.find('link', 'Export it with pictures');
+      await browser.type('Your passphrase', 'never that one');
+      await browser.press('button', 'Delete it in seven days');
+      await browser.see('That is not the passphrase that you have.');
+      await browser.type('Your passphrase', PASSPHRASE);
+      await browser.press('button', 'Delete it in seven days');
+      await browser.see('Somebody has asked for this household to be deleted.');
+      await browser.goTo('/walk');
+      await browser.see('it goes, with everything in it.');
+      await browser.press('button', 'Keep it');
+      await browser.until(
+        async () => !(await browser.text()).includes('it goes, with'),
+        'the household to stay',
+      );
+    });
+  });
+
   it('is not there for whoever looks round the demo, who is told so', async () => {
     await visit(async (browser) => {
       await enterDemo(browser);

@@ -1,3 +1,5 @@
+import type { Knex } from 'knex';
+import { sweepGone } from './access/leaving';
 import { startClock } from './commands/clock-commands';
 import { database } from './database';
 import { forgetAnswers } from './household/perform';
@@ -5,6 +7,8 @@ import { endAll } from './news/hub';
 import { startPlanning } from './planning/planner';
 import { log } from './process/log';
 import { watchReadiness } from './process/readiness';
+
+const SWEEP_MS = 60 * 60_000;
 
 /**
  * What a server process does besides answering: plans that are wished for are made, also those of a process that ended;
@@ -15,8 +19,22 @@ export function onServerStart(): void {
   const db = database();
   watchReadiness(() => db.raw('SELECT 1'));
   startClock(db);
+  setInterval(() => void sweep(db), SWEEP_MS).unref();
   for (const begin of [startPlanning, forgetAnswers])
-    begin(db).catch((error: unknown) =>
-      log.error({ err: { type: error instanceof Error ? error.name : 'unknown' } }, 'not all could begin'),
-    );
+    begin(db).catch((error: unknown) => failed(error, 'not all could begin'));
+  void sweep(db);
+}
+
+/** Households whose pause is over go for good. */
+async function sweep(db: Knex): Promise<void> {
+  try {
+    const { length } = await sweepGone(db);
+    if (length > 0) log.info({ households: length }, 'households went for good, as they were asked to');
+  } catch (error) {
+    failed(error, 'what was to go could not be looked for');
+  }
+}
+
+function failed(error: unknown, what: string): void {
+  log.error({ err: { type: error instanceof Error ? error.name : 'unknown' } }, what);
 }

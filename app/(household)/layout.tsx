@@ -1,8 +1,12 @@
 import type { ReactNode } from 'react';
 import { signOut } from '@/app/actions/access';
+import { keepHousehold } from '@/app/actions/account';
+import { instant } from '@/present/access/account-model';
+import { goesAt } from '@/server/access/leaving';
 import { current } from '@/server/current';
 import { keeperOf } from '@/server/keeper';
 import { requireScope } from '@/server/session';
+import { Goes } from '@/ui/account/goes';
 import { Button } from '@/ui/parts/button';
 import { IceMark } from '@/ui/parts/ice-mark';
 import { Navigation } from '@/ui/parts/navigation';
@@ -15,7 +19,7 @@ import { css } from '@/ui/theme/made/css';
 
 export default async function HouseholdLayout({ children }: { children: ReactNode }) {
   const scope = await requireScope();
-  const { household, campaign } = await current();
+  const [{ household, campaign }, goes] = await Promise.all([current(), goesAt(scope)]);
   const account = <Account name={household.name} />;
   return (
     <div className={css({ display: 'flex', minHeight: '100dvh' })}>
@@ -34,6 +38,7 @@ export default async function HouseholdLayout({ children }: { children: ReactNod
           pb: { base: 12, md: 5 },
         })}
       >
+        {goes !== undefined && <Goes when={instant(goes, household.timezone)} keep={keepHousehold} />}
         <PlanIsOlder isOlder={campaign?.stale === true} />
         <PocketProvider keeper={keeperOf(scope.household)}>
           <UnitsProvider units={household.units}>{children}</UnitsProvider>

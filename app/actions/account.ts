@@ -1,7 +1,8 @@
 'use server';
 import { z } from 'zod';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
-import { changePassphraseSchema } from '@/present/forms/schemas';
+import { changePassphraseSchema, deleteHouseholdSchema } from '@/present/forms/schemas';
+import { askToGo, stay } from '@/server/access/leaving';
 import { isEasilyGuessed, TOO_EASY } from '@/server/access/passphrase';
 import { makeRecoveryCodes } from '@/server/access/recovery-codes';
 import { waitWords } from '@/server/access/throttle';
@@ -61,6 +62,28 @@ export async function changePassphrase(input: unknown): Promise<ActionResult> {
       return accepted();
     }),
   );
+}
+
+/** Asks for the household to go for good, by the passphrase; says when it will. */
+export async function deleteHousehold(input: unknown): Promise<ActionResult> {
+  return guarded(deleteHouseholdSchema, input, ({ old }) =>
+    onAccount(async ({ scope, account }) => {
+      if (!(await isPassphraseOf(scope, account, old)))
+        return refused('That is not the passphrase that you have.', 'old');
+      await askToGo(scope);
+      await note('asked-to-go');
+      return accepted();
+    }),
+  );
+}
+
+/** Thinks better of it. */
+export async function keepHousehold(sent: unknown): Promise<ActionResult> {
+  return act(z.undefined(), sent, async (scope) => {
+    await stay(scope);
+    await note('stays');
+    return accepted();
+  });
 }
 
 /** New codes for the day on which the passphrase is forgotten; those from before open nothing any more. */

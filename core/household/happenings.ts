@@ -10,6 +10,8 @@ export const HAPPENINGS = [
   'used-code',
   'exported',
   'imported',
+  'asked-to-go',
+  'stays',
 ] as const;
 
 export type Happening = (typeof HAPPENINGS)[number];

@@ -47,7 +47,7 @@ export function happeningLines(log: readonly Happened[], timezone: string): Happ
 }
 
 /** `Mon 1 Mar, 18:40`. */
-function instant(seconds: number, timezone: string): string {
+export function instant(seconds: number, timezone: string): string {
   const local = wallClock(seconds * 1000, timezone);
   return `${shortDate(local.slice(0, 10))}, ${local.slice(11, 16)}`;
 }

@@ -12,4 +12,6 @@ export const HAPPENING_WORDS: Readonly<Record<Happening, string>> = {
   'used-code': 'Came back in with a code and chose a new passphrase',
   exported: 'Exported the household',
   imported: 'Imported a household',
+  'asked-to-go': 'Asked for the household to be deleted',
+  stays: 'Kept the household after all',
 };

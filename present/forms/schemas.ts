@@ -76,6 +76,8 @@ export const changePassphraseSchema = z.object({
   passphrase,
 });
 
+export const deleteHouseholdSchema = changePassphraseSchema.pick({ old: true });
+
 export const signUpSchema = z.object({
   householdName: textField('Please give your household a name, such as “14 Juniper Row”.', 80),
   email,
@@ -259,6 +261,7 @@ export const FORMS = {
   signUp: signUpSchema,
   recover: recoverSchema,
   changePassphrase: changePassphraseSchema,
+  deleteHousehold: deleteHouseholdSchema,
   room: roomFormSchema,
   roomFacts: roomFactsFormSchema,
   homeFacts: homeFactsSchema,

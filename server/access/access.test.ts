@@ -5,6 +5,7 @@ import { HouseholdScope } from '../db/scope';
 import { createAccount } from '../repositories/accounts';
 import { testDatabase } from '../testing/households';
 import { deviceName } from './device-name';
+import { askToGo, goesAt, stay, sweepGone } from './leaving';
 import { readLog, writeDown } from './log';
 import { countRecoveryCodes, makeRecoveryCodes, takeRecoveryCode } from './recovery-codes';
 import { THROTTLES, Throttle, waitWords } from './throttle';
@@ -119,5 +120,30 @@ describe('a device', () => {
     );
     expect(deviceName(null)).toBe('A program without a name');
     expect(deviceName('x'.repeat(5_000)).length).toBeLessThanOrEqual(120);
+  });
+});
+
+describe('a household that is to go', () => {
+  const DAY = 24 * 60 * 60;
+
+  it('goes after seven days with everything in it, and nobody else', async () => {
+    const [going, staying] = [await newAccount(), await newAccount()];
+    expect(await askToGo(going.scope, 1_000)).toBe(1_000 + 7 * DAY);
+    expect(await askToGo(going.scope, 5_000)).toBe(1_000 + 7 * DAY);
+    expect(await sweepGone(db, 1_000 + 7 * DAY - 1)).toEqual([]);
+    expect(await goesAt(going.scope)).toBe(1_000 + 7 * DAY);
+    expect(await sweepGone(db, 1_000 + 7 * DAY)).toEqual([going.scope.household]);
+    for (const table of ['accounts', 'settings'] as const)
+      expect([(await going.scope.rows(table)).length, (await staying.scope.rows(table)).length]).toEqual([
+        0, 1,
+      ]);
+  });
+
+  it('stays when somebody thinks better of it', async () => {
+    const { scope } = await newAccount();
+    await askToGo(scope, 1_000);
+    await stay(scope);
+    expect(await goesAt(scope)).toBeUndefined();
+    expect(await sweepGone(db, 1_000 + 30 * DAY)).toEqual([]);
   });
 });

@@ -5,6 +5,7 @@ import { TextLink } from '../parts/text-link';
 import { Unfold } from '../parts/unfold';
 import type { AccountActions } from './account-actions';
 import { ChangePassphrase } from './change-passphrase';
+import { DeleteHousehold } from './delete-household';
 import { NewCodes } from './new-codes';
 import { SignedIn } from './signed-in';
 
@@ -15,11 +16,13 @@ type AccountPageProps = {
   /** So many codes are left. */
   readonly codes: number;
   readonly log: readonly HappeningLine[];
+  /** Somebody has asked for the household to go. */
+  readonly goes: boolean;
   readonly actions: AccountActions;
 };
 
 /** Who is in, the ways in, and what happened at the door. */
-export function AccountPage({ email, household, sessions, codes, log, actions }: AccountPageProps) {
+export function AccountPage({ email, household, sessions, codes, log, goes, actions }: AccountPageProps) {
   return (
     <>
       <PageHead title="Your account">
@@ -30,6 +33,7 @@ export function AccountPage({ email, household, sessions, codes, log, actions }:
         <NewCodes left={codes} make={actions.makeCodes} />
         <ChangePassphrase action={actions.changePassphrase} />
         <Happened log={log} />
+        {!goes && <DeleteHousehold name={household} action={actions.deleteHousehold} />}
       </div>
     </>
   );

@@ -1,7 +1,14 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
-import { changePassphrase, endOtherSessions, endSession, makeCodes } from '@/app/actions/account';
+import {
+  changePassphrase,
+  deleteHousehold,
+  endOtherSessions,
+  endSession,
+  makeCodes,
+} from '@/app/actions/account';
 import { happeningLines, sessionLines } from '@/present/access/account-model';
+import { goesAt } from '@/server/access/leaving';
 import { readLog } from '@/server/access/log';
 import { countRecoveryCodes } from '@/server/access/recovery-codes';
 import { current } from '@/server/current';
@@ -18,12 +25,13 @@ export default async function Page() {
   if (!visit) redirect('/');
   const { scope, account, id } = visit;
   if (!account) return <DemoAccountPage />;
-  const [{ household }, email, open, codes, log] = await Promise.all([
+  const [{ household }, email, open, codes, log, goes] = await Promise.all([
     current(),
     emailOf(scope, account),
     sessions().of(scope, account),
     countRecoveryCodes(scope, account),
     readLog(scope, LINES),
+    goesAt(scope),
   ]);
   return (
     <AccountPage
@@ -32,7 +40,8 @@ export default async function Page() {
       sessions={sessionLines(open, id, household.timezone)}
       codes={codes}
       log={happeningLines(log, household.timezone)}
-      actions={{ changePassphrase, endSession, endOtherSessions, makeCodes }}
+      goes={goes !== undefined}
+      actions={{ changePassphrase, deleteHousehold, endSession, endOtherSessions, makeCodes }}
     />
   );
 }

@@ -24,6 +24,7 @@ import { step022 } from './022-calendar-events';
 import { step023 } from './023-busy-addresses';
 import { step024 } from './024-sessions';
 import { step025 } from './025-access';
+import { step026 } from './026-leaving';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -53,6 +54,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step023,
   step024,
   step025,
+  step026,
 ];
 
 /** A database that knows migrations which this version does not. */
