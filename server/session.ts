@@ -2,6 +2,7 @@ import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
 import type { Happening } from '../core/household/happenings';
+import type { Role } from '../core/household/roles';
 import { deviceName } from './access/device-name';
 import { writeDown } from './access/log';
 import { database } from './database';
@@ -16,6 +17,7 @@ export type CurrentVisit = {
   readonly scope: HouseholdScope;
   /** None for a visitor of the demo. */
   readonly account: string | undefined;
+  readonly role: Role;
   /** Of the session. */
   readonly id: string;
 };
@@ -68,8 +70,8 @@ export const currentVisit = cache(async (): Promise<CurrentVisit | undefined> =>
   const held = await token();
   const found = held && (await sessions().at(held));
   if (!found) return undefined;
-  const { household, account, id } = found;
-  return { scope: new HouseholdScope(database(), household), account, id };
+  const { household, account, role, id } = found;
+  return { scope: new HouseholdScope(database(), household), account, role, id };
 });
 
 /** What the person of this request may see; undefined when nobody is signed in. */

@@ -2,7 +2,8 @@
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
-import { recoverSchema, signInSchema, signUpSchema } from '@/present/forms/schemas';
+import { joinSchema, recoverSchema, signInSchema, signUpSchema } from '@/present/forms/schemas';
+import { invitationAt, spendInvitation } from '@/server/access/invitations';
 import { writeDown } from '@/server/access/log';
 import { isEasilyGuessed, TOO_EASY } from '@/server/access/passphrase';
 import { makeRecoveryCodes, takeRecoveryCode } from '@/server/access/recovery-codes';
@@ -15,6 +16,7 @@ import {
   accountsOf,
   createAccount,
   findAccount,
+  joinHousehold,
   normalEmail,
   setPassphrase,
 } from '@/server/repositories/accounts';
@@ -34,6 +36,8 @@ import { guarded } from './act';
 const NOT_TOGETHER =
   'This email and passphrase do not belong together. Look for a slip of the finger in either.';
 const NO_CODE = 'This email and code do not belong together, or the code was used before.';
+const NO_INVITATION =
+  'This invitation was used already, taken back, or is older than a week. Ask for another one.';
 const NO_MORE = 'That did not work. Please try another email, or sign in with what you have.';
 
 /** Makes a household, and hands out the codes that lead back into it. */
@@ -87,6 +91,26 @@ export async function recover(input: unknown): Promise<ActionResult> {
   });
 }
 
+/** An account in the household of an invitation, which is used up by it. */
+export async function join(token: unknown, input: unknown): Promise<ActionResult<string[]>> {
+  return guarded(joinSchema, input, async ({ email, passphrase }) => {
+    const wait = await waitFor(['sign-up-from', await visitorAddress()]);
+    if (wait) return refused(wait);
+    const invited = typeof token === 'string' ? await invitationAt(database(), token) : undefined;
+    if (!invited) return refused(NO_INVITATION);
+    if (isEasilyGuessed(passphrase, [email, invited.household])) return refused(TOO_EASY, 'passphrase');
+    if (!(await spendInvitation(invited.scope, token as string))) return refused(NO_INVITATION);
+    const account = await joinHousehold(invited.scope, database(), {
+      email,
+      passphrase,
+      role: invited.role,
+    });
+    if (!account) return refused(NO_MORE);
+    await enter(account, 'joined');
+    return { ok: true, value: await makeRecoveryCodes(invited.scope, account.id, config().secret) };
+  });
+}
+
 export async function lookRound(): Promise<ActionResult> {
   return guarded(z.undefined(), undefined, async () => {
     const wait = await waitFor(['demo-from', await visitorAddress()]);
@@ -108,7 +132,10 @@ export async function signOut(): Promise<void> {
 
 const scopeOf = (account: Account) => new HouseholdScope(database(), account.household);
 
-async function enter(account: Account, what: 'signed-up' | 'signed-in' | 'used-code'): Promise<void> {
+async function enter(
+  account: Account,
+  what: 'signed-up' | 'signed-in' | 'used-code' | 'joined',
+): Promise<void> {
   await enterHousehold(account.household, account.id);
   await writeDown(scopeOf(account), { what, account: account.id, device: await currentDevice() });
 }

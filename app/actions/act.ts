@@ -1,10 +1,13 @@
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { type Doing, MAY } from '@/app/access/may';
+import { isEnough } from '@/core/household/roles';
+import { NOT_YOURS } from '@/present/access/role-words';
 import { type ActionResult, refused, WHOLE_FORM } from '@/present/forms/result';
 import { IN_SENTENCES } from '@/present/forms/sentences';
 import type { HouseholdScope } from '@/server/db/scope';
 import { log } from '@/server/process/log';
-import { currentScope, isSameOrigin } from '@/server/session';
+import { currentVisit, isSameOrigin } from '@/server/session';
 
 const ELSEWHERE = 'This came from another page and was not carried out. Reload the page and try again.';
 const SIGNED_OUT = 'You are signed out by now. Nothing was changed. Sign in again and repeat it.';
@@ -18,6 +21,7 @@ const idSchema = z.string().min(1).max(64);
  * given by the page for one press, so that the press counts once however often it is sent.
  */
 export async function act<I, T>(
+  doing: Doing,
   schema: z.ZodType<I>,
   sent: unknown,
   run: (scope: HouseholdScope, value: I, id: string) => Promise<ActionResult<T>>,
@@ -25,7 +29,7 @@ export async function act<I, T>(
   const command = z.strictObject({ id: idSchema, input: z.unknown().optional() }).safeParse(sent);
   if (!command.success) return refused(ELSEWHERE);
   const { id, input } = command.data;
-  return ask(schema, input, async (scope, value) => {
+  return ask(doing, schema, input, async (scope, value) => {
     const result = await run(scope, value, id);
     if (result.ok) revalidatePath('/', 'layout');
     return result;
@@ -34,13 +38,16 @@ export async function act<I, T>(
 
 /** The same for a question: nothing is changed by it. */
 export async function ask<I, T>(
+  doing: Doing,
   schema: z.ZodType<I>,
   input: unknown,
   run: (scope: HouseholdScope, value: I) => Promise<ActionResult<T>>,
 ): Promise<ActionResult<T>> {
   return guarded(schema, input, async (value) => {
-    const scope = await currentScope();
-    return scope ? run(scope, value) : refused(SIGNED_OUT);
+    const visit = await currentVisit();
+    if (!visit) return refused(SIGNED_OUT);
+    const asked = MAY[doing];
+    return isEnough(visit.role, asked) ? run(visit.scope, value) : refused(NOT_YOURS[asked]);
   });
 }
 

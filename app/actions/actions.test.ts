@@ -1,8 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it, vi } from 'vitest';
+import { type Doing, MAY } from '@/app/access/may';
 import { roomsOf } from '@/core/home/room';
 import type { HouseholdFile } from '@/core/household/household';
+import { isEnough, ROLES } from '@/core/household/roles';
+import { NOT_YOURS } from '@/present/access/role-words';
 import type { HouseholdScope } from '@/server/db/scope';
 import { fulfil } from '@/server/planning/planner';
 import { feedsOf } from '@/server/repositories/feeds';
@@ -27,9 +30,9 @@ import {
 import { takeWhatIf } from './what-if';
 
 /** Who is there, and from which page: what the cookie and the headers would say. */
-const visitor = vi.hoisted(() => ({ scope: undefined as unknown, isHere: true }));
+const visitor = vi.hoisted(() => ({ scope: undefined as unknown, isHere: true, role: 'keeper' }));
 vi.mock('@/server/session', () => ({
-  currentScope: async () => visitor.scope,
+  currentVisit: async () => visitor.scope && { scope: visitor.scope, role: visitor.role, id: 'here' },
   isSameOrigin: async () => visitor.isHere,
 }));
 vi.mock('next/cache', () => ({ revalidatePath: () => {} }));
@@ -50,7 +53,7 @@ afterAll(() => db.destroy());
 beforeEach(async () => {
   scope = await newHousehold(db, planned.name);
   await insertHousehold(scope, planned);
-  Object.assign(visitor, { scope, isHere: true });
+  Object.assign(visitor, { scope, isHere: true, role: 'keeper' });
 });
 
 const sent = (input?: unknown, id: string = randomUUID()) => ({ id, ...(input !== undefined && { input }) });
@@ -118,6 +121,22 @@ describe('every action', () => {
       const once = await file();
       await action(sent(input(), id));
       expect(await file()).toEqual(once);
+    },
+  );
+
+  it.each(Object.entries(ACTIONS))(
+    'is refused whoever may not, and changes nothing: %s',
+    async (name, [action, input]) => {
+      const asked = MAY[name as Doing];
+      const before = await file();
+      for (const role of ROLES.filter((one) => !isEnough(one, asked))) {
+        visitor.role = role;
+        expect(await action(sent(input()))).toMatchObject({
+          ok: false,
+          faults: [{ sentence: NOT_YOURS[asked] }],
+        });
+      }
+      expect(await file()).toEqual(before);
     },
   );
 

@@ -21,7 +21,7 @@ const DEFAULTS: Pick<Clean, 'id' | 'openRooms' | 'reserve' | 'sessionCap'> = {
 };
 
 export async function saveClean(sent: unknown): Promise<ActionResult> {
-  return act(cleanFormSchema, sent, async (scope, form, id) => {
+  return act('saveClean', cleanFormSchema, sent, async (scope, form, id) => {
     await setOutOn(scope, id, (known) => ({ ...DEFAULTS, ...known, ...form }));
     return accepted();
   });
@@ -31,7 +31,7 @@ const NO_PACE = 'Say first what this clean is for: that is on the page Aim.';
 
 /** Sets dates, sessions and free days the way a pace has them, from today on. */
 export async function choosePace(sent: unknown): Promise<ActionResult> {
-  return act(z.enum(CLEAN_PACES), sent, async (scope, pace, id) => {
+  return act('choosePace', z.enum(CLEAN_PACES), sent, async (scope, pace, id) => {
     const { answer } = await changeBy<null, 'no-aim'>(scope, id, ({ household, tasks }) => {
       const { clean, timezone } = household;
       if (!clean) return { ok: false, why: 'no-aim' };
@@ -50,5 +50,5 @@ export async function choosePace(sent: unknown): Promise<ActionResult> {
 }
 
 export async function spread(sent: unknown): Promise<ActionResult<{ unplaced: number }>> {
-  return act(z.undefined(), sent, async (scope, _none, id) => spreadNow(scope, id));
+  return act('spread', z.undefined(), sent, async (scope, _none, id) => spreadNow(scope, id));
 }

@@ -16,7 +16,7 @@ const tripSchema = z.strictObject({ bags: z.int().min(1).max(200), place: idSche
 
 /** Plans the trip with what leaves the house, by the opening hours of the drop-off place. */
 export async function planTrip(sent: unknown): Promise<ActionResult<string>> {
-  return act(tripSchema, sent, async (scope, wish, id) => {
+  return act('planTrip', tripSchema, sent, async (scope, wish, id) => {
     const now = nowIn((await keptHousehold(scope)).household.timezone);
     const { answer, wish: plan } = await addTrip(scope, { id, ...wish }, now);
     if (!answer.ok)
@@ -36,7 +36,7 @@ const settleSchema = z.strictObject({ found: idSchema });
 
 /** Something that was found on the way has been bought, mended or put away. */
 export async function settle(sent: unknown): Promise<ActionResult> {
-  return act(settleSchema, sent, async (scope, { found }, id) => {
+  return act('settle', settleSchema, sent, async (scope, { found }, id) => {
     const { timezone } = (await keptHousehold(scope)).household;
     await settleFound(scope, { id: z.uuid().parse(id), found }, secondIn(timezone));
     return accepted();
@@ -50,7 +50,7 @@ const blockSchema = z.strictObject({
 
 /** Brings work of a later session to today, for somebody who wants to go on. */
 export async function takeOneMoreBlock(sent: unknown): Promise<ActionResult<string>> {
-  return act(blockSchema, sent, async (scope, wish, id) => {
+  return act('takeOneMoreBlock', blockSchema, sent, async (scope, wish, id) => {
     const now = nowIn((await keptHousehold(scope)).household.timezone);
     const { answer, wish: plan } = await oneMoreBlock(scope, { id, ...wish }, now);
     if (!answer.ok)
@@ -67,7 +67,7 @@ export async function takeOneMoreBlock(sent: unknown): Promise<ActionResult<stri
 
 /** A link that opens one person's day and nothing else; it is shown this once. */
 export async function makeHelper(sent: unknown): Promise<ActionResult<string>> {
-  return act(idSchema, sent, async (scope, person) => {
+  return act('makeHelper', idSchema, sent, async (scope, person) => {
     const { household } = await keptHousehold(scope);
     if (!household.people.some(({ id }) => id === person))
       return refused('That person is no longer of the household.');
@@ -76,7 +76,7 @@ export async function makeHelper(sent: unknown): Promise<ActionResult<string>> {
 }
 
 export async function withdrawHelper(sent: unknown): Promise<ActionResult> {
-  return act(idSchema, sent, async (scope, person) => {
+  return act('withdrawHelper', idSchema, sent, async (scope, person) => {
     await revokeHelperLink(scope, person);
     return accepted();
   });

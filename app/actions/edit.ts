@@ -9,7 +9,7 @@ import { act } from './act';
 
 /** Carries out one change by hand on the walk, in the scope or in the catalogue. */
 export async function change(sent: unknown): Promise<ActionResult> {
-  return act(changeSchema, sent, async (scope, wanted, id) => {
+  return act('change', changeSchema, sent, async (scope, wanted, id) => {
     const { answer } = await changeHousehold(scope, id, wanted, (before) => changeWords(wanted, before));
     return answer.ok ? accepted() : refused(REFUSALS[answer.why]);
   });
@@ -17,7 +17,7 @@ export async function change(sent: unknown): Promise<ActionResult> {
 
 /** Takes the last change back; answers with what it was. */
 export async function undoLast(sent: unknown): Promise<ActionResult<string>> {
-  return act(z.undefined(), sent, async (scope, _none, id) => {
+  return act('undoLast', z.undefined(), sent, async (scope, _none, id) => {
     const { answer } = await undo(scope, id);
     return answer === null ? refused('There is nothing to take back.') : { ok: true, value: answer };
   });
@@ -25,7 +25,7 @@ export async function undoLast(sent: unknown): Promise<ActionResult<string>> {
 
 /** Does again what was taken back last; answers with what it was. */
 export async function redoLast(sent: unknown): Promise<ActionResult<string>> {
-  return act(z.undefined(), sent, async (scope, _none, id) => {
+  return act('redoLast', z.undefined(), sent, async (scope, _none, id) => {
     const { answer } = await redo(scope, id);
     return answer === null ? refused('There is nothing to do again.') : { ok: true, value: answer };
   });

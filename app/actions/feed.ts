@@ -11,7 +11,7 @@ const whoseSchema = z.strictObject({ person: idSchema.optional() });
 
 /** Makes a private address for sessions; one made before for the same ends with it. */
 export async function makeAddress(sent: unknown): Promise<ActionResult<string>> {
-  return act(whoseSchema, sent, async (scope, { person }) => {
+  return act('makeAddress', whoseSchema, sent, async (scope, { person }) => {
     const { household } = await keptHousehold(scope);
     if (person !== undefined && !household.people.some(({ id }) => id === person))
       return refused('That person is no longer of the household. No address was made.');
@@ -20,7 +20,7 @@ export async function makeAddress(sent: unknown): Promise<ActionResult<string>> 
 }
 
 export async function revokeAddress(sent: unknown): Promise<ActionResult<string>> {
-  return act(whoseSchema, sent, async (scope, { person }) => {
+  return act('revokeAddress', whoseSchema, sent, async (scope, { person }) => {
     await revokeFeed(scope, person);
     return { ok: true, value: 'The address leads nowhere any more.' };
   });

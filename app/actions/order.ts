@@ -16,7 +16,7 @@ const moveSchema = z.strictObject({
 
 /** Moves a task in front of another by hand; answers with what that costs, or with the rules that forbid it. */
 export async function moveTask(sent: unknown): Promise<ActionResult<string>> {
-  return act(moveSchema, sent, async (scope, wanted, id) => {
+  return act('moveTask', moveSchema, sent, async (scope, wanted, id) => {
     const { answer } = await changeBy<string, Why>(scope, id, ({ household, order, tasks }) => {
       const [task, before] = [wanted.task, wanted.before].map((one) =>
         tasks.find((known) => known.id === one),

@@ -10,7 +10,7 @@ import { forgetBusyAddress } from '@/server/repositories/busy-addresses';
 import { act } from './act';
 
 export async function saveMember(sent: unknown): Promise<ActionResult> {
-  return act(memberFormSchema, sent, async (scope, form, id) =>
+  return act('saveMember', memberFormSchema, sent, async (scope, form, id) =>
     changed(scope, id, (people) => {
       const known = people.find((member) => member.id === form.id);
       const member: Member = { exceptions: known?.exceptions ?? [], busy: known?.busy ?? [], ...form };
@@ -21,16 +21,20 @@ export async function saveMember(sent: unknown): Promise<ActionResult> {
 
 /** Dates on which other hours hold for somebody. */
 export async function saveExceptions(sent: unknown): Promise<ActionResult> {
-  return act(memberSchema.pick({ id: true, exceptions: true }), sent, async (scope, wish, id) =>
-    changed(scope, id, (people) => {
-      const member = people.find((known) => known.id === wish.id);
-      return member && { do: 'put-member', member: { ...member, exceptions: wish.exceptions } };
-    }),
+  return act(
+    'saveExceptions',
+    memberSchema.pick({ id: true, exceptions: true }),
+    sent,
+    async (scope, wish, id) =>
+      changed(scope, id, (people) => {
+        const member = people.find((known) => known.id === wish.id);
+        return member && { do: 'put-member', member: { ...member, exceptions: wish.exceptions } };
+      }),
   );
 }
 
 export async function dropMember(sent: unknown): Promise<ActionResult> {
-  return act(idOnlySchema, sent, async (scope, wish, id) => {
+  return act('dropMember', idOnlySchema, sent, async (scope, wish, id) => {
     const result = await changed(scope, id, () => ({ do: 'drop-member', id: wish.id }));
     if (result.ok) await forgetBusyAddress(scope, wish.id);
     return result;

@@ -18,7 +18,7 @@ const onTheWaySchema = z.strictObject({
 
 /** Something due was done on the way, outside every clean. */
 export async function doneToday(sent: unknown): Promise<ActionResult> {
-  return act(onTheWaySchema, sent, async (scope, wish, id) => {
+  return act('doneToday', onTheWaySchema, sent, async (scope, wish, id) => {
     const at = nowIn((await keptHousehold(scope)).household.timezone);
     const { answer } = await doneOnTheWay(scope, id, { ...wish, at });
     return answer.ok ? accepted() : refused(REFUSALS[answer.why]);
@@ -34,7 +34,7 @@ const saidSchema = z.strictObject({
 
 /** How long something really took, how it came out, or that it was not done after all. */
 export async function sayOfDone(sent: unknown): Promise<ActionResult> {
-  return act(saidSchema, sent, async (scope, wish, id) => {
+  return act('sayOfDone', saidSchema, sent, async (scope, wish, id) => {
     const { answer } = await sayOfLine(scope, id, wish);
     return answer.ok ? accepted() : refused(REFUSALS[answer.why]);
   });
@@ -49,7 +49,7 @@ const NOT_YET = {
 
 /** The next clean, made from the one that is closed. */
 export async function setOutOnNext(sent: unknown): Promise<ActionResult> {
-  return act(nextSchema, sent, async (scope, next, id) => {
+  return act('setOutOnNext', nextSchema, sent, async (scope, next, id) => {
     const today = nowIn((await keptHousehold(scope)).household.timezone).slice(0, 10);
     const { answer } = await setOutAgain(scope, id, next, today);
     return answer.ok ? accepted() : refused(NOT_YET[answer.why]);
@@ -60,7 +60,7 @@ const pictureIdSchema = z.strictObject({ id: idSchema });
 
 /** A picture that is not wanted any more. */
 export async function removePicture(sent: unknown): Promise<ActionResult> {
-  return act(pictureIdSchema, sent, async (scope, { id }) => {
+  return act('removePicture', pictureIdSchema, sent, async (scope, { id }) => {
     await dropPicture(scope, id);
     return accepted();
   });

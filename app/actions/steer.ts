@@ -30,7 +30,7 @@ const moveSchema = z.strictObject({
 
 /** Puts a task on another date, at another time or with another person; the rest of the plan makes room. */
 export async function moveWork(sent: unknown): Promise<ActionResult<Steered>> {
-  return act(moveSchema, sent, async (scope, wish, id) => {
+  return act('moveWork', moveSchema, sent, async (scope, wish, id) => {
     const done = await changeBy<null, MoveWhy>(scope, id, ({ household, order, tasks, plans }) => {
       const { clean } = household;
       const task = tasks.find((known) => known.id === wish.task);
@@ -59,7 +59,7 @@ const sessionSchema = z.strictObject({
 
 /** Puts all that one person does on a date on another date, or gives it to another person. */
 export async function moveWholeSession(sent: unknown): Promise<ActionResult<Steered>> {
-  return act(sessionSchema, sent, async (scope, wish, id) => {
+  return act('moveWholeSession', sessionSchema, sent, async (scope, wish, id) => {
     const done = await changeBy<readonly string[], 'gone' | 'stays'>(scope, id, (kept) => {
       const { household, order, tasks, plans } = kept;
       const { clean } = household;
@@ -84,7 +84,7 @@ export async function moveWholeSession(sent: unknown): Promise<ActionResult<Stee
 
 /** Everything else that is said of the plan by hand. */
 export async function steerPlan(sent: unknown): Promise<ActionResult<Steered>> {
-  return act(changeSchema, sent, async (scope, change, id) => {
+  return act('steerPlan', changeSchema, sent, async (scope, change, id) => {
     const done = await changeBy<null, never>(scope, id, ({ household }) => ({
       ok: true,
       change,
@@ -99,7 +99,7 @@ const backSchema = z.strictObject({ version: z.int().min(1) });
 
 /** Puts an earlier plan in force again, as far as it still holds: what has been done since stays done. */
 export async function goBackTo(sent: unknown): Promise<ActionResult<Steered>> {
-  return act(backSchema, sent, async (scope, { version }, id) => {
+  return act('goBackTo', backSchema, sent, async (scope, { version }, id) => {
     const { answer, wish } = await wishBack(scope, id, version);
     return answer
       ? whatMoved(scope, wish)
@@ -109,7 +109,7 @@ export async function goBackTo(sent: unknown): Promise<ActionResult<Steered>> {
 
 /** Why a task lies where it does, in a sentence. */
 export async function explainPlace(input: unknown): Promise<ActionResult<string>> {
-  return ask(taskIdSchema, input, async (scope, id) => {
+  return ask('explainPlace', taskIdSchema, input, async (scope, id) => {
     const { household, order, tasks, plans } = await keptHousehold(scope);
     const { clean } = household;
     if (!clean || !plans) return refused(REFUSALS.gone);
@@ -121,14 +121,14 @@ export async function explainPlace(input: unknown): Promise<ActionResult<string>
 
 /** Takes the last change back, and says what that moves. */
 export async function undoSteering(sent: unknown): Promise<ActionResult<Steered>> {
-  return act(z.undefined(), sent, async (scope, _none, id) => {
+  return act('undoSteering', z.undefined(), sent, async (scope, _none, id) => {
     const { answer, wish } = await undo(scope, id);
     return answer === null ? refused('There is nothing to take back.') : whatMoved(scope, wish);
   });
 }
 
 export async function redoSteering(sent: unknown): Promise<ActionResult<Steered>> {
-  return act(z.undefined(), sent, async (scope, _none, id) => {
+  return act('redoSteering', z.undefined(), sent, async (scope, _none, id) => {
     const { answer, wish } = await redo(scope, id);
     return answer === null ? refused('There is nothing to do again.') : whatMoved(scope, wish);
   });

@@ -13,7 +13,7 @@ import { afterSpread, spreadNow } from './spread-now';
  * it found is found again.
  */
 export async function takeWhatIf(sent: unknown): Promise<ActionResult<{ unplaced: number }>> {
-  return act(whatIfSchema, sent, async (scope, whatIf, id) => {
+  return act('takeWhatIf', whatIfSchema, sent, async (scope, whatIf, id) => {
     const { answer, wish } = await changeBy<null, 'gone'>(scope, id, ({ household }) => {
       const { clean } = household;
       if (!clean) return { ok: false, why: 'gone' };

@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { NextResponse } from 'next/server';
+import type { Doing } from '@/app/access/may';
+import { permitted } from '@/app/access/permitted';
 import { MOST_FILE_BYTES } from '@/core/basics/limits';
 import type { FileReport } from '@/present/files/file-report';
 import { waitWords } from '@/server/access/throttle';
@@ -7,7 +9,7 @@ import type { HouseholdScope } from '@/server/db/scope';
 import { TooLong } from '@/server/file-reader';
 import { log } from '@/server/process/log';
 import { tooLarge } from '@/server/process/text-of-bytes';
-import { currentScope, isSameOrigin } from '@/server/session';
+import { isSameOrigin } from '@/server/session';
 import { throttle } from '@/server/throttle';
 import { readBytes, readUpload, UNENDED, Unended } from '@/server/upload';
 
@@ -15,13 +17,16 @@ const BYTE_ORDER_MARK = '\ufeff';
 
 /** A file to take away: only for whoever is signed in, and of their own household. */
 export async function download(
+  doing: Doing,
   name: string,
   type: string,
   write: (scope: HouseholdScope) => Promise<string>,
 ): Promise<Response> {
-  const scope = await currentScope();
-  if (!scope) return new Response(null, { status: 303, headers: { location: '/' } });
-  const text = await write(scope);
+  const asked = await permitted(doing);
+  if (!asked.ok && asked.status === 401)
+    return new Response(null, { status: 303, headers: { location: '/' } });
+  if (!asked.ok) return new Response(asked.sentence, { status: asked.status });
+  const text = await write(asked.scope);
   // Without its mark, spreadsheets take UTF-8 for the letters of their own machine.
   return new Response(type === 'text/csv' ? `${BYTE_ORDER_MARK}${text}` : text, {
     headers: {
@@ -34,11 +39,12 @@ export async function download(
 
 /** A text file that is handed in: from this site, by somebody who is signed in, and not too large. */
 export function upload(
+  doing: Doing,
   request: Request,
   take: (scope: HouseholdScope, text: string, id: string) => Promise<FileReport>,
   mostBytes?: number,
 ): Promise<Response> {
-  return handedIn(request, async (scope, id) => {
+  return handedIn(doing, request, async (scope, id) => {
     const file = await readUpload(request, mostBytes);
     return file.ok ? take(scope, file.text, id) : file;
   });
@@ -46,11 +52,12 @@ export function upload(
 
 /** The same for a file of whichever kind. */
 export function uploadBytes(
+  doing: Doing,
   request: Request,
   take: (scope: HouseholdScope, bytes: Uint8Array, id: string) => Promise<FileReport>,
   mostBytes = MOST_FILE_BYTES,
 ): Promise<Response> {
-  return handedIn(request, async (scope, id) => {
+  return handedIn(doing, request, async (scope, id) => {
     const bytes = await readBytes(request, mostBytes);
     return bytes ? take(scope, bytes, id) : { ok: false, sentence: tooLarge(mostBytes) };
   });
@@ -59,12 +66,14 @@ export function uploadBytes(
 type Unread = { readonly ok: false; readonly sentence: string };
 
 async function handedIn(
+  doing: Doing,
   request: Request,
   take: (scope: HouseholdScope, id: string) => Promise<FileReport | Unread>,
 ): Promise<Response> {
   if (!(await isSameOrigin())) return report(403, 'This came from another page and was not carried out.');
-  const scope = await currentScope();
-  if (!scope) return report(401, 'You are signed out by now. Sign in again and choose the file again.');
+  const asked = await permitted(doing);
+  if (!asked.ok) return report(asked.status, asked.sentence);
+  const { scope } = asked;
   const turn = await throttle().take('import', scope.household);
   if (!turn.isFree) return report(429, `${waitWords(turn.waitSeconds)} Nothing was changed.`);
   try {

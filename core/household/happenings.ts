@@ -10,6 +10,10 @@ export const HAPPENINGS = [
   'used-code',
   'exported',
   'imported',
+  'invited',
+  'joined',
+  'changed-role',
+  'left',
   'asked-to-go',
   'stays',
 ] as const;

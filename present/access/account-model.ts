@@ -1,7 +1,9 @@
 import { wallClock } from '@/core/basics/wall-clock';
 import type { Happening } from '@/core/household/happenings';
+import type { Role } from '@/core/household/roles';
 import { shortDate } from '../words/words';
 import { HAPPENING_WORDS } from './happening-words';
+import { ROLE_WORDS } from './role-words';
 
 /** Sessions and happenings of a household, in the time on the wall of its home. */
 
@@ -12,6 +14,15 @@ export type SessionLine = {
   /** The one that looks at the list. */
   readonly isHere: boolean;
 };
+
+export type AccountLine = {
+  readonly id: string;
+  readonly email: string;
+  readonly role: Role;
+  readonly isMe: boolean;
+};
+
+export type InvitationLine = { readonly id: string; readonly words: string };
 
 export type HappeningLine = { readonly what: string; readonly who: string; readonly when: string };
 
@@ -35,6 +46,17 @@ export function sessionLines(sessions: readonly Session[], here: string, timezon
     device,
     when: `last used ${instant(seenS, timezone)}, signed in ${instant(openedS, timezone)}`,
     isHere: id === here,
+  }));
+}
+
+/** `Helps plan, open until Mon 8 Mar, 18:40`. */
+export function invitationLines(
+  open: readonly { readonly id: string; readonly role: Role; readonly untilS: number }[],
+  timezone: string,
+): InvitationLine[] {
+  return open.map(({ id, role, untilS }) => ({
+    id,
+    words: `An invitation: ${ROLE_WORDS[role].toLowerCase()}, open until ${instant(untilS, timezone)}`,
   }));
 }
 

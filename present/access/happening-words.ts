@@ -12,6 +12,10 @@ export const HAPPENING_WORDS: Readonly<Record<Happening, string>> = {
   'used-code': 'Came back in with a code and chose a new passphrase',
   exported: 'Exported the household',
   imported: 'Imported a household',
+  invited: 'Invited somebody',
+  joined: 'Came in by an invitation',
+  'changed-role': 'Changed what somebody may, or took an account away',
+  left: 'Left the household',
   'asked-to-go': 'Asked for the household to be deleted',
   stays: 'Kept the household after all',
 };

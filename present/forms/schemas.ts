@@ -76,6 +76,9 @@ export const changePassphraseSchema = z.object({
   passphrase,
 });
 
+/** An account in a household that somebody was invited to. */
+export const joinSchema = z.object({ email, passphrase });
+
 export const deleteHouseholdSchema = changePassphraseSchema.pick({ old: true });
 
 export const signUpSchema = z.object({
@@ -262,6 +265,7 @@ export const FORMS = {
   recover: recoverSchema,
   changePassphrase: changePassphraseSchema,
   deleteHousehold: deleteHouseholdSchema,
+  join: joinSchema,
   room: roomFormSchema,
   roomFacts: roomFactsFormSchema,
   homeFacts: homeFactsSchema,

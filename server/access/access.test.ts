@@ -2,9 +2,11 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { HouseholdScope } from '../db/scope';
-import { createAccount } from '../repositories/accounts';
+import { accountsIn, changeRole, createAccount, findAccount, joinHousehold } from '../repositories/accounts';
+import { Sessions } from '../repositories/sessions';
 import { testDatabase } from '../testing/households';
 import { deviceName } from './device-name';
+import { invitationAt, invite, openInvitations, spendInvitation, takeBackInvitation } from './invitations';
 import { askToGo, goesAt, stay, sweepGone } from './leaving';
 import { readLog, writeDown } from './log';
 import { countRecoveryCodes, makeRecoveryCodes, takeRecoveryCode } from './recovery-codes';
@@ -145,5 +147,84 @@ describe('a household that is to go', () => {
     await stay(scope);
     expect(await goesAt(scope)).toBeUndefined();
     expect(await sweepGone(db, 1_000 + 30 * DAY)).toEqual([]);
+  });
+});
+
+describe('an invitation', () => {
+  const WEEK = 7 * 24 * 60 * 60;
+
+  it('lets one person into its own household, as what it says, once and for a week', async () => {
+    const { id: keeper, scope } = await newAccount();
+    const token = (await invite(scope, 'planner', 1_000))!;
+    expect(JSON.stringify(await scope.rows('invitations'))).not.toContain(token);
+    expect(await invitationAt(db, token, 1_000 + WEEK)).toBeUndefined();
+    expect(await invitationAt(db, `${token}x`, 1_000)).toBeUndefined();
+    const invited = (await invitationAt(db, token, 1_000))!;
+    expect(invited).toMatchObject({ role: 'planner', household: 'Elm Yard' });
+    expect(invited.scope.household).toBe(scope.household);
+    const email = `${randomUUID()}@example.org`;
+    const both = await Promise.all([1, 2].map(() => spendInvitation(invited.scope, token)));
+    expect(both.filter(Boolean)).toHaveLength(1);
+    const joined = await joinHousehold(scope, db, {
+      email,
+      passphrase: 'a moth in the loft',
+      role: 'planner',
+    });
+    expect(await findAccount(db, email, 'a moth in the loft')).toEqual(joined);
+    expect((await accountsIn(scope)).map(({ id, role }) => [id, role])).toEqual([
+      [keeper, 'keeper'],
+      [joined!.id, 'planner'],
+    ]);
+    expect(
+      await joinHousehold(scope, db, { email, passphrase: 'a moth in the loft', role: 'keeper' }),
+    ).toBeUndefined();
+  });
+
+  it('can be taken back, and not all that are asked for are given', async () => {
+    const { scope } = await newAccount();
+    const token = (await invite(scope, 'helper'))!;
+    const [open] = await openInvitations(scope);
+    await takeBackInvitation((await newAccount()).scope, open!.id);
+    expect(await invitationAt(db, token)).toBeDefined();
+    await takeBackInvitation(scope, open!.id);
+    expect(await invitationAt(db, token)).toBeUndefined();
+    const tokens = [];
+    for (let i = 0; i < 21; i++) tokens.push(await invite(scope, 'helper'));
+    expect(tokens.filter((one) => one === undefined)).toHaveLength(1);
+  });
+});
+
+describe('what somebody is', () => {
+  it('can be changed, handed on and given up, as long as one keeps house', async () => {
+    const { id: first, scope } = await newAccount();
+    const email = `${randomUUID()}@example.org`;
+    const second = (await joinHousehold(scope, db, {
+      email,
+      passphrase: 'a moth in the loft',
+      role: 'helper',
+    }))!;
+    expect(await changeRole(scope, first, 'gone')).toBe('last-keeper');
+    expect(await changeRole(scope, first, 'planner')).toBe('last-keeper');
+    expect(await changeRole(scope, second.id, 'keeper')).toBe('changed');
+    expect(await changeRole(scope, first, 'gone')).toBe('changed');
+    expect(await changeRole(scope, first, 'keeper')).toBe('gone');
+    expect((await accountsIn(scope)).map(({ id }) => id)).toEqual([second.id]);
+  });
+
+  it('goes with the account: whoever was signed in by it is out at once', async () => {
+    const { scope } = await newAccount();
+    const email = `${randomUUID()}@example.org`;
+    const other = (await joinHousehold(scope, db, {
+      email,
+      passphrase: 'a moth in the loft',
+      role: 'helper',
+    }))!;
+    const sessions = new Sessions(db, SECRET);
+    const token = await sessions.open({ household: scope.household, account: other.id, device: 'Phone' });
+    expect(await sessions.at(token)).toMatchObject({ role: 'helper' });
+    await changeRole(scope, other.id, 'planner');
+    expect(await sessions.at(token)).toMatchObject({ role: 'planner' });
+    await changeRole(scope, other.id, 'gone');
+    expect(await sessions.at(token)).toBeUndefined();
   });
 });

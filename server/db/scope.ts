@@ -32,6 +32,7 @@ export type OwnedTable =
   | 'sessions'
   | 'recovery_codes'
   | 'access_log'
+  | 'invitations'
   | 'commands';
 
 export type Row = Readonly<Record<string, unknown>>;

@@ -1,6 +1,7 @@
 import { createHash, randomInt, randomUUID } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import type { Knex } from 'knex';
+import type { Role } from '../../core/household/roles';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
 
 /**
@@ -93,6 +94,50 @@ export async function findAccount(db: Knex, email: string, passphrase: string): 
 /** Every account of an email, for ways in that do not go by the passphrase. */
 export async function accountsOf(db: Knex, email: string): Promise<Account[]> {
   return (await rowsOf(db, email)).map(accountOf);
+}
+
+export type HouseholdAccount = { readonly id: string; readonly email: string; readonly role: Role };
+
+/** Everybody who has an account in a household, those of longest standing first. */
+export async function accountsIn(scope: HouseholdScope): Promise<HouseholdAccount[]> {
+  return scope.rows('accounts').orderBy('created_at').orderBy('id').select('id', 'email', 'role');
+}
+
+/** Somebody who was invited gets an account; undefined where that email and passphrase open a household already. */
+export async function joinHousehold(
+  scope: HouseholdScope,
+  db: Knex,
+  { email, passphrase, role }: { readonly email: string; readonly passphrase: string; readonly role: Role },
+): Promise<Account | undefined> {
+  const passphraseHash = await hash(passphrase);
+  return oneAtATime(db, normalEmail(email), async () => {
+    const rows = await rowsOf(db, email);
+    if (rows.length >= MOST_OF_AN_EMAIL || (await matching(rows, passphrase))) return undefined;
+    const id = randomUUID();
+    await scope.insert('accounts', [
+      { id, email: normalEmail(email), passphrase_hash: passphraseHash, role },
+    ]);
+    return { id, household: scope.household };
+  });
+}
+
+export type RoleChange = 'changed' | 'last-keeper' | 'gone';
+
+/** Makes somebody something else in the household, or takes their account away; one who keeps house always stays. */
+export async function changeRole(
+  scope: HouseholdScope,
+  account: string,
+  role: Role | 'gone',
+): Promise<RoleChange> {
+  return scope.transaction(async (trx) => {
+    const all: HouseholdAccount[] = await trx.rows('accounts').forUpdate().select('id', 'email', 'role');
+    if (!all.some(({ id }) => id === account)) return 'gone';
+    const keepers = all.filter((one) => one.role === 'keeper' && one.id !== account);
+    if (role !== 'keeper' && keepers.length === 0) return 'last-keeper';
+    const own = trx.rows('accounts').where({ id: account });
+    await (role === 'gone' ? own.delete() : own.update({ role }));
+    return 'changed';
+  });
 }
 
 export async function emailOf(scope: HouseholdScope, account: string): Promise<string | undefined> {

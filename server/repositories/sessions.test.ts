@@ -17,6 +17,10 @@ async function setUp() {
   const clock = { now: 1_800_000_000 };
   const sessions = new Sessions(db, SECRET, () => clock.now);
   const scope = await newHousehold(db);
+  await scope.insert(
+    'accounts',
+    ['ines', 'bram'].map((id) => ({ id, email: `${id}@example.org`, passphrase_hash: 'none' })),
+  );
   const open = (device = 'Phone', account: string | undefined = 'ines') =>
     sessions.open({ household: scope.household, account, device });
   return { clock, sessions, scope, open };

@@ -1,5 +1,6 @@
 import { createHmac, randomBytes } from 'node:crypto';
 import type { Knex } from 'knex';
+import type { Role } from '../../core/household/roles';
 import type { HouseholdId, HouseholdScope } from '../db/scope';
 
 /**
@@ -23,6 +24,11 @@ export type Visit = {
   readonly account: string | undefined;
   readonly device: string;
 };
+
+export type CurrentSession = Omit<Visit, 'device'> & { readonly id: string; readonly role: Role };
+
+/** Whoever looks round the demo has the house to themselves. */
+const DEMO_ROLE: Role = 'keeper';
 
 export type OpenSession = {
   /** Names it among those of its account, and opens nothing. */
@@ -67,14 +73,25 @@ export class Sessions {
   }
 
   /** Who holds a token; undefined where it was never given, has ended or has run out. */
-  async at(token: string): Promise<(Omit<Visit, 'device'> & { readonly id: string }) | undefined> {
+  async at(token: string): Promise<CurrentSession | undefined> {
     const id = this.hashOf(token);
-    const row: SessionRow | undefined = await this.db('sessions').where({ token_hash: id }).first();
+    const row: (SessionRow & { readonly role: Role | null }) | undefined = await this.db('sessions')
+      .leftJoin('accounts', (join) =>
+        join.on('accounts.household_id', 'sessions.household_id').andOn('accounts.id', 'sessions.account_id'),
+      )
+      .where({ token_hash: id })
+      .first('sessions.*', 'accounts.role');
     const now = this.nowS();
-    if (!row || isOver(row, now)) return undefined;
+    // Whose account is gone is out.
+    if (!row || isOver(row, now) || (row.account_id !== null && row.role === null)) return undefined;
     if (now - Number(row.seen_s) >= SEEN_EVERY_S)
       await this.db('sessions').where({ token_hash: id }).update({ seen_s: now });
-    return { id, household: row.household_id, account: row.account_id ?? undefined };
+    return {
+      id,
+      household: row.household_id,
+      account: row.account_id ?? undefined,
+      role: row.role ?? DEMO_ROLE,
+    };
   }
 
   async end(token: string): Promise<void> {

@@ -5,6 +5,11 @@ import type { CommandAction } from '../state/command';
 export type AccountActions = {
   readonly changePassphrase: (values: FormValues<'changePassphrase'>) => Promise<ActionResult>;
   readonly deleteHousehold: (values: FormValues<'deleteHousehold'>) => Promise<ActionResult>;
+  readonly invite: CommandAction<string>;
+  readonly takeBackInvitation: CommandAction;
+  readonly changeRole: CommandAction;
+  readonly dropAccount: CommandAction;
+  readonly leaveHousehold: CommandAction;
   readonly endSession: CommandAction;
   readonly endOtherSessions: CommandAction<number>;
   readonly makeCodes: CommandAction<string[]>;

@@ -1,4 +1,4 @@
-import type { HappeningLine, SessionLine } from '@/present/access/account-model';
+import type { AccountLine, HappeningLine, InvitationLine, SessionLine } from '@/present/access/account-model';
 import { css } from '@/ui/theme/made/css';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
@@ -7,6 +7,7 @@ import type { AccountActions } from './account-actions';
 import { ChangePassphrase } from './change-passphrase';
 import { DeleteHousehold } from './delete-household';
 import { NewCodes } from './new-codes';
+import { PeopleHere } from './people-here';
 import { SignedIn } from './signed-in';
 
 type AccountPageProps = {
@@ -16,13 +17,17 @@ type AccountPageProps = {
   /** So many codes are left. */
   readonly codes: number;
   readonly log: readonly HappeningLine[];
+  readonly accounts: readonly AccountLine[];
+  readonly invitations: readonly InvitationLine[];
+  readonly isKeeper: boolean;
   /** Somebody has asked for the household to go. */
   readonly goes: boolean;
   readonly actions: AccountActions;
 };
 
 /** Who is in, the ways in, and what happened at the door. */
-export function AccountPage({ email, household, sessions, codes, log, goes, actions }: AccountPageProps) {
+export function AccountPage(props: AccountPageProps) {
+  const { email, household, sessions, codes, log, goes, accounts, invitations, isKeeper, actions } = props;
   return (
     <>
       <PageHead title="Your account">
@@ -30,10 +35,11 @@ export function AccountPage({ email, household, sessions, codes, log, goes, acti
       </PageHead>
       <div className={css({ display: 'flex', flexDirection: 'column', gap: 4, maxWidth: 720 })}>
         <SignedIn sessions={sessions} actions={actions} />
+        <PeopleHere {...{ accounts, invitations, isKeeper, actions }} />
         <NewCodes left={codes} make={actions.makeCodes} />
         <ChangePassphrase action={actions.changePassphrase} />
         <Happened log={log} />
-        {!goes && <DeleteHousehold name={household} action={actions.deleteHousehold} />}
+        {isKeeper && !goes && <DeleteHousehold name={household} action={actions.deleteHousehold} />}
       </div>
     </>
   );

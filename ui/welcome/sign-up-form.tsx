@@ -1,18 +1,18 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import { isTimezone } from '@/core/basics/wall-clock';
 import { LEAST_PASSPHRASE } from '@/present/forms/limits';
 import type { ActionResult } from '@/present/forms/result';
 import type { FormValues } from '@/present/forms/schemas';
 import { css } from '@/ui/theme/made/css';
-import { Codes } from '../account/codes';
 import { Field } from '../forms/field';
 import { useActionForm } from '../forms/use-action-form';
 import { Button } from '../parts/button';
 import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
+import { KeepCodes } from './keep-codes';
 
 export function SignUpForm({ action }: { action: (input: unknown) => Promise<ActionResult<string[]>> }) {
   const router = useRouter();
@@ -49,32 +49,6 @@ export function SignUpForm({ action }: { action: (input: unknown) => Promise<Act
         Begin
       </Button>
     </form>
-  );
-}
-
-/** Before anything else: what lets one in again on the day on which the passphrase is forgotten. */
-function KeepCodes({ codes, onKept }: { codes: readonly string[]; onKept: () => void }) {
-  const head = useRef<HTMLHeadingElement>(null);
-  useEffect(() => head.current?.focus(), []);
-  return (
-    <section aria-labelledby="keep-codes" className={css({ display: 'grid', gap: 2 })}>
-      <h3 id="keep-codes" ref={head} tabIndex={-1} className={css({ textStyle: 'h3', m: 0 })}>
-        Keep these codes
-      </h3>
-      <p className={css({ textStyle: 'body', m: 0 })}>
-        If you forget the passphrase, each of them lets you in once. They are shown here and never again; you
-        can make new ones under “Your account”.
-      </p>
-      <Codes codes={codes} />
-      <div className={css({ display: 'flex', gap: 1.5 })}>
-        <Button variant="contained" size="large" onClick={onKept}>
-          Go on
-        </Button>
-        <Button size="large" onClick={() => window.print()}>
-          Print them
-        </Button>
-      </div>
-    </section>
   );
 }
 

@@ -2,17 +2,23 @@ import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import {
   changePassphrase,
+  changeRole,
   deleteHousehold,
+  dropAccount,
   endOtherSessions,
   endSession,
+  invite,
+  leaveHousehold,
   makeCodes,
+  takeBackInvitation,
 } from '@/app/actions/account';
-import { happeningLines, sessionLines } from '@/present/access/account-model';
+import { happeningLines, invitationLines, sessionLines } from '@/present/access/account-model';
+import { openInvitations } from '@/server/access/invitations';
 import { goesAt } from '@/server/access/leaving';
 import { readLog } from '@/server/access/log';
 import { countRecoveryCodes } from '@/server/access/recovery-codes';
 import { current } from '@/server/current';
-import { emailOf } from '@/server/repositories/accounts';
+import { accountsIn, emailOf } from '@/server/repositories/accounts';
 import { currentVisit, sessions } from '@/server/session';
 import { AccountPage, DemoAccountPage } from '@/ui/account/account-page';
 
@@ -20,18 +26,34 @@ export const metadata: Metadata = { title: 'Your account' };
 
 const LINES = 50;
 
+const ACTIONS = {
+  changePassphrase,
+  changeRole,
+  deleteHousehold,
+  dropAccount,
+  endOtherSessions,
+  endSession,
+  invite,
+  leaveHousehold,
+  makeCodes,
+  takeBackInvitation,
+};
+
 export default async function Page() {
   const visit = await currentVisit();
   if (!visit) redirect('/');
-  const { scope, account, id } = visit;
+  const { scope, account, role, id } = visit;
+  const isKeeper = role === 'keeper';
   if (!account) return <DemoAccountPage />;
-  const [{ household }, email, open, codes, log, goes] = await Promise.all([
+  const [{ household }, email, open, codes, log, goes, accounts, invitations] = await Promise.all([
     current(),
     emailOf(scope, account),
     sessions().of(scope, account),
     countRecoveryCodes(scope, account),
     readLog(scope, LINES),
     goesAt(scope),
+    accountsIn(scope),
+    isKeeper ? openInvitations(scope) : [],
   ]);
   return (
     <AccountPage
@@ -41,7 +63,10 @@ export default async function Page() {
       codes={codes}
       log={happeningLines(log, household.timezone)}
       goes={goes !== undefined}
-      actions={{ changePassphrase, deleteHousehold, endSession, endOtherSessions, makeCodes }}
+      accounts={accounts.map((one) => ({ ...one, isMe: one.id === account }))}
+      invitations={invitationLines(invitations, household.timezone)}
+      isKeeper={isKeeper}
+      actions={ACTIONS}
     />
   );
 }

@@ -4,7 +4,7 @@ import { almanacNow } from '@/server/almanac';
 
 /** When each thing was done last and is due, as a table. */
 export async function GET(): Promise<Response> {
-  return download('early-thaw-almanac.csv', 'text/csv', async (scope) =>
+  return download('GET /api/almanac', 'early-thaw-almanac.csv', 'text/csv', async (scope) =>
     almanacTable((await almanacNow(scope)).entries),
   );
 }

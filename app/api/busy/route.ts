@@ -25,7 +25,7 @@ export async function POST(request: Request): Promise<Response> {
   const { searchParams } = new URL(request.url);
   const person = searchParams.get('person');
   const handed = (['address', 'again', 'forget'] as const).find((one) => searchParams.has(one)) ?? 'calendar';
-  return upload(request, async (scope, text, id): Promise<FileReport> => {
+  return upload('POST /api/busy', request, async (scope, text, id): Promise<FileReport> => {
     const household = await loadHousehold(scope);
     const member = household.people.find((known) => known.id === person);
     if (!member) return refused('That person is no longer in the household. Nothing was changed.');

@@ -6,7 +6,7 @@ import { originFrom } from '@/server/visitor';
 /** The sessions as a calendar file, of everybody or of one person. */
 export async function GET(request: Request): Promise<Response> {
   const asked = new URL(request.url).searchParams;
-  return download('early-thaw.ics', 'text/calendar', (scope) =>
+  return download('GET /api/calendar', 'early-thaw.ics', 'text/calendar', (scope) =>
     sessionsCalendar(scope, {
       person: asked.get('person') ?? undefined,
       alarm: alarmAsked(asked.get('alarm')),

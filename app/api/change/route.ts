@@ -1,6 +1,7 @@
 import { NextResponse } from 'next/server';
+import { permitted } from '@/app/access/permitted';
 import { change } from '@/app/actions/edit';
-import { currentScope, isSameOrigin } from '@/server/session';
+import { isSameOrigin } from '@/server/session';
 import { readUpload } from '@/server/upload';
 
 const MOST_BYTES = 200_000;
@@ -8,7 +9,8 @@ const MOST_BYTES = 200_000;
 /** A change that was made while the server was out of reach: carried out as it would have been then, and once. */
 export async function POST(request: Request): Promise<Response> {
   if (!(await isSameOrigin())) return new Response(null, { status: 403 });
-  if (!(await currentScope())) return new Response(null, { status: 401 });
+  const asked = await permitted('POST /api/change');
+  if (!asked.ok) return new Response(null, { status: asked.status });
   const body = await readUpload(request, MOST_BYTES);
   if (!body.ok) return new Response(null, { status: 413 });
   return NextResponse.json(await change(parsed(body.text)));

@@ -11,7 +11,7 @@ const MOST_FAULTS = 50;
 /** The whole household as a file; `?pictures` takes the latest pictures along. */
 export async function GET(request: Request): Promise<Response> {
   const withPictures = new URL(request.url).searchParams.has('pictures');
-  return download('early-thaw-household.json', 'application/json', async (scope) => {
+  return download('GET /api/household', 'early-thaw-household.json', 'application/json', async (scope) => {
     await note('exported');
     return `${JSON.stringify(await householdFile(scope, { withPictures }))}\n`;
   });
@@ -21,6 +21,7 @@ export async function GET(request: Request): Promise<Response> {
 export async function POST(request: Request): Promise<Response> {
   const back = new URL(request.url).searchParams.has('back');
   return upload(
+    'POST /api/household',
     request,
     async (scope, body, id) => {
       const text = back ? await loadReplaced(scope) : body;

@@ -1,11 +1,12 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
+import { permitted } from '@/app/access/permitted';
 import { isJpeg, MOMENTS, MOST_PICTURE_BYTES, MOST_PICTURES } from '@/core/clean/picture';
 import { roomsOf } from '@/core/home/room';
 import { keptHousehold } from '@/server/household/kept';
 import { nowIn } from '@/server/process/clock';
 import { addPicture } from '@/server/repositories/pictures';
-import { currentScope, isSameOrigin } from '@/server/session';
+import { isSameOrigin } from '@/server/session';
 import { readBytes } from '@/server/upload';
 
 const askedSchema = z.object({ id: z.uuid(), room: z.string().min(1).max(200), moment: z.enum(MOMENTS) });
@@ -13,8 +14,9 @@ const askedSchema = z.object({ id: z.uuid(), room: z.string().min(1).max(200), m
 /** A picture of a room, before or after the work: a JPEG that was made small where it was taken. */
 export async function POST(request: Request): Promise<Response> {
   if (!(await isSameOrigin())) return said(403, 'This came from another page and was not carried out.');
-  const scope = await currentScope();
-  if (!scope) return said(401, 'You are signed out by now. Sign in again and choose the picture again.');
+  const may = await permitted('POST /api/pictures');
+  if (!may.ok) return said(may.status, may.sentence);
+  const { scope } = may;
   const asked = askedSchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
   const bytes = await readBytes(request, MOST_PICTURE_BYTES);
   if (!bytes) return said(413, 'This picture is too large. Nothing was kept.');

@@ -5,7 +5,7 @@ import { loadPastCleans, loadRecord } from '@/server/repositories/record';
 
 /** Everything that was done as a table. */
 export async function GET(): Promise<Response> {
-  return download('early-thaw-record.csv', 'text/csv', async (scope) => {
+  return download('GET /api/record', 'early-thaw-record.csv', 'text/csv', async (scope) => {
     const { clean } = (await keptHousehold(scope)).household;
     const cleans = [...(await loadPastCleans(scope)), ...(clean ? [clean] : [])];
     return recordTable(await loadRecord(scope), new Map(cleans.map(({ id, name }) => [id, name])));

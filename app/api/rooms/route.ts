@@ -18,7 +18,7 @@ const MEANWHILE = 'Somebody changed the house meanwhile, so nothing was imported
 
 /** Rooms and fixtures as a table. */
 export async function GET(): Promise<Response> {
-  return download('early-thaw-rooms.csv', 'text/csv', async (scope) =>
+  return download('GET /api/rooms', 'early-thaw-rooms.csv', 'text/csv', async (scope) =>
     writeRoomsTable((await keptHousehold(scope)).household.home),
   );
 }
@@ -30,7 +30,7 @@ export async function GET(): Promise<Response> {
 export async function POST(request: Request): Promise<Response> {
   const asked = new URL(request.url).searchParams;
   const words = wordsIn(asked);
-  return uploadBytes(request, async (scope, bytes, id) => {
+  return uploadBytes('POST /api/rooms', request, async (scope, bytes, id) => {
     const before = (await keptHousehold(scope)).household;
     const { file, table } = await readFileAs({ as: 'rooms', bytes, home: before.home, words });
     if (file.is === 'none' || !table)

@@ -5,7 +5,7 @@ import { current } from '@/server/current';
 
 /** The shopping list as a table. */
 export async function GET(): Promise<Response> {
-  return download('early-thaw-shopping.csv', 'text/csv', async () =>
+  return download('GET /api/supplies', 'early-thaw-shopping.csv', 'text/csv', async () =>
     shoppingTable(suppliesScreen(await current()).shopping),
   );
 }

@@ -1,6 +1,7 @@
 import { NextResponse } from 'next/server';
+import { permitted } from '@/app/access/permitted';
 import { whatIfSchema } from '@/core/what-if/what-if-schema';
-import { currentScope, isSameOrigin } from '@/server/session';
+import { isSameOrigin } from '@/server/session';
 import { throttle } from '@/server/throttle';
 import { readUpload } from '@/server/upload';
 import { subjectOfWhatIf } from '@/server/what-if';
@@ -8,8 +9,9 @@ import { subjectOfWhatIf } from '@/server/what-if';
 /** What a what-if is planned from, for the page to plan with. Nothing is changed. */
 export async function POST(request: Request): Promise<Response> {
   if (!(await isSameOrigin())) return refused(403);
-  const scope = await currentScope();
-  if (!scope) return refused(401);
+  const asked = await permitted('POST /api/what-if');
+  if (!asked.ok) return refused(asked.status);
+  const { scope } = asked;
   if (!(await throttle().take('what-if', scope.household)).isFree) return refused(429);
   const sent = await readUpload(request);
   if (!sent.ok) return refused(413);

@@ -4,7 +4,7 @@ import { keptHousehold } from '@/server/household/kept';
 
 /** The planned work as a table. */
 export async function GET(): Promise<Response> {
-  return download('early-thaw-work.csv', 'text/csv', async (scope) => {
+  return download('GET /api/work', 'early-thaw-work.csv', 'text/csv', async (scope) => {
     const { household, tasks, plans } = await keptHousehold(scope);
     return workTable(plans?.latest.plan ?? { entries: [] }, {
       people: new Map(household.people.map((member) => [member.id, member.name])),

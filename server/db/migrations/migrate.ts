@@ -25,6 +25,7 @@ import { step023 } from './023-busy-addresses';
 import { step024 } from './024-sessions';
 import { step025 } from './025-access';
 import { step026 } from './026-leaving';
+import { step027 } from './027-roles';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -55,6 +56,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step024,
   step025,
   step026,
+  step027,
 ];
 
 /** A database that knows migrations which this version does not. */

@@ -5,7 +5,7 @@ import { almanacNow } from '@/server/almanac';
 
 /** What is due as a calendar file. */
 export async function GET(): Promise<Response> {
-  return download('early-thaw-almanac.ics', 'text/calendar', async (scope) => {
+  return download('GET /api/almanac/calendar', 'early-thaw-almanac.ics', 'text/calendar', async (scope) => {
     const { kept, entries, today } = await almanacNow(scope);
     const { name, almanac } = kept.household;
     return almanacCalendar({ name, entries, today, trades: tradesOf(almanac, today) });

@@ -8,7 +8,7 @@ export async function GET(
 ): Promise<Response> {
   const { document } = await params;
   if (document !== 'plan.json' && document !== 'problem.json') return new Response(null, { status: 404 });
-  return download(`early-thaw-${document}`, 'application/json', async (scope) => {
+  return download('GET /api/plan/[document]', `early-thaw-${document}`, 'application/json', async (scope) => {
     const documents = await planDocuments(scope);
     return documents?.[document === 'plan.json' ? 'plan' : 'problem'] ?? 'null\n';
   });

@@ -1,4 +1,5 @@
 import { NextResponse } from 'next/server';
+import { permitted } from '@/app/access/permitted';
 import { searchOf } from '@/server/planning/searches';
 import { currentScope, isSameOrigin } from '@/server/session';
 
@@ -13,8 +14,8 @@ export async function GET(): Promise<Response> {
 /** Ends the search: the best plan that was found is kept. */
 export async function DELETE(): Promise<Response> {
   if (!(await isSameOrigin())) return new Response(null, { status: 403 });
-  const scope = await currentScope();
-  if (!scope) return new Response(null, { status: 401 });
-  searchOf(scope.household)?.stop();
+  const asked = await permitted('DELETE /api/plan/search');
+  if (!asked.ok) return new Response(null, { status: asked.status });
+  searchOf(asked.scope.household)?.stop();
   return new Response(null, { status: 204 });
 }
