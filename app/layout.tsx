@@ -1,4 +1,4 @@
-import './fonts';
+import { letters } from './fonts';
 import '@/ui/theme/look.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
@@ -24,7 +24,7 @@ export const viewport: Viewport = {
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
-    <html lang="en" suppressHydrationWarning>
+    <html lang="en" className={letters} suppressHydrationWarning>
       <body>
         {/* biome-ignore lint/security/noDangerouslySetInnerHtml: the application's own few lines. */}
         <script nonce={nonce} dangerouslySetInnerHTML={{ __html: SCHEME_SCRIPT }} suppressHydrationWarning />

@@ -1,6 +1,6 @@
 import { describe, expect, inject, it } from 'vitest';
 import { Browser } from './support/browser';
-import { enterDemo, PASSPHRASE, signUp, visit } from './support/visit';
+import { enterDemo, freshEmail, PASSPHRASE, signUp, visit } from './support/visit';
 
 const OTHER = 'a moth in the loft';
 
@@ -112,6 +112,48 @@ describe('an account', () => {
       await browser.waitForPath(/^\/$/);
       await back(code);
       await browser.see('or the code was used before');
+    });
+  });
+
+  it('is shared by an invitation, and what somebody may ends where they do no more than help', async () => {
+    await visit(async (browser) => {
+      await signUp(browser, 'Larch Mews');
+      await browser.goTo('/account');
+      await browser.choose('One more who', 'Helps on the day');
+      await browser.press('button', 'Invite');
+      const link = (await (await browser.field('Invitation')).getAttribute('value')) ?? '';
+      expect(link).toContain('/join/');
+      const other = await Browser.open(inject('base'));
+      try {
+        const path = new URL(link).pathname;
+        await other.goTo(path);
+        await other.see('You are invited to “Larch Mews”');
+        await other.see('Helps on the day');
+        await other.type('Email', freshEmail());
+        await other.type('Passphrase', OTHER);
+        await other.press('button', 'Come in');
+        await other.press('button', 'Go on');
+        await other.waitForPath(/^\/day/);
+        await other.goTo('/walk');
+        await other.press('button', 'Add floor');
+        await other.see('That is for those who help plan.');
+        expect(await status(await other.cookies())).toBe(403);
+        // The link lets in one.
+        await other.press('button', 'Sign out');
+        await other.waitForPath(/^\/$/);
+        await other.goTo(path);
+        await other.see('This invitation leads nowhere');
+      } finally {
+        await other.close();
+      }
+      await browser.goTo('/account');
+      await browser.press('button', 'Leave the household');
+      await browser.see('Somebody has to keep house.');
+      await browser.press('button', /^Take the account away/);
+      await browser.until(
+        async () => !(await browser.text()).includes('Take it away'),
+        'the account to be gone',
+      );
     });
   });
 

@@ -44,6 +44,7 @@ const PRESSES: Readonly<Record<string, string>> = {
   '/spread': 'main summary',
   [DAY]: 'main button[data-look=contained]',
 };
+const LIGHTHOUSE = 'lighthouse@13.5.0';
 const TIMES = 5;
 /** So much slower than this machine is the phone. */
 const SLOWER = 4;
@@ -53,83 +54,6 @@ const middle = (values: readonly number[]) =>
   values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] as number;
 const row = (name: string, ...cells: readonly string[]) =>
   console.log(name.padEnd(22), ...cells.map((cell) => cell.padStart(12)));
-
-const app = await throwAwayApplication(`${TODAY}T17:00`);
-const empty = await startEmptyPage();
-const { cookie } = await moveIn(app.db, plannedHousehold(), app.secret);
-const browser = await Browser.open(app.base);
-try {
-  await signIn();
-  await weigh();
-  await timeServer();
-  for (const [name, size] of [
-    ['desktop', DESKTOP],
-    ['phone', PHONE],
-  ] as const)
-    await slowly(name, size);
-  await remember();
-  await lighthouse();
-} finally {
-  await browser.close();
-  await empty.stop();
-  await app.stop();
-}
-
-async function signIn(): Promise<void> {
-  await browser.goTo('/');
-  const [name, value] = cookie.split('=') as [string, string];
-  await browser.driver.manage().addCookie({ name, value });
-}
-
-/** Bytes as they travel, up to the moment the page has loaded; what is fetched in a quiet moment after it apart. */
-async function weigh(): Promise<void> {
-  console.log('\nkB compressed, up to the load event');
-  row('', 'script', 'afterwards', 'sheets', 'style tags');
-  for (const route of ROUTES) {
-    await fresh(`${app.base}${route}`);
-    const [script, later, sheets, tags] = await browser.run<number[]>(`
-      const end = performance.getEntriesByType('navigation')[0].loadEventEnd;
-      const sum = (some) => some.reduce((total, { encodedBodySize }) => total + encodedBodySize, 0);
-      const all = performance.getEntriesByType('resource');
-      const scripts = all.filter(({ name }) => /\\.js(\\?|$)/.test(name));
-      return [
-        sum(scripts.filter(({ startTime }) => startTime <= end)),
-        sum(scripts.filter(({ startTime }) => startTime > end)),
-        sum(all.filter(({ name }) => /\\.css(\\?|$)/.test(name))),
-        [...document.querySelectorAll('style')].reduce((total, { textContent }) => total + textContent.length, 0),
-      ];`);
-    row(route, ...[script, later, sheets, tags].map((bytes) => ((bytes ?? 0) / 1000).toFixed(1)));
-  }
-}
-
-/** A page with nothing of it on the device yet. */
-async function fresh(address: string): Promise<void> {
-  await browser.driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true });
-  await browser.driver.get(address);
-  await pause(SETTLE_MS);
-}
-
-async function timeServer(): Promise<void> {
-  console.log('\nms on the server, in the middle of 15, and times an empty page');
-  const none = await answer(`${empty.base}/`);
-  row('an empty page', none.toFixed(1), '');
-  for (const route of ROUTES) {
-    const took = await answer(`${app.base}${route}`);
-    row(route, took.toFixed(1), (took / none).toFixed(2));
-  }
-  row('the day as JSON', (await answer(`${app.base}/api/day/file/${TODAY}`)).toFixed(1), '');
-}
-
-async function answer(address: string): Promise<number> {
-  const took: number[] = [];
-  for (let i = 0; i < 20; i++) {
-    const started = performance.now();
-    const answered = await fetch(address, { headers: { cookie } });
-    await answered.text();
-    took.push(performance.now() - started);
-  }
-  return middle(took.slice(5));
-}
 
 const WATCH = `
   window.seen = { blocked: 0, paint: 0, shift: 0, press: 0 };
@@ -146,6 +70,88 @@ type Seen = {
   readonly shift: number;
   readonly press: number;
 };
+
+const empty = await startEmptyPage();
+const app = await throwAwayApplication(`${TODAY}T17:00`);
+const { cookie } = await moveIn(app.db, plannedHousehold(), app.secret);
+const browser = await Browser.open(app.base);
+await browser.goTo('/');
+try {
+  await weigh();
+  await timeServer();
+  for (const [name, size] of [
+    ['desktop', DESKTOP],
+    ['phone', PHONE],
+  ] as const)
+    await slowly(name, size);
+  await remember();
+  await lighthouse();
+} finally {
+  await browser.close();
+  await empty.stop();
+  await app.stop();
+}
+
+/** In the household, or before its door. */
+async function stand(isIn: boolean): Promise<void> {
+  await browser.driver.manage().deleteAllCookies();
+  const [name, value] = cookie.split('=') as [string, string];
+  if (isIn) await browser.driver.manage().addCookie({ name, value });
+}
+
+/** Bytes as they travel, up to the moment the page has loaded; what is fetched in a quiet moment after it apart. */
+async function weigh(): Promise<void> {
+  console.log('\nkB compressed, up to the load event');
+  row('', 'script', 'afterwards', 'sheets', 'style tags');
+  for (const route of ROUTES) {
+    await fresh(`${app.base}${route}`);
+    const [script, later, sheets, tags] = await browser.run<number[]>(`
+      const end = performance.getEntriesByType('navigation')[0].loadEventEnd;
+      const sum = (some) => some.reduce((total, { encodedBodySize }) => total + encodedBodySize, 0);
+      const all = performance.getEntriesByType('resource');
+      // What is kept for when there is no network is a copy of the same.
+      const scripts = all.filter(({ name, initiatorType }) => initiatorType !== 'fetch' && /\\.js(\\?|$)/.test(name));
+      return [
+        sum(scripts.filter(({ startTime }) => startTime <= end)),
+        sum(scripts.filter(({ startTime }) => startTime > end)),
+        sum(all.filter(({ name, initiatorType }) => initiatorType !== 'fetch' && /\\.css(\\?|$)/.test(name))),
+        [...document.querySelectorAll('style')].reduce((total, { textContent }) => total + textContent.length, 0),
+      ];`);
+    row(route, ...[script, later, sheets, tags].map((bytes) => ((bytes ?? 0) / 1000).toFixed(1)));
+  }
+}
+
+/** A page with nothing of it on the device yet. */
+async function fresh(address: string): Promise<void> {
+  await browser.driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true });
+  // What is kept for when there is no network would answer in place of the server.
+  await browser.driver.sendDevToolsCommand('Network.setBypassServiceWorker', { bypass: true });
+  await stand(address !== `${app.base}/`);
+  await browser.driver.get(address);
+  await pause(SETTLE_MS);
+}
+
+async function timeServer(): Promise<void> {
+  console.log('\nms on the server, in the middle of 15, and times an empty page');
+  const none = await answer(`${empty.base}/`);
+  row('an empty page', none.toFixed(1), '');
+  for (const route of ROUTES) {
+    const took = await answer(`${app.base}${route}`, route === '/' ? undefined : cookie);
+    row(route, took.toFixed(1), (took / none).toFixed(2));
+  }
+  row('the day as JSON', (await answer(`${app.base}/api/day/file/${TODAY}`, cookie)).toFixed(1), '');
+}
+
+async function answer(address: string, as?: string): Promise<number> {
+  const took: number[] = [];
+  for (let i = 0; i < 20; i++) {
+    const started = performance.now();
+    const answered = await fetch(address, { headers: as ? { cookie: as } : {} });
+    await answered.text();
+    took.push(performance.now() - started);
+  }
+  return middle(took.slice(5));
+}
 
 /** At a quarter of the processor's speed. */
 async function slowly(device: string, size: Size): Promise<void> {
@@ -206,8 +212,6 @@ function residentMb(): number {
   const kb = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${app.pid}/status`, 'utf8'))?.[1];
   return Math.round(Number(kb) / 1024);
 }
-
-const LIGHTHOUSE = 'lighthouse@13.5.0';
 
 async function lighthouse(): Promise<void> {
   const folder = join(root, '.build', 'lighthouse');

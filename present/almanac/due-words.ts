@@ -1,16 +1,11 @@
 import type { AlmanacEntry } from '@/core/almanac/due';
+import { namedDate, shortMonth } from '../words/date-names';
 import { count } from '../words/words';
-
-const DATE = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  timeZone: 'UTC',
-});
 
 /** `26 Mar 2027`. */
 export function dateWithYear(date: string): string {
-  return DATE.format(new Date(`${date}T00:00Z`));
+  const { day, month, year } = namedDate(date);
+  return `${day} ${shortMonth(month)} ${year}`;
 }
 
 const DAYS_A_MONTH = 30.4;

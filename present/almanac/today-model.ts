@@ -2,7 +2,7 @@ import { monthByTurns } from '@/core/almanac/by-turns';
 import type { AlmanacEntry } from '@/core/almanac/due';
 import { bestFor } from '@/core/almanac/now-and-then';
 import type { AlmanacSettings } from '@/core/clean/almanac-settings';
-import { MONTHS } from '../words/months';
+import { MONTH_NAMES } from '../words/date-names';
 import { count, duration } from '../words/words';
 import { type DueJob, dueJob } from './year-model';
 
@@ -58,7 +58,7 @@ function monthWords(
 ): MonthWords {
   const month = monthByTurns(entries, almanac, today, isSouth);
   const inWeek = new Set(month.week);
-  const name = MONTHS[Number(today.slice(5, 7)) - 1];
+  const name = MONTH_NAMES[Number(today.slice(5, 7)) - 1];
   return {
     title: month.area ? `${name}: ${month.area.name}` : `${name}: nothing is due`,
     line: [

@@ -3,7 +3,7 @@ import { type YearBy, type YearRow, yearOf } from '@/core/almanac/year';
 import { WORK_KINDS, type WorkKind } from '@/core/catalogue/work-kinds';
 import type { Mark } from '@/core/clean/marks';
 import type { RecordLine } from '@/core/clean/record-line';
-import { MONTHS } from '../words/months';
+import { MONTH_NAMES } from '../words/date-names';
 import { count, duration } from '../words/words';
 import { dueWords } from './due-words';
 
@@ -92,7 +92,7 @@ function words(row: YearRow, { month, done, due, late }: YearRow['cells'][number
   ];
   return {
     month,
-    label: `${row.name} in ${MONTHS[i]}: ${parts.length === 0 ? 'nothing' : parts.join(', ')}`,
+    label: `${row.name} in ${MONTH_NAMES[i]}: ${parts.length === 0 ? 'nothing' : parts.join(', ')}`,
     done,
     due: jobs.length - late.length,
     late: late.length,

@@ -32,11 +32,9 @@ export function packWords(
   return `${packs} × ${unit === 'pieces' ? `pack of ${pack.amount}` : amountWords(pack.amount, unit, units)}`;
 }
 
-const PRICE = new Intl.NumberFormat('en-GB', { style: 'decimal', minimumFractionDigits: 2 });
-
 /** `6.40`: made-up prices have no currency. */
 export function priceWords(cents: number): string {
-  return PRICE.format(cents / 100);
+  return (cents / 100).toFixed(2).replace(/\B(?=(\d{3})+\.)/g, ',');
 }
 
 const FRACTIONS: Readonly<Record<number, string>> = { 0.25: '¼', 0.5: '½', 0.75: '¾' };

@@ -1,14 +1,14 @@
 import { dayOf, formatDate } from '@/core/basics/local-time';
 import type { Range } from '@/core/estimate/estimate';
+import { namedDate, shortDay, shortMonth } from './date-names';
 
 /** Figures and dates in words, the same everywhere. Dates here are calendar dates of the home, never instants. */
 
 /** `a, b and c`. */
 export function listed(words: readonly string[]): string {
-  return LIST.format(words);
+  if (words.length < 2) return words[0] ?? '';
+  return `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 }
-
-const LIST = new Intl.ListFormat('en-GB');
 
 /** `2 h 5 min`, `45 min`. */
 export function duration(minutes: number): string {
@@ -39,26 +39,27 @@ export function minuteRange(range: Range): string {
   return `${Math.round(range.low)} to ${Math.round(range.high)} min`;
 }
 
-const LOCALE = 'en-GB';
-
 /** `Friday 26 March`. */
 export function longDate(date: string): string {
-  return inUtc(date, { weekday: 'long', day: 'numeric', month: 'long' });
+  const { weekday, day, month } = namedDate(date);
+  return `${weekday} ${day} ${month}`;
 }
 
 /** `Fri 26 Mar`. */
 export function shortDate(date: string): string {
-  return inUtc(date, { weekday: 'short', day: 'numeric', month: 'short' });
+  const { weekday, day, month } = namedDate(date);
+  return `${shortDay(weekday)} ${day} ${shortMonth(month)}`;
 }
 
 /** `March 2027`. */
 export function monthOfYear(date: string): string {
-  return inUtc(date, { month: 'long', year: 'numeric' });
+  const { month, year } = namedDate(date);
+  return `${month} ${year}`;
 }
 
 /** `Fri`. */
 export function weekday(date: string): string {
-  return inUtc(date, { weekday: 'short' });
+  return shortDay(namedDate(date).weekday);
 }
 
 export function dayOfMonth(date: string): string {
@@ -85,10 +86,4 @@ export function daysBetween(from: string, to: string): number {
 
 export function plusDays(date: string, days: number): string {
   return formatDate(dayOf(date) + days);
-}
-
-function inUtc(date: string, options: Intl.DateTimeFormatOptions): string {
-  return new Intl.DateTimeFormat(LOCALE, { ...options, timeZone: 'UTC' })
-    .format(new Date(`${date}T00:00Z`))
-    .replace(',', '');
 }

@@ -15,7 +15,7 @@ const themeOf = (mode: Scheme, tones: typeof LIGHT) =>
       divider: tones.line,
     },
     shape: { borderRadius: 3 },
-    typography: { fontFamily: '"Commissioner Variable", system-ui, sans-serif', fontSize: 15 },
+    typography: { fontFamily: 'inherit', fontSize: 15 },
     components: {
       MuiButtonBase: { defaultProps: { disableRipple: true } },
       MuiIconButton: { styleOverrides: { root: { minWidth: 44, minHeight: 44 } } },

@@ -1,5 +1,5 @@
 import { USUAL_WET_DAYS } from '@/core/problem/forecast';
-import { MONTHS } from '@/present/words/months';
+import { MONTH_NAMES } from '@/present/words/date-names';
 import { css } from '@/ui/theme/made/css';
 import { Check } from '../parts/check';
 import { NumberFact } from './number-fact';
@@ -35,7 +35,7 @@ export function WeatherFields({ isOn, wetDays = USUAL_WET_DAYS, onSwitch, onSay 
           <div id="wet-days" className={css({ gridColumn: '1 / -1' })}>
             Wet days in a month
           </div>
-          {MONTHS.map((month, i) => (
+          {MONTH_NAMES.map((month, i) => (
             <NumberFact
               key={`${month} ${wetDays[i]}`}
               label={month}
