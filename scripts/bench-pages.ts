@@ -110,11 +110,11 @@ async function weigh(): Promise<void> {
       const sum = (some) => some.reduce((total, { encodedBodySize }) => total + encodedBodySize, 0);
       const all = performance.getEntriesByType('resource');
       // What is kept for when there is no network is a copy of the same.
-      const scripts = all.filter(({ name, initiatorType }) => initiatorType !== 'fetch' && /\\.js(\\?|$)/.test(name));
+      const scripts = all.filter(({ name, initiatorType }) => ['script', 'link'].includes(initiatorType) && /\\.js(\\?|$)/.test(name));
       return [
         sum(scripts.filter(({ startTime }) => startTime <= end)),
         sum(scripts.filter(({ startTime }) => startTime > end)),
-        sum(all.filter(({ name, initiatorType }) => initiatorType !== 'fetch' && /\\.css(\\?|$)/.test(name))),
+        sum(all.filter(({ name, initiatorType }) => ['script', 'link'].includes(initiatorType) && /\\.css(\\?|$)/.test(name))),
         [...document.querySelectorAll('style')].reduce((total, { textContent }) => total + textContent.length, 0),
       ];`);
     row(route, ...[script, later, sheets, tags].map((bytes) => ((bytes ?? 0) / 1000).toFixed(1)));
@@ -176,7 +176,10 @@ async function seen(address: string, press?: string): Promise<Seen> {
   for (let i = 0; i < TIMES; i++) {
     await fresh(address);
     const before = await browser.run<Seen>('return { ...window.seen }');
-    if (press) {
+    const isThere =
+      press &&
+      (await browser.run<boolean>(`return document.querySelector(${JSON.stringify(press)}) !== null`));
+    if (isThere) {
       await browser.run(
         `const it = document.querySelector(${JSON.stringify(press)}); it.scrollIntoView({ block: 'center' });`,
       );
