@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation';
-import { lookRound, signUp } from '@/app/actions/access';
+import { lookRound, signIn, signUp } from '@/app/actions/access';
 import { currentVisit } from '@/server/session';
 import { TextLink } from '@/ui/parts/text-link';
 import { css } from '@/ui/theme/made/css';
@@ -18,7 +18,7 @@ export default async function FrontDoor({ searchParams }: FrontDoorProps) {
       form={
         <>
           <h2 className={css({ textStyle: 'h2', m: 0 })}>Begin with your home</h2>
-          <SignUpForm action={signUp} />
+          <SignUpForm action={signUp} signIn={signIn} />
         </>
       }
       demo={<DemoButton action={lookRound} />}

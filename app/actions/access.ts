@@ -1,6 +1,7 @@
 'use server';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
+import type { Happening } from '@/core/household/happenings';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
 import { joinSchema, recoverSchema, signInSchema, signUpSchema } from '@/present/forms/schemas';
 import { invitationAt, spendInvitation } from '@/server/access/invitations';
@@ -40,7 +41,7 @@ const NO_INVITATION =
   'This invitation was used already, taken back, or is older than a week. Ask for another one.';
 const NO_MORE = 'That did not work. Please try another email, or sign in with what you have.';
 
-/** Makes a household, and hands out the codes that lead back into it. */
+/** Makes a household, and hands out the codes that lead back into it; whoever has read them signs in. */
 export async function signUp(input: unknown): Promise<ActionResult<string[]>> {
   return guarded(signUpSchema, input, async (value) => {
     const wait = await waitFor(['sign-up-from', await visitorAddress()]);
@@ -50,7 +51,7 @@ export async function signUp(input: unknown): Promise<ActionResult<string[]>> {
     const result = await createAccount(database(), value);
     if (!result.ok) return refused(NO_MORE);
     const { account, isNew } = result;
-    await enter(account, isNew ? 'signed-up' : 'signed-in');
+    if (isNew) await noteOf(account, 'signed-up');
     return {
       ok: true,
       value: isNew ? await makeRecoveryCodes(scopeOf(account), account.id, config().secret) : [],
@@ -106,7 +107,7 @@ export async function join(token: unknown, input: unknown): Promise<ActionResult
       role: invited.role,
     });
     if (!account) return refused(NO_MORE);
-    await enter(account, 'joined');
+    await noteOf(account, 'joined');
     return { ok: true, value: await makeRecoveryCodes(invited.scope, account.id, config().secret) };
   });
 }
@@ -132,11 +133,12 @@ export async function signOut(): Promise<void> {
 
 const scopeOf = (account: Account) => new HouseholdScope(database(), account.household);
 
-async function enter(
-  account: Account,
-  what: 'signed-up' | 'signed-in' | 'used-code' | 'joined',
-): Promise<void> {
+async function enter(account: Account, what: 'signed-in' | 'used-code'): Promise<void> {
   await enterHousehold(account.household, account.id);
+  await noteOf(account, what);
+}
+
+async function noteOf(account: Account, what: Happening): Promise<void> {
   await writeDown(scopeOf(account), { what, account: account.id, device: await currentDevice() });
 }
 

@@ -232,9 +232,15 @@ export class Browser {
     return undefined;
   }
 
-  /** Day, month, year: the browser is told that its reader is British. */
+  /** In the order in which the browser has it, whose reader is British or American. */
   private async typeDate(field: WebElement, value: string): Promise<void> {
-    await field.sendKeys(value.split('-').reverse().join(''));
+    const [year = '', month = '', day = ''] = value.split('-');
+    for (const keys of [`${day}${month}${year}`, `${month}${day}${year}`]) {
+      await field.clear();
+      await field.sendKeys(keys);
+      if ((await field.getAttribute('value')) === value) return;
+    }
+    throw new Error(`The date ${value} could not be typed.`);
   }
 
   /** What stands in a date or time field, part by part: `2027`, or nothing where it is empty. */

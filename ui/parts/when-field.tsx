@@ -41,14 +41,29 @@ function WhenField({ type, ...props }: OfType) {
   );
 }
 
+/** The device’s own field takes years of five figures and more, and says each while it is typed. */
+const WHOLE = { date: /^(199|2\d\d)\d-\d\d-\d\d$/, time: /^\d\d:\d\d$/ } as const;
+
 function DeviceField({ type, onKeep, value = '', size = 'small', ...rest }: OfType) {
+  const [typed, setTyped] = useState(value);
+  const [seen, setSeen] = useState(value);
+  if (seen !== value) {
+    setSeen(value);
+    setTyped(value);
+  }
+  const take = (text: string) => {
+    setTyped(text);
+    if (text === '') onKeep(undefined);
+    else if (WHOLE[type].test(text)) onKeep(text);
+  };
   return (
     <TextField
       size={size}
       {...rest}
       type={type}
-      value={value}
-      onChange={({ target }) => onKeep(target.value === '' ? undefined : target.value)}
+      value={typed}
+      {...(type === 'date' && { max: '2999-12-31' })}
+      onChange={({ target }) => take(target.value)}
     />
   );
 }

@@ -1,5 +1,4 @@
 'use client';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { LEAST_PASSPHRASE } from '@/present/forms/limits';
 import type { ActionResult } from '@/present/forms/result';
@@ -9,18 +8,27 @@ import { useActionForm } from '../forms/use-action-form';
 import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
 import { KeepCodes } from './keep-codes';
+import { useFirstSignIn } from './use-first-sign-in';
 
 /** An account of one's own in a household of others. */
-export function JoinForm({ action }: { action: (input: unknown) => Promise<ActionResult<string[]>> }) {
-  const router = useRouter();
+type JoinFormProps = {
+  readonly action: (input: unknown) => Promise<ActionResult<string[]>>;
+  readonly signIn: (input: unknown) => Promise<ActionResult>;
+};
+
+export function JoinForm({ action, signIn }: JoinFormProps) {
+  const goOn = useFirstSignIn(signIn, '/day');
   const [codes, setCodes] = useState<readonly string[]>();
   const { form, submit, sentence } = useActionForm(
     'join',
     { email: '', passphrase: '' },
     (values) => action(values),
-    (_values, made) => setCodes(made),
+    (values, made) => {
+      goOn.remember(values);
+      setCodes(made);
+    },
   );
-  if (codes) return <KeepCodes codes={codes} onKept={() => router.push('/day')} />;
+  if (codes) return <KeepCodes codes={codes} onKept={goOn.enter} fault={goOn.fault} />;
   return (
     <form
       className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}

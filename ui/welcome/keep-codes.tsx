@@ -3,9 +3,16 @@ import { useEffect, useRef } from 'react';
 import { css } from '@/ui/theme/made/css';
 import { Codes } from '../account/codes';
 import { Button } from '../parts/button';
+import { Sentence } from '../parts/sentence';
+
+type KeepCodesProps = {
+  readonly codes: readonly string[];
+  readonly onKept: () => void;
+  readonly fault: string | undefined;
+};
 
 /** Before anything else: what lets one in again on the day on which the passphrase is forgotten. */
-export function KeepCodes({ codes, onKept }: { codes: readonly string[]; onKept: () => void }) {
+export function KeepCodes({ codes, onKept, fault }: KeepCodesProps) {
   const head = useRef<HTMLHeadingElement>(null);
   useEffect(() => head.current?.focus(), []);
   return (
@@ -18,6 +25,7 @@ export function KeepCodes({ codes, onKept }: { codes: readonly string[]; onKept:
         can make new ones under “Your account”.
       </p>
       <Codes codes={codes} />
+      <Sentence>{fault}</Sentence>
       <div className={css({ display: 'flex', gap: 1.5 })}>
         <Button variant="contained" size="large" onClick={onKept}>
           Go on

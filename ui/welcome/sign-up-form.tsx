@@ -1,5 +1,4 @@
 'use client';
-import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import { isTimezone } from '@/core/basics/wall-clock';
@@ -13,19 +12,28 @@ import { Button } from '../parts/button';
 import { Options } from '../parts/native-select';
 import { Sentence } from '../parts/sentence';
 import { KeepCodes } from './keep-codes';
+import { useFirstSignIn } from './use-first-sign-in';
 
-export function SignUpForm({ action }: { action: (input: unknown) => Promise<ActionResult<string[]>> }) {
-  const router = useRouter();
+type SignUpFormProps = {
+  readonly action: (input: unknown) => Promise<ActionResult<string[]>>;
+  readonly signIn: (input: unknown) => Promise<ActionResult>;
+};
+
+export function SignUpForm({ action, signIn }: SignUpFormProps) {
   const [codes, setCodes] = useState<readonly string[]>();
-  const goOn = () => router.push('/aim');
+  const goOn = useFirstSignIn(signIn, '/aim');
   const { form, submit, sentence } = useActionForm(
     'signUp',
     { householdName: '', email: '', passphrase: '', timezone: '' },
     action,
-    (_values, made) => (made.length > 0 ? setCodes(made) : goOn()),
+    ({ email, passphrase }, made) => {
+      goOn.remember({ email, passphrase });
+      if (made.length > 0) setCodes(made);
+      else void goOn.enter();
+    },
   );
   const isZoneKnown = useZoneOfDevice(form);
-  if (codes) return <KeepCodes codes={codes} onKept={goOn} />;
+  if (codes) return <KeepCodes codes={codes} onKept={goOn.enter} fault={goOn.fault} />;
   return (
     <form
       className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { join } from '@/app/actions/access';
+import { join, signIn } from '@/app/actions/access';
 import { ROLE_USES, ROLE_WORDS } from '@/present/access/role-words';
 import { invitationAt } from '@/server/access/invitations';
 import { database } from '@/server/database';
@@ -24,7 +24,7 @@ export default async function JoinPage({ params }: JoinPageProps) {
             <p className={css({ textStyle: 'body', m: 0 })}>
               {ROLE_WORDS[invited.role]}: {ROLE_USES[invited.role]}.
             </p>
-            <JoinForm action={join.bind(null, token)} />
+            <JoinForm action={join.bind(null, token)} signIn={signIn} />
           </>
         ) : (
           <>
