@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { createReadStream, createWriteStream, renameSync, rmSync } from 'node:fs';
-import { PassThrough, Readable } from 'node:stream';
+import { PassThrough, Readable, pipeline as through } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
 import { Decrypter, Encrypter } from 'age-encryption';
@@ -53,7 +53,9 @@ export async function openBackup({ file, passphrase }) {
     const decrypter = new Decrypter();
     decrypter.addPassphrase(passphrase);
     const opened = await decrypter.decrypt(Readable.toWeb(createReadStream(file)));
-    const plain = Readable.fromWeb(opened).pipe(createGunzip());
+    const plain = createGunzip();
+    // What goes wrong on the way is found where it is read.
+    through(Readable.fromWeb(opened), plain, () => undefined);
     return await headOf(plain);
   } catch {
     throw new Trouble(WRONG);
