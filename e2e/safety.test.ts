@@ -41,6 +41,18 @@ describe('the server', () => {
     }
   });
 
+  it('answers an address that can not be read with a sentence, and tells strangers only that it lives', async () => {
+    for (const path of ['/walk/%', '/api/day/file/%ff', '/%e0%a4%a']) {
+      const response = await fetch(`${inject('base')}${path}`, { redirect: 'manual' });
+      expect([path, response.status]).toEqual([path, 400]);
+      expect(await response.text()).toContain('leads nowhere');
+    }
+    const [alive, ready] = await Promise.all(
+      ['/health', '/health/ready'].map(async (path) => (await fetch(`${inject('base')}${path}`)).json()),
+    );
+    expect([alive, ready]).toEqual([{ alive: true }, { ready: true }]);
+  });
+
   it('does not open a cookie that was tampered with', async () => {
     const response = await fetch(`${inject('base')}/walk`, {
       headers: { cookie: 'early-thaw=Fe26.2*1*forged' },

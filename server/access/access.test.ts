@@ -171,10 +171,10 @@ describe('an invitation', () => {
       role: 'planner',
     });
     expect(await findAccount(db, email, 'a moth in the loft')).toEqual(joined);
-    expect((await accountsIn(scope)).map(({ id, role }) => [id, role])).toEqual([
-      [keeper, 'keeper'],
-      [joined!.id, 'planner'],
-    ]);
+    expect(Object.fromEntries((await accountsIn(scope)).map(({ id, role }) => [id, role]))).toEqual({
+      [keeper]: 'keeper',
+      [joined!.id]: 'planner',
+    });
     expect(
       await joinHousehold(scope, db, { email, passphrase: 'a moth in the loft', role: 'keeper' }),
     ).toBeUndefined();
