@@ -108,7 +108,7 @@ async function giveUp(error) {
   process.exit(1);
 }
 
-/** With a database elsewhere, the secret that seals the cookies still has to outlive a restart. */
+/** With a database elsewhere, the secret by which sessions and codes are known still has to outlive a restart. */
 function ownSecret() {
   if (process.env.EARLY_THAW_SECRET) return process.env.EARLY_THAW_SECRET;
   const file = join(folder, 'session-secret');

@@ -9,8 +9,8 @@ export const ROLE_WORDS: Readonly<Record<Role, string>> = {
 
 /** What each may, beside what those below it may. */
 export const ROLE_USES: Readonly<Record<Role, string>> = {
-  keeper: 'accounts, links, the household’s file, and everything below',
-  planner: 'rooms, people, products, the plan, and everything below',
+  keeper: 'accounts, links, the household’s file, and all that others may',
+  planner: 'rooms, people, products, the plan, and all that is done on the day',
   helper: 'the day, pictures, the shopping list; looks at all of it',
 };
 

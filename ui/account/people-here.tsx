@@ -35,7 +35,11 @@ export function PeopleHere({ accounts, invitations, isKeeper, actions }: PeopleH
       </h2>
       <ul className={css({ listStyle: 'none', m: 0, p: 0 })}>
         {accounts.map((account) => (
-          <AccountRow key={account.id} {...{ account, isKeeper, actions, command }} />
+          <AccountRow
+            key={account.id}
+            isAlone={accounts.length === 1}
+            {...{ account, isKeeper, actions, command }}
+          />
         ))}
       </ul>
       <Sentence>{command.fault}</Sentence>
@@ -46,20 +50,24 @@ export function PeopleHere({ accounts, invitations, isKeeper, actions }: PeopleH
 
 type AccountRowProps = Pick<PeopleHereProps, 'isKeeper' | 'actions'> & {
   readonly account: AccountLine;
+  /** There is nobody to hand the house on to. */
+  readonly isAlone: boolean;
   readonly command: Commands;
 };
 
-function AccountRow({ account: { id, email, role, isMe }, isKeeper, actions, command }: AccountRowProps) {
+function AccountRow({ account, isAlone, isKeeper, actions, command }: AccountRowProps) {
+  const { id, email, role, isMe } = account;
   return (
     <li className={LINE}>
       <span className={css({ flex: '1 1 240px', overflowWrap: 'anywhere' })}>
         {email}
         {isMe && ', you'}
       </span>
-      {isKeeper ? (
+      {isKeeper && !isAlone ? (
         <NativeSelect
           size="small"
-          label={`What ${email} does`}
+          label="What they may do"
+          aria-label={`What they may do: ${email}`}
           value={role}
           options={CHOICES}
           disabled={command.pending}
@@ -69,7 +77,7 @@ function AccountRow({ account: { id, email, role, isMe }, isKeeper, actions, com
       ) : (
         <span className={css({ color: 'quiet' })}>{ROLE_WORDS[role]}</span>
       )}
-      {isMe ? (
+      {isMe && !isAlone && (
         <Button
           color="inherit"
           disabled={command.pending}
@@ -77,17 +85,16 @@ function AccountRow({ account: { id, email, role, isMe }, isKeeper, actions, com
         >
           Leave the household
         </Button>
-      ) : (
-        isKeeper && (
-          <Button
-            color="inherit"
-            disabled={command.pending}
-            aria-label={`Take the account away: ${email}`}
-            onClick={() => command.send(actions.dropAccount, { account: id })}
-          >
-            Take it away
-          </Button>
-        )
+      )}
+      {!isMe && isKeeper && (
+        <Button
+          color="inherit"
+          disabled={command.pending}
+          aria-label={`Take the account away: ${email}`}
+          onClick={() => command.send(actions.dropAccount, { account: id })}
+        >
+          Take it away
+        </Button>
       )}
     </li>
   );
