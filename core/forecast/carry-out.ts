@@ -1,4 +1,5 @@
 import { MINUTES_A_DAY, type Minute, midnightOf } from '../basics/local-time';
+import { clearOfBounds } from './bounds';
 import { type Course, type CourseDay, type CourseStep, type CourseTask, LAST } from './course';
 import type { Fortune } from './fortune';
 
@@ -36,6 +37,9 @@ type Today = {
   readonly lastEnd: Minute;
 };
 
+/** Somebody at work in a room, or kept out of it. */
+type There = { readonly person: number; readonly until: Minute };
+
 type Place = { clock: Minute; window: number; cap: number; sinceBreak: number; isOver: boolean };
 
 class Carrying {
@@ -46,7 +50,8 @@ class Carrying {
   private readonly ends: Float64Array[];
   private readonly machineFree: Float64Array;
   private readonly closedUntil: Float64Array;
-  private readonly inRoom: Minute[][];
+  private readonly inRoom: There[][];
+  private readonly keptOut: There[][];
   private hands: number;
   private end: Minute;
   private open: number;
@@ -68,6 +73,7 @@ class Carrying {
     this.machineFree = new Float64Array(course.machines.length);
     this.closedUntil = new Float64Array(course.rooms.length);
     this.inRoom = course.rooms.map(() => []);
+    this.keptOut = course.rooms.map(() => []);
     this.hands = course.hands;
     this.end = course.now;
     this.open = tasks.length;
@@ -202,7 +208,33 @@ class Carrying {
     const isFirst = this.next[k] === 0 && (this.rest[k] as number) < 0;
     if (isFirst && task.onOneDate !== undefined && at + task.onOneDate > lastEnd + GRACE_AT_END) return false;
     const since = this.overSince(step);
-    return since !== undefined && since <= at && this.hasRoom(task.room, at);
+    if (since === undefined || since > at || !this.hasRoom(task.room, at)) return false;
+    return this.isLetIn(p, k, at) && this.clearAt(step, p, at, Math.min(expected, time)) <= at;
+  }
+
+  /** Nobody works where a step keeps them out, and none begins that would keep out who is there. */
+  private isLetIn(p: number, k: number, at: Minute): boolean {
+    const { room, steps } = this.task(k);
+    const isThere = (list: readonly There[], person: number) =>
+      list.some((there) => there.person === person && there.until > at);
+    if (isThere(this.keptOut[room] as There[], p)) return false;
+    const begun = steps.slice(this.next[k] as number, this.handsAfter(k));
+    return begun.every(({ keepsOut }) =>
+      keepsOut.every((person) => !isThere(this.inRoom[room] as There[], person)),
+    );
+  }
+
+  /** The next hands-on step of a task after the one at hand. */
+  private handsAfter(k: number): number {
+    const { steps } = this.task(k);
+    let next = (this.next[k] as number) + 1;
+    while (next < steps.length && !steps[next]?.isHands) next += 1;
+    return next;
+  }
+
+  /** The first minute at which its focuses, quiet hours and the like let somebody begin a step. */
+  private clearAt({ bounds }: CourseStep, p: number, at: Minute, minutes: number): Minute {
+    return bounds ? clearOfBounds(bounds, p, at, minutes) : at;
   }
 
   private expectedOf(k: number, step: CourseStep): number {
@@ -218,7 +250,7 @@ class Carrying {
   }
 
   private hasRoom(room: number, at: Minute): boolean {
-    const there = (this.inRoom[room] as Minute[]).filter((until) => until > at);
+    const there = (this.inRoom[room] as There[]).filter(({ until }) => until > at);
     this.inRoom[room] = there;
     return there.length < (this.course.rooms[room] as number);
   }
@@ -234,7 +266,8 @@ class Carrying {
     const end = this.passes(p, minutes);
     for (const q of step.planned.slice(0, step.crew))
       if (q !== p && this.places[q]?.isOver === false) this.joins(q, end, minutes);
-    (this.inRoom[task.room] as Minute[]).push(end);
+    (this.inRoom[task.room] as There[]).push({ person: p, until: end });
+    this.keepOut(step, task.room, end);
     if (!isDone) {
       this.rest[k] = rest - minutes;
       this.ready[k] = end;
@@ -263,6 +296,10 @@ class Carrying {
     place.cap -= minutes;
   }
 
+  private keepOut({ keepsOut }: CourseStep, room: number, until: Minute): void {
+    for (const person of keepsOut) (this.keptOut[room] as There[]).push({ person, until });
+  }
+
   private finish(k: number, end: Minute): void {
     const step = this.next[k] as number;
     (this.ends[k] as Float64Array)[step] = end;
@@ -289,6 +326,7 @@ class Carrying {
         this.closedUntil[room] = Math.max(this.closedUntil[room] as number, at + minutes);
       }
       at += minutes;
+      this.keepOut(step, this.task(k).room, at);
       this.finish(k, at);
     }
   }
@@ -339,8 +377,9 @@ class Carrying {
       const step = steps[this.next[k] as number] as CourseStep;
       if (step.machine !== undefined) hear(this.machineFree[step.machine] as number);
       for (const before of step.after) this.hearEnd(before, hear);
+      if (step.bounds) hear(this.clearAt(step, p, at, this.expectedOf(k, step)));
     }
-    for (const there of this.inRoom) for (const until of there) hear(until);
+    for (const there of [...this.inRoom, ...this.keptOut]) for (const { until } of there) hear(until);
     return next < tomorrow ? next : Number.POSITIVE_INFINITY;
   }
 

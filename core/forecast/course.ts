@@ -1,6 +1,7 @@
 import { clockMinutes, dayOf, MINUTES_A_DAY, type Minute, midnightOf, minuteOf } from '../basics/local-time';
 import type { Plan } from '../plan/plan';
 import type { Problem, ProblemStep, ProblemTask } from '../plan/problem';
+import { type Bounds, boundsOf } from './bounds';
 
 /** A problem and its plan as a course that can be run many times over: numbers in place of names, days as lists. */
 
@@ -18,6 +19,9 @@ export type CourseStep = {
   /** Who may do it, in order of preference: whom the plan names, then everybody else who is able. */
   readonly planned: readonly number[];
   readonly able: ReadonlySet<number>;
+  /** Who may not work in its room meanwhile. */
+  readonly keepsOut: readonly number[];
+  readonly bounds: Bounds | undefined;
   /** What must be over before: the step of a task and the minutes between. */
   readonly after: readonly Before[];
 };
@@ -195,6 +199,8 @@ function stepOf(step: ProblemStep, task: ProblemTask, { problem, plan, numbers }
     closesRoom: step.mode === 'wait' && step.closesRoom === true,
     planned: named.flatMap((id) => numbers.person.get(id) ?? []),
     able: new Set(able),
+    keepsOut: (step.keepsOut ?? []).flatMap((id) => numbers.person.get(id) ?? []),
+    bounds: step.mode === 'hands' ? boundsOf(step, task, problem) : undefined,
     after: beforesOf(step, task, problem, numbers),
   };
 }

@@ -156,6 +156,88 @@ describe('a forecast', () => {
     expect(Math.abs((chances[1] as number) - 0.75)).toBeLessThan(0.04);
   });
 
+  it('lets nobody do other work in a stretch that is given away', () => {
+    const focus = [
+      { id: 'sills', from: '2027-03-02T18:00', to: '2027-03-02T20:00', tasks: ['sill'], binds: 'both' },
+    ];
+    const tasks = [task('basin', 60), task('sill', 60)];
+    const problem = problemOf({ tasks, evenings: 3, minutes: 60, more: { focus } });
+    // The basin can be on the first or the third, and the sill on the second alone.
+    const chances = chancesOf(problem, { ...NO_MISHAPS, missed: 0.2 });
+    expect(chances[0]).toBe(0);
+    expect(Math.abs((chances[1] as number) - 0.64)).toBeLessThan(0.04);
+    expect(Math.abs((chances[2] as number) - 0.768)).toBeLessThan(0.04);
+  });
+
+  it('keeps quiet hours, rooms in use, and those out who have to be', () => {
+    const daily = [{ from: '18:00', to: '19:00' }];
+    const noisy = task('floor', 50, {
+      steps: [{ id: 'floor-1', mode: 'hands', minutes: 50, tags: ['noise'] }],
+    });
+    const wet = task('tiles', 50, {
+      steps: [
+        { id: 'tiles-1', mode: 'hands', minutes: 5 },
+        { id: 'tiles-2', mode: 'wait', minutes: 20, closesRoom: true },
+      ],
+    });
+    const endOf = (problem: Problem, dated: Plan) =>
+      carryOut(courseOf(problem, dated), new Fortune(courseOf(problem, dated), NO_MISHAPS, randomFrom(1)))
+        .end;
+    const eighteen = Date.UTC(2027, 2, 1, 18) / 60_000;
+    for (const [one, more, end] of [
+      [noisy, { quiet: daily }, 60 + 50],
+      [wet, { rooms: [{ id: 'bath', inUse: daily }] }, 60 + 20],
+      [noisy, {}, 50],
+    ] as const) {
+      const free = problemOf({ tasks: [one] });
+      // As if it had been planned for the first minute: what is late or slips has to keep to it all the same.
+      expect(endOf({ ...free, ...more } as Problem, planned(free))).toBe(eighteen + end);
+    }
+  });
+
+  it('keeps a child out of the room where the oven is hot', () => {
+    const oven = task('oven', 20, {
+      steps: [
+        { id: 'oven-1', mode: 'hands', minutes: 5 },
+        { id: 'oven-2', mode: 'wait', minutes: 60, keepsOut: ['ben'] },
+      ],
+      person: 'ada',
+    });
+    const shelf = task('shelf', 20, { person: 'ben' });
+    const free = problemOf({ tasks: [oven, shelf] });
+    const [ada] = free.people;
+    if (!ada) throw new Error('There is nobody.');
+    const windows = [{ start: '2027-03-01T18:10', end: '2027-03-01T20:00' }];
+    const problem = { ...free, people: [ada, { ...ada, id: 'ben', windows }] };
+    const at = (clock: string) => `2027-03-01T${clock}`;
+    const dated: Plan = {
+      ...planned(problem),
+      unplaced: [],
+      entries: [
+        {
+          task: 'oven',
+          step: 'oven-1',
+          mode: 'hands',
+          people: ['ada'],
+          start: at('18:00'),
+          end: at('18:05'),
+        },
+        { task: 'oven', step: 'oven-2', mode: 'wait', people: [], start: at('18:05'), end: at('19:05') },
+        {
+          task: 'shelf',
+          step: 'shelf-1',
+          mode: 'hands',
+          people: ['ben'],
+          start: at('18:10'),
+          end: at('18:30'),
+        },
+      ] as Plan['entries'],
+    };
+    const course = courseOf(problem, dated);
+    const { end } = carryOut(course, new Fortune(course, NO_MISHAPS, randomFrom(1)));
+    expect(end).toBe(Date.UTC(2027, 2, 1, 19, 25) / 60_000);
+  });
+
   it('begins where the clean has come to', () => {
     const problem = problemOf({
       tasks: [task('basin', 60), task('bath', 60)],
