@@ -215,23 +215,19 @@ describe('a forecast', () => {
       unplaced: [],
       entries: [
         {
-          task: 'oven',
           step: 'oven-1',
-          mode: 'hands',
           people: ['ada'],
           start: at('18:00'),
           end: at('18:05'),
         },
-        { task: 'oven', step: 'oven-2', mode: 'wait', people: [], start: at('18:05'), end: at('19:05') },
+        { step: 'oven-2', people: [], start: at('18:05'), end: at('19:05') },
         {
-          task: 'shelf',
           step: 'shelf-1',
-          mode: 'hands',
           people: ['ben'],
           start: at('18:10'),
           end: at('18:30'),
         },
-      ] as Plan['entries'],
+      ],
     };
     const course = courseOf(problem, dated);
     const { end } = carryOut(course, new Fortune(course, NO_MISHAPS, randomFrom(1)));

@@ -97,16 +97,19 @@ function bars(now: PastClean['people'], before: PastClean['people'] | undefined)
   }));
 }
 
+const DAYS_A_WEEK = 7;
+const daysAfter = (first: string, today: string) => Math.max(0, daysBetween(first, today));
+
 /** What the next clean is called and until when it goes, until somebody says otherwise. */
 export function nextCleanOf(
   last: { readonly start: string; readonly finish: string },
   today: string,
   isSouth: boolean,
 ): { readonly name: string; readonly start: string; readonly finish: string } {
-  const [season = 'spring'] = seasonsOf(Number(today.slice(5, 7)), isSouth);
-  return {
-    name: `${SEASONS[season]} ${today.slice(0, 4)}`,
-    start: today,
-    finish: plusDays(today, Math.max(0, daysBetween(last.start, last.finish))),
-  };
+  const days = Math.max(0, daysBetween(last.start, last.finish));
+  // What took one day is done on such a day of the week again, and not in what is left of today.
+  const start =
+    days > 0 ? today : plusDays(today, DAYS_A_WEEK - (daysAfter(last.start, today) % DAYS_A_WEEK));
+  const [season = 'spring'] = seasonsOf(Number(start.slice(5, 7)), isSouth);
+  return { name: `${SEASONS[season]} ${start.slice(0, 4)}`, start, finish: plusDays(start, days) };
 }

@@ -122,6 +122,13 @@ describe('a clean looked back at', () => {
     });
     expect(nextCleanOf(last, '2027-10-02', true).name).toBe('Spring 2027');
   });
+
+  it('proposes the same day of the week after one that took a day', () => {
+    const saturday = { start: '2027-03-06', finish: '2027-03-06' };
+    const next = (today: string) => nextCleanOf(saturday, today, false);
+    expect(next('2027-03-06')).toEqual({ name: 'Spring 2027', start: '2027-03-13', finish: '2027-03-13' });
+    expect([next('2027-03-10').start, next('2027-08-27').start]).toEqual(['2027-03-13', '2027-08-28']);
+  });
 });
 
 describe('what was learnt', () => {

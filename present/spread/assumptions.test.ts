@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { NOTHING_LEARNT } from '@/core/clean/learnt';
 import { NO_FACTS } from '@/core/home/no-facts';
 import { USUAL_HOURS } from '@/core/people/usual-hours';
 import { DOZEN_HOMES, homeNamed } from '@/demo/dozen-homes';
@@ -63,5 +64,26 @@ describe('what a plan takes for granted', () => {
     expect(keys(said)).not.toContain('machines');
     expect(keys(said)).not.toContain('facts');
     expect(keys(said)).not.toContain('hours');
+  });
+
+  it('is what ticks have taught, as long as estimates go by it', () => {
+    const learntBy = (on: boolean) => ({
+      ...home,
+      almanac: {
+        ...home.almanac,
+        learnt: {
+          ...NOTHING_LEARNT,
+          on,
+          factors: [{ of: 'kind' as const, id: 'appliances', factor: 1.4, ticks: 12 }],
+        },
+      },
+    });
+    const [learnt] = assumptionsOf(learntBy(true)).filter(({ key }) => key === 'learnt');
+    expect(learnt).toMatchObject({
+      words: expect.stringContaining('1 lesson.'),
+      links: [{ href: '/record' }],
+    });
+    expect(keys(learntBy(false))).not.toContain('learnt');
+    expect(keys(home)).not.toContain('learnt');
   });
 });

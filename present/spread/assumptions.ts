@@ -4,7 +4,7 @@ import { NO_FACTS } from '@/core/home/no-facts';
 import { type Fixture, fixturesOf, type Room, roomSizes, roomsOf } from '@/core/home/room';
 import type { Household } from '@/core/household/household';
 import { hasUsualHours } from '@/core/people/usual-hours';
-import { listed, longDate } from '../words/words';
+import { count, listed, longDate } from '../words/words';
 
 /** What a plan takes for granted because nobody has said it, each with where it is put right. */
 export type Assumption = {
@@ -18,7 +18,8 @@ export function assumptionsOf({
   people,
   machines,
   clean,
-}: Pick<Household, 'home' | 'people' | 'machines'> & {
+  almanac: { learnt },
+}: Pick<Household, 'home' | 'people' | 'machines' | 'almanac'> & {
   readonly clean: Pick<Household['clean'], 'reserve'> | undefined;
 }): Assumption[] {
   const rooms = roomsOf(home);
@@ -30,6 +31,12 @@ export function assumptionsOf({
       'size',
       'As large as such rooms usually are, since nobody has measured:',
     ),
+    learnt.on &&
+      learnt.factors.length > 0 && {
+        key: 'learnt',
+        words: `Your own times in place of the usual ones, where ticks have shown them: ${count(learnt.factors.length, 'lesson', 'lessons')}.`,
+        links: [{ words: 'See what was learnt', href: '/record' }],
+      },
     usual.length > 0 && {
       key: 'hours',
       words: `Two evenings and a Saturday morning a week for ${listed(usual)}, since nobody has said otherwise.`,
