@@ -5,12 +5,16 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
+import { juniperRow } from '../demo/juniper-row';
 import { Browser, DESKTOP, PHONE, type Size } from '../e2e/support/browser';
+import { nowIn } from '../server/process/clock';
 import { startEmptyPage } from './lib/empty-page';
-import { moveIn, plannedHousehold, TODAY } from './lib/phones';
+import { moveIn, plannedHousehold } from './lib/phones';
 import { root } from './lib/root.mjs';
 import { throwAwayApplication } from './lib/throw-away';
 
+/** The browser's clock can't be moved everywhere, so it is today. */
+const TODAY = nowIn(juniperRow('2027-03-01').timezone).slice(0, 10);
 const DAY = `/day/${TODAY}`;
 const ROUTES = [
   '/',
@@ -72,8 +76,8 @@ type Seen = {
 };
 
 const empty = await startEmptyPage();
-const app = await throwAwayApplication(`${TODAY}T17:00`);
-const { cookie } = await moveIn(app.db, plannedHousehold(), app.secret);
+const app = await throwAwayApplication();
+const { cookie } = await moveIn(app.db, plannedHousehold(TODAY), app.secret);
 const browser = await Browser.open(app.base);
 await browser.goTo('/');
 try {
@@ -196,7 +200,7 @@ async function seen(address: string, press?: string): Promise<Seen> {
 async function remember(): Promise<void> {
   const HOUSEHOLDS = 50;
   const LOADS = 2_000;
-  const file = plannedHousehold();
+  const file = plannedHousehold(TODAY);
   const cookies: string[] = [];
   for (let i = 0; i < HOUSEHOLDS; i++) cookies.push((await moveIn(app.db, file, app.secret)).cookie);
   const before = residentMb();

@@ -19,15 +19,15 @@ import type { Wire } from '../../ui/day/run/wire';
 export const TODAY = '2027-03-01';
 
 /** The demo household at the beginning of its clean, with a plan that puts as much as it can on the first days. */
-export function plannedHousehold(): HouseholdFile {
-  const household = juniperRow(TODAY);
-  const made = plan(expand(household, CATALOGUE, `${TODAY}T07:00`), {
+export function plannedHousehold(today = TODAY): HouseholdFile {
+  const household = juniperRow(today);
+  const made = plan(expand(household, CATALOGUE, `${today}T07:00`), {
     problemHash: '0'.repeat(64),
     seed: 1,
     rounds: 0,
     stop: () => false,
   });
-  return { ...household, plans: [{ version: 1, basis: '', madeAt: `${TODAY}T07:00`, plan: made }] };
+  return { ...household, plans: [{ version: 1, basis: '', madeAt: `${today}T07:00`, plan: made }] };
 }
 
 /** Puts a household into the database; returns it with the cookie of somebody who is signed in there. */

@@ -6,8 +6,8 @@ import { ensureBuild, prepareDatabase, startApplication } from './application.mj
 import { startMariaDb } from './mariadb.mjs';
 import { freePort } from './ports.mjs';
 
-/** The whole application beside a database of its own, at a time of its own, `YYYY-MM-DDTHH:mm`; gone when stopped. */
-export async function throwAwayApplication(now: string) {
+/** The whole application beside a database of its own, at a time of its own where one is given, `YYYY-MM-DDTHH:mm`; gone when stopped. */
+export async function throwAwayApplication(now?: string) {
   const folder = mkdtempSync(join(tmpdir(), 'early-thaw-bench-'));
   const port = await freePort();
   ensureBuild();
@@ -15,7 +15,7 @@ export async function throwAwayApplication(now: string) {
   const env = {
     DATABASE_URL: mariadb.url,
     EARLY_THAW_SECRET: mariadb.secret,
-    EARLY_THAW_NOW: now,
+    ...(now === undefined ? {} : { EARLY_THAW_NOW: now }),
     LOG_LEVEL: 'silent',
   };
   await prepareDatabase(env);

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
@@ -5,10 +6,11 @@ import { expand } from '../../core/problem/expand';
 import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { juniperRow } from '../../demo/juniper-row';
 import { changeHousehold } from '../commands/change';
+import { type HouseholdId, HouseholdScope } from '../db/scope';
 import { insertHousehold } from '../repositories/household';
 import { newHousehold, testDatabase } from '../testing/households';
 import { basisOf } from './basis';
-import { keptHousehold } from './kept';
+import { keep, keptHousehold, keptIds } from './kept';
 
 let db: Knex;
 beforeAll(async () => {
@@ -38,6 +40,19 @@ describe('keptHousehold', () => {
       expect(basis).toBe(basisOf(expand(home, CATALOGUE, home.now), home.clean));
     },
   );
+
+  it('lets go of those that nobody has looked at for longest', async () => {
+    const scope = await newHousehold(db);
+    await insertHousehold(scope, juniperRow('2027-03-01'));
+    const one = await keptHousehold(scope);
+    const scopes = Array.from({ length: 200 }, () => new HouseholdScope(db, randomUUID() as HouseholdId));
+    for (const each of scopes) keep(each, one);
+    const kept = keptIds();
+    expect(kept.length * one.things).toBeLessThanOrEqual(15_000);
+    expect(kept.length).toBeGreaterThan(60);
+    expect(kept.slice(-20)).toEqual(scopes.slice(-20).map(({ household }) => household));
+    expect(await keptHousehold(scope)).not.toBe(one);
+  });
 
   it('keeps households apart', async () => {
     const [one, two] = [await newHousehold(db, 'One'), await newHousehold(db, 'Two')];

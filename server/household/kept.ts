@@ -1,4 +1,5 @@
 import { CATALOGUE } from '../../core/catalogue/catalogue';
+import { fixturesOf, roomsOf } from '../../core/home/room';
 import type { StoredHousehold } from '../../core/household/stored';
 import { type OrderedWork, orderWork } from '../../core/order/ordered';
 import type { Campaign } from '../../core/problem/campaign';
@@ -15,8 +16,11 @@ import { basisOf } from './basis';
 /** How work is grouped where no clean says otherwise. */
 export const USUAL_GROUPING = 'room';
 
-/** Households in use at the same time are few; the one that was not looked at for longest goes first. */
-const MOST_KEPT = 250;
+/**
+ * Households in use at the same time are few; the one that was not looked at for longest goes first. Their things say how
+ * much they take: some ten kilobytes each, with all that follows from them.
+ */
+const MOST_THINGS_KEPT = 15_000;
 
 /** How far a household has come: its revision moves with every change, the number of its day with all that happens. */
 export type Versions = { readonly revision: number; readonly daySeq: number };
@@ -32,6 +36,8 @@ type WorkedOut = {
  * follows from it is worked out when somebody first asks.
  */
 export class Kept {
+  /** How many things there are in it: by them goes what it takes to keep it. */
+  readonly things: number;
   private work: WorkedOut | undefined;
   private basisNow: string | undefined;
 
@@ -43,6 +49,7 @@ export class Kept {
     work?: WorkedOut,
   ) {
     this.work = work;
+    this.things = 1 + roomsOf(household.home).flatMap(fixturesOf).length;
   }
 
   get revision(): number {
@@ -142,11 +149,16 @@ export function whenRead(hear: (id: HouseholdId) => void): void {
   readers.add(hear);
 }
 
-/** Keeps what a change has led to, so that nobody has to read it. */
+/** Keeps what a change has led to, so that nobody has to read it; what was not looked at for longest goes. */
 export function keep(scope: HouseholdScope, fresh: Kept): Kept {
   kept.delete(scope.household);
   kept.set(scope.household, fresh);
-  if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value as HouseholdId);
+  let things = [...kept.values()].reduce((sum, one) => sum + one.things, 0);
+  for (const [oldest, one] of kept) {
+    if (things <= MOST_THINGS_KEPT || oldest === scope.household) break;
+    kept.delete(oldest);
+    things -= one.things;
+  }
   return fresh;
 }
 

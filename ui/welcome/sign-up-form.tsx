@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import { isTimezone } from '@/core/basics/wall-clock';
 import { LEAST_PASSPHRASE } from '@/present/forms/limits';
@@ -32,13 +32,15 @@ export function SignUpForm({ action, signIn }: SignUpFormProps) {
       else void goOn.enter();
     },
   );
-  const isZoneKnown = useZoneOfDevice(form);
+  const zone = useZoneOfDevice(form);
   if (codes) return <KeepCodes codes={codes} onKept={goOn.enter} fault={goOn.fault} />;
   return (
     <form
       className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}
       noValidate
       onSubmit={submit}
+      onFocus={zone.ask}
+      onPointerEnter={zone.ask}
       aria-label="Sign up"
     >
       <Sentence>{sentence}</Sentence>
@@ -52,7 +54,7 @@ export function SignUpForm({ action, signIn }: SignUpFormProps) {
         autoComplete="new-password"
         hint={`At least ${LEAST_PASSPHRASE} characters; three or four words do well.`}
       />
-      {(!isZoneKnown || form.formState.errors.timezone) && <ChooseZone form={form} />}
+      {(!zone.isKnown || form.formState.errors.timezone) && <ChooseZone form={form} />}
       <Button type="submit" variant="contained" size="large" loading={form.formState.isSubmitting}>
         Begin
       </Button>
@@ -62,15 +64,21 @@ export function SignUpForm({ action, signIn }: SignUpFormProps) {
 
 type Form = UseFormReturn<FormValues<'signUp'>>;
 
-/** What the device says can only be asked on it; where that is no zone that anybody knows, a person chooses. */
-function useZoneOfDevice(form: Form): boolean {
+/**
+ * What the device says can only be asked on it; where that is no zone that anybody knows, a person chooses. It is asked when a
+ * hand comes to the form: on a slow phone the answer takes a tenth of a second.
+ */
+function useZoneOfDevice(form: Form): { readonly isKnown: boolean; readonly ask: () => void } {
   const [isKnown, setKnown] = useState(true);
-  useEffect(() => {
+  const wasAsked = useRef(false);
+  const ask = useCallback(() => {
+    if (wasAsked.current) return;
+    wasAsked.current = true;
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
     if (isTimezone(zone)) form.setValue('timezone', zone);
     else setKnown(false);
   }, [form]);
-  return isKnown;
+  return { isKnown, ask };
 }
 
 function ChooseZone({ form }: { form: Form }) {
