@@ -43,6 +43,7 @@ const SPREAD = ['model', 'cost', 'check', 'draft', 'dispatch', 'search', 'words'
 /** Folders of the server, the innermost first; what lies in none of them may import all. */
 const SERVER = [
   'process',
+  'mail',
   'news',
   'db',
   'access',

@@ -115,6 +115,37 @@ describe('an account', () => {
     });
   });
 
+  it('is opened by the link of a letter, and no answer tells whether an email is known', async () => {
+    await visit(async (browser) => {
+      const email = await signUp(browser, 'Alder Rise');
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      const ask = async (whose: string) => {
+        await browser.goTo('/recover');
+        await browser.type('Email of your account', whose);
+        await browser.press('button', 'Send me a link');
+        await browser.see('If this email has an account here, a letter with a link is on its way.');
+      };
+      await ask(freshEmail());
+      await ask(email);
+      await browser.press('link', 'Read the letters here');
+      await browser.waitForPath(/^\/letters$/);
+      await browser.until(async () => {
+        await browser.reload();
+        return (await browser.text()).includes(`To ${email}`);
+      }, 'the letter');
+      expect(await browser.text()).toContain('Alder Rise');
+      await browser.press('link', /^\/recover#/);
+      await browser.waitForPath(/^\/recover$/);
+      expect(await browser.run<string>('return location.href')).not.toContain('code=');
+      await browser.type('New passphrase', OTHER);
+      await browser.press('button', 'Let me in');
+      await browser.waitForPath(/^\/account$/);
+      await browser.press('opener', 'What happened at the door');
+      await browser.see('A letter with a way back in was asked for');
+    });
+  });
+
   it('is shared by an invitation, and what somebody may ends where they do no more than help', async () => {
     await visit(async (browser) => {
       await signUp(browser, 'Larch Mews');

@@ -58,6 +58,7 @@ const READ: Readonly<Record<string, readonly string[]>> = {
   '.': ['/'],
   'sign-in': ['/sign-in'],
   recover: ['/recover'],
+  letters: ['/letters'],
   'join/[token]': ['/join/0123456789abcdef'],
   'help/[token]': ['/help/0123456789abcdef'],
   'api/day/file/[date]': [`/api/day/file/${TODAY}`, `/api/day/file/${TODAY}?person=bram`],

@@ -107,3 +107,33 @@ describe('a backup', () => {
     expect(existsSync(join(nowhere, 'mysql'))).toBe(false);
   });
 });
+
+describe('an upgrade', () => {
+  it('puts everything into a file beside the data first, which brings it back', async () => {
+    // As data of a version that did not know the last step.
+    const mariadb = await startMariaDb({ folder: data, port: await freePort() });
+    const db = connect(mariadb.url);
+    const last: { name: string } = await db('migrations').orderBy('name', 'desc').first('name');
+    await db('migrations').where(last).delete();
+    await db.destroy();
+    await mariadb.stop();
+    const before = await allRows(data);
+    const whole = await startWhole({ folder, now: NOW });
+    await whole.stop();
+    expect(whole.isUp, whole.words()).toBe(true);
+    expect(whole.words()).toContain('Backup before the upgrade');
+    const [name = '', ...more] = readdirSync(join(data, 'before-upgrades'));
+    expect(more).toEqual([]);
+    const { session } = JSON.parse(readFileSync(join(data, 'secrets.json'), 'utf8'));
+    const old = join(folder, 'old');
+    const back = run('restore', [join(data, 'before-upgrades', name)], {
+      EARLY_THAW_DATA: old,
+      EARLY_THAW_BACKUP_PASSPHRASE: session,
+    });
+    expect(back, back.words).toMatchObject({ code: 0 });
+    // The restore takes the step itself.
+    const { migrations: _old, ...there } = await allRows(old);
+    const { migrations: _before, ...was } = before;
+    expect(there).toEqual(was);
+  });
+});

@@ -82,6 +82,9 @@ describe('everybody can use it', () => {
       await browser.goTo('/sign-in');
       await browser.find('button', 'Sign in');
       await nothingFound('sign in');
+      await browser.goTo('/recover');
+      await browser.find('button', 'Send me a link');
+      await nothingFound('back in');
       await enterDemo(browser);
       for (const page of pages) {
         await browser.goTo(page);

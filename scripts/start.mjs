@@ -65,7 +65,7 @@ async function bringUp() {
   if (!external) await stage('Debian packages', () => ensureDebianPackages(['mariadb-server']));
   await stage('Packages from npm', ensureNodePackages);
   // Only from here on are the packages there that these parts need.
-  const { ensureBuild, ensureStyles, prepareDatabase, startApplication } = await import(
+  const { ensureBuild, ensureStyles, prepareDatabase, startApplication, stepsAhead } = await import(
     './lib/application.mjs'
   );
   await (dev ? stage('Styles', ensureStyles) : stage('Application', ensureBuild));
@@ -73,6 +73,10 @@ async function bringUp() {
     ? { url: external, secret: ownSecret() }
     : await stage('Database server', startDatabase);
   const env = { DATABASE_URL: database.url, EARLY_THAW_SECRET: database.secret };
+  if ((await stepsAhead(env)) > 0) {
+    const { backUpBeforeUpgrade } = await import('./lib/backup-before-upgrade.mjs');
+    await stage('Backup before the upgrade', () => backUpBeforeUpgrade(folder, database));
+  }
   await stage('Data', () => prepareDatabase(env));
   const startWeb = async () => started(await startApplication({ port, env, host, dev }));
   running.push(keepUp('web server', await stage('Web server', startWeb), startWeb, giveUp));

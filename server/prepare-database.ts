@@ -1,15 +1,22 @@
 import { wallClock } from '../core/basics/wall-clock';
 import { DEMO_TIMEZONE } from '../demo/juniper-row';
 import { connect } from './db/connection';
-import { migrate, NewerDatabase } from './db/migrations/migrate';
+import { migrate, NewerDatabase, stepsAhead } from './db/migrations/migrate';
 import { insertDemo } from './demo';
 import { configFrom } from './process/config';
+
+/** Only says how many steps an upgrade would take on data that is there. */
+const LOOK = '--look';
 
 /** Brings a database up to date and puts the demo household into an empty one. One sentence and exit 1 when it can't. */
 async function prepare(): Promise<void> {
   const settings = configFrom(process.env);
   const db = connect(settings.databaseUrl);
   try {
+    if (process.argv.includes(LOOK)) {
+      process.stdout.write(`${(await stepsAhead(db)).length}\n`);
+      return;
+    }
     const steps = await migrate(db);
     const households = await db('households').first('id');
     if (!households) await insertDemo(db, settings.fixedNow ?? wallClock(Date.now(), DEMO_TIMEZONE));

@@ -1,17 +1,20 @@
 'use server';
 import { redirect } from 'next/navigation';
+import { after } from 'next/server';
 import { z } from 'zod';
 import type { Happening } from '@/core/household/happenings';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
-import { joinSchema, recoverSchema, signInSchema, signUpSchema } from '@/present/forms/schemas';
+import { joinSchema, letterSchema, recoverSchema, signInSchema, signUpSchema } from '@/present/forms/schemas';
 import { invitationAt, spendInvitation } from '@/server/access/invitations';
 import { writeDown } from '@/server/access/log';
 import { isEasilyGuessed, TOO_EASY } from '@/server/access/passphrase';
 import { makeRecoveryCodes, takeRecoveryCode } from '@/server/access/recovery-codes';
 import { type ThrottleName, waitWords } from '@/server/access/throttle';
+import { sendWayBack } from '@/server/commands/way-back';
 import { database } from '@/server/database';
 import { HouseholdScope } from '@/server/db/scope';
 import { config } from '@/server/process/config';
+import { log } from '@/server/process/log';
 import {
   type Account,
   accountsOf,
@@ -89,6 +92,23 @@ export async function recover(input: unknown): Promise<ActionResult> {
       return accepted();
     }
     return refused(NO_CODE);
+  });
+}
+
+/** A letter with a way back in, to whoever has an account. It is looked for after the answer, which tells nothing. */
+export async function askForLetter(input: unknown): Promise<ActionResult> {
+  return guarded(letterSchema, input, async ({ email }) => {
+    const wait = await waitFor(['letter-from', await visitorAddress()], ['letter', normalEmail(email)]);
+    if (wait) return refused(wait);
+    after(() =>
+      sendWayBack(database(), email, config()).catch((error: unknown) =>
+        log.error(
+          { err: { type: error instanceof Error ? error.name : 'unknown' } },
+          'a letter was not taken',
+        ),
+      ),
+    );
+    return accepted();
   });
 }
 

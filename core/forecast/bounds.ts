@@ -1,6 +1,6 @@
+import { clearOfDaily, type DailySpan, dailySpans } from '../basics/daily';
 import { type Minute, minuteOf } from '../basics/local-time';
 import type { Problem, ProblemFocus, ProblemStep, ProblemTask } from '../plan/problem';
-import { clearOfDaily, type DailySpan, dailySpans } from '../spread/model/daily';
 
 /** What bounds the times of a step beyond who is free: focuses, quiet hours, rooms in use, a grown-up at home. */
 export type Bounds = {

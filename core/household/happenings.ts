@@ -7,6 +7,8 @@ export const HAPPENINGS = [
   'ended-others',
   'changed-passphrase',
   'made-codes',
+  'asked-for-letter',
+  'code-from-server',
   'used-code',
   'exported',
   'imported',

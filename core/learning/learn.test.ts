@@ -28,6 +28,14 @@ describe('what a household learns of a kind of work', () => {
     },
   );
 
+  it('of whichever time it takes: more than half of all error is gone after ten ticks', () => {
+    const factors = [0.6, 0.75, 0.85, 1.2, 1.4, 1.7];
+    const left = factors.flatMap((factor) =>
+      SEEDS.map((seed) => errorOf({ seed, ticksAKind: 10, kinds: { appliances: factor } }, 'appliances')),
+    );
+    expect(mean(left)).toBeLessThan(mean(factors.map((factor) => Math.abs(1 / factor - 1))) / 2);
+  });
+
   it.each([0.6, 0.75, 1.2, 1.4, 1.7])(
     'that takes %d times as long: it is within a tenth after thirty',
     (factor) => {

@@ -15,6 +15,8 @@ export async function startWhole({ folder, now, env = {}, port }) {
     LOG_LEVEL: 'warn',
     // All visitors come from one address.
     EARLY_THAW_PATIENCE: '1000',
+    // Letters are kept, and read on a page.
+    EARLY_THAW_SMTP: 'simulated',
     ...env,
   };
   const child = spawn(process.execPath, [join(root, 'scripts', 'start.mjs')], {

@@ -9,6 +9,8 @@ export const HAPPENING_WORDS: Readonly<Record<Happening, string>> = {
   'ended-others': 'Signed out everywhere else',
   'changed-passphrase': 'Changed the passphrase',
   'made-codes': 'Made new codes for a forgotten passphrase',
+  'asked-for-letter': 'A letter with a way back in was asked for',
+  'code-from-server': 'A way back in was given out by whoever runs the server',
   'used-code': 'Came back in with a code and chose a new passphrase',
   exported: 'Exported the household',
   imported: 'Imported a household',

@@ -68,6 +68,9 @@ export const recoverSchema = z.object({
   passphrase,
 });
 
+/** A letter with a way back in. */
+export const letterSchema = z.object({ email });
+
 export const changePassphraseSchema = z.object({
   old: z
     .string()
@@ -263,6 +266,7 @@ export const FORMS = {
   signIn: signInSchema,
   signUp: signUpSchema,
   recover: recoverSchema,
+  letter: letterSchema,
   changePassphrase: changePassphraseSchema,
   deleteHousehold: deleteHouseholdSchema,
   join: joinSchema,

@@ -89,8 +89,17 @@ export async function prepareDatabase(env) {
   await bundled('plan-worker');
   await bundled('file-worker');
   await bundled('day-worker');
+  return askDatabase(env);
+}
+
+/** How many steps an upgrade takes on data that is there. */
+export async function stepsAhead(env) {
+  return Number(await askDatabase(env, '--look'));
+}
+
+async function askDatabase(env, ...args) {
   const program = await bundled('prepare-database');
-  const result = spawnSync(process.execPath, [program], {
+  const result = spawnSync(process.execPath, [program, ...args], {
     cwd: root,
     encoding: 'utf8',
     env: { ...process.env, ...env },

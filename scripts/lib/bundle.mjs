@@ -13,6 +13,7 @@ const PROGRAMS = {
     entry: 'server/prepare-database.ts',
     external: ['knex', 'mysql2', '@node-rs/argon2', 'pino'],
   },
+  'let-in': { entry: 'server/let-in.ts', external: ['knex', 'mysql2', '@node-rs/argon2', 'nodemailer'] },
   'plan-worker': { entry: 'workers/plan.worker.ts', external: [] },
   'file-worker': { entry: 'workers/file.worker.ts', external: [] },
   // Served as it is, from the root, so that it may answer for the pages of the day.

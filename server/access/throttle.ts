@@ -13,6 +13,9 @@ export const THROTTLES = {
   'sign-in': { times: 10, seconds: 15 * MINUTE },
   /** The same from one address, whichever the email. */
   'sign-in-from': { times: 100, seconds: 15 * MINUTE },
+  /** Letters to one email, and those that one address asks for. */
+  letter: { times: 3, seconds: HOUR },
+  'letter-from': { times: 20, seconds: HOUR },
   'sign-up-from': { times: 10, seconds: HOUR },
   'demo-from': { times: 30, seconds: HOUR },
   /** By household. */

@@ -3,6 +3,11 @@ import { z } from 'zod';
 /** What the surroundings tell the server. Read once; a fault is one sentence. */
 
 const LOOPBACK = ['127.0.0.1', 'localhost', '::1'];
+const isLoopback = (host: string) => LOOPBACK.includes(host);
+
+const SIMULATED = 'simulated';
+const isRealMail = ({ EARLY_THAW_SMTP: smtp }: { readonly EARLY_THAW_SMTP?: string | undefined }) =>
+  smtp !== undefined && smtp !== SIMULATED;
 
 const envSchema = z
   .object({
@@ -24,16 +29,56 @@ const envSchema = z
       .default('0'),
     /** How many times as often as usual somebody may try things; for tests, which all come from one address. */
     EARLY_THAW_PATIENCE: z.coerce.number().int().min(1).max(10_000).default(1),
+    /** The mail service that carries letters; `simulated`: they are kept, and read on a page. */
+    EARLY_THAW_SMTP: z
+      .string()
+      .regex(
+        /^(smtps?:\/\/.+|simulated)$/,
+        'EARLY_THAW_SMTP has to begin with smtp:// or smtps://, or be the word simulated.',
+      )
+      .optional(),
+    EARLY_THAW_MAIL_FROM: z
+      .email('EARLY_THAW_MAIL_FROM has to be the email address from which letters come.')
+      .optional(),
+    /** Where people find the application; links in letters begin so. */
+    EARLY_THAW_ADDRESS: z
+      .string()
+      .regex(
+        /^https?:\/\/[^/]+\/?$/,
+        'EARLY_THAW_ADDRESS has to be where people find the application, such as https://thaw.home.example.',
+      )
+      .optional(),
     NODE_ENV: z.string().optional(),
   })
   .refine(
-    (env) =>
-      !(env.EARLY_THAW_NOW && env.NODE_ENV === 'production' && !LOOPBACK.includes(env.EARLY_THAW_HOST)),
+    (env) => !(env.EARLY_THAW_NOW && env.NODE_ENV === 'production' && !isLoopback(env.EARLY_THAW_HOST)),
     {
       message:
         'EARLY_THAW_NOW stops the clock for tests and pictures. It is refused where other hosts can reach the server.',
     },
+  )
+  .refine((env) => !isRealMail(env) || (env.EARLY_THAW_MAIL_FROM && env.EARLY_THAW_ADDRESS), {
+    message:
+      'EARLY_THAW_SMTP needs EARLY_THAW_MAIL_FROM, the address from which letters come, and EARLY_THAW_ADDRESS, where people find the application.',
+  })
+  .refine(
+    (env) =>
+      !(
+        env.EARLY_THAW_SMTP === SIMULATED &&
+        env.NODE_ENV === 'production' &&
+        !isLoopback(env.EARLY_THAW_HOST)
+      ),
+    {
+      message:
+        'EARLY_THAW_SMTP=simulated shows letters to everybody. It is refused where other hosts can reach the server.',
+    },
   );
+
+/** How letters go out. */
+export type MailConfig =
+  | { readonly by: 'nobody' }
+  | { readonly by: 'simulated'; readonly address: string }
+  | { readonly by: 'smtp'; readonly url: string; readonly from: string; readonly address: string };
 
 export type Config = {
   readonly databaseUrl: string;
@@ -43,6 +88,7 @@ export type Config = {
   readonly planRounds: number | undefined;
   readonly privateCalendars: boolean;
   readonly patience: number;
+  readonly mail: MailConfig;
 };
 
 /** Throws an error whose message is a sentence for the person who starts the server. */
@@ -66,7 +112,15 @@ export function configFrom(env: Readonly<Record<string, string | undefined>>): C
     planRounds: parsed.data.EARLY_THAW_PLAN_ROUNDS,
     patience: parsed.data.EARLY_THAW_PATIENCE,
     privateCalendars: parsed.data.EARLY_THAW_PRIVATE_CALENDARS === '1',
+    mail: mailFrom(parsed.data),
   };
+}
+
+function mailFrom(env: z.infer<typeof envSchema>): MailConfig {
+  const address = env.EARLY_THAW_ADDRESS?.replace(/\/$/, '') ?? '';
+  if (env.EARLY_THAW_SMTP === SIMULATED) return { by: 'simulated', address };
+  if (!env.EARLY_THAW_SMTP || !env.EARLY_THAW_MAIL_FROM) return { by: 'nobody' };
+  return { by: 'smtp', url: env.EARLY_THAW_SMTP, from: env.EARLY_THAW_MAIL_FROM, address };
 }
 
 let known: Config | undefined;

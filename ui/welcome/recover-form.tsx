@@ -1,6 +1,9 @@
 'use client';
 import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import type { UseFormReturn } from 'react-hook-form';
 import type { ActionResult } from '@/present/forms/result';
+import type { FormValues } from '@/present/forms/schemas';
 import { css } from '@/ui/theme/made/css';
 import { Field } from '../forms/field';
 import { useActionForm } from '../forms/use-action-form';
@@ -16,6 +19,7 @@ export function RecoverForm({ action }: { action: (input: unknown) => Promise<Ac
     action,
     () => router.push('/account'),
   );
+  useLetter(form);
   return (
     <form
       className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}
@@ -43,4 +47,22 @@ export function RecoverForm({ action }: { action: (input: unknown) => Promise<Ac
       </Button>
     </form>
   );
+}
+
+/** Whoever comes by the link of a letter has email and code in it, behind the #; it does not stay in the address. */
+function useLetter(form: UseFormReturn<FormValues<'recover'>>): void {
+  useEffect(() => {
+    const take = () => {
+      const sent = new URLSearchParams(location.hash.slice(1));
+      const [email, code] = [sent.get('email'), sent.get('code')];
+      if (!email || !code) return;
+      form.setValue('email', email);
+      form.setValue('code', code);
+      form.setFocus('passphrase');
+      history.replaceState(history.state, '', location.pathname);
+    };
+    take();
+    addEventListener('hashchange', take);
+    return () => removeEventListener('hashchange', take);
+  }, [form]);
 }

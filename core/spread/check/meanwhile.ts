@@ -1,4 +1,4 @@
-import { dailyUntil } from '../model/daily';
+import { dailyUntil } from '../../basics/daily';
 import type { Focus, Span, Task } from '../model/model';
 import { at, type Entry, isHands, named, type Rule, type Subject, type Violation } from './subject';
 

@@ -1,7 +1,7 @@
+import { clearOfDaily } from '../../basics/daily';
 import { groupBy } from '../../basics/group-by';
 import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../../basics/local-time';
 import { type Placed, SESSION_GAP } from '../cost/metrics';
-import { clearOfDaily } from '../model/daily';
 import { FreeHours, windowFrom, windowStart } from '../model/free-hours';
 import {
   eligiblePeople,

@@ -1,3 +1,4 @@
+import { type DailySpan, dailySpans } from '../../basics/daily';
 import {
   clockMinutes,
   type DayNumber,
@@ -9,7 +10,6 @@ import {
   minuteOf,
 } from '../../basics/local-time';
 import type { Policy, Priority, Problem, ProblemFocus, ProblemStep, ProblemTask } from '../../plan/problem';
-import { type DailySpan, dailySpans } from './daily';
 
 /** A problem with its names resolved and its times in minutes: what the scheduler and the check both work on. */
 

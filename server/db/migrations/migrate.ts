@@ -26,6 +26,7 @@ import { step024 } from './024-sessions';
 import { step025 } from './025-access';
 import { step026 } from './026-leaving';
 import { step027 } from './027-roles';
+import { step028 } from './028-letters';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -57,10 +58,25 @@ export const MIGRATIONS: readonly Migration[] = [
   step025,
   step026,
   step027,
+  step028,
 ];
 
 /** A database that knows migrations which this version does not. */
 export class NewerDatabase extends Error {}
+
+/** The steps that would be taken on data that is there; none where there is no data yet. Throws `NewerDatabase`. */
+export async function stepsAhead(db: Knex): Promise<string[]> {
+  if (!(await db.schema.hasTable('migrations')) || !(await db.schema.hasTable('households'))) return [];
+  const hasData = (await db('households').first('id')) !== undefined;
+  return hasData ? (await openSteps(db)).map(({ name }) => name) : [];
+}
+
+async function openSteps(db: Knex): Promise<Migration[]> {
+  const taken = new Set((await db('migrations').select('name')).map((row: { name: string }) => row.name));
+  const unknown = [...taken].filter((name) => !MIGRATIONS.some((migration) => migration.name === name));
+  if (unknown.length > 0) throw new NewerDatabase(unknown.join(', '));
+  return MIGRATIONS.filter((migration) => !taken.has(migration.name));
+}
 
 /** Brings the tables up to date; returns the names of the steps that were taken. Throws `NewerDatabase`. */
 export async function migrate(db: Knex): Promise<string[]> {
@@ -68,10 +84,7 @@ export async function migrate(db: Knex): Promise<string[]> {
     table.string('name', 100).primary();
     table.timestamp('at').notNullable().defaultTo(db.fn.now());
   });
-  const taken = new Set((await db('migrations').select('name')).map((row: { name: string }) => row.name));
-  const unknown = [...taken].filter((name) => !MIGRATIONS.some((migration) => migration.name === name));
-  if (unknown.length > 0) throw new NewerDatabase(unknown.join(', '));
-  const open = MIGRATIONS.filter((migration) => !taken.has(migration.name));
+  const open = await openSteps(db);
   for (const migration of open) {
     await migration.up(db);
     await db('migrations').insert({ name: migration.name });

@@ -1,5 +1,5 @@
-import { clockMinutes, dayOfMinute, MINUTES_A_DAY, type Minute, midnightOf } from '../../basics/local-time';
-import type { Daily } from '../../plan/problem';
+import { clockMinutes, dayOfMinute, MINUTES_A_DAY, type Minute, midnightOf } from './local-time';
+import type { Daily } from './scalars';
 
 /** Times of every day, as minutes from a midnight; one that runs past midnight ends beyond the day's length. */
 export type DailySpan = { readonly from: number; readonly to: number };
