@@ -302,7 +302,8 @@ function replanning({ name, of }: Mishap): void {
   const [times, moved, touched]: [number[], number[], number[]] = [[], [], []];
   for (let seed = 1; seed <= 6; seed++) {
     const problem = exampleHome(seed, 200);
-    const before = plan(problem, { problemHash: HASH, seed: 1, rounds: 0, stop: () => true });
+    // Searched, as a plan is that somebody goes by.
+    const before = plan(problem, { problemHash: HASH, seed: 1, rounds: 300, stop: () => false });
     const mishap = of(problem, before);
     if (!mishap) continue;
     replan(problem, before, HASH);

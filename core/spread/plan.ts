@@ -39,8 +39,13 @@ const ROUNDS_BEFORE = 20;
 /** Rounds of bettering where nothing else ends them; the same seed then gives the same plan. */
 const MOST_ROUNDS = 20_000;
 
-/** So many rounds at most may the most promising plan take to leave out no more than the best does; then it takes that over. */
+/**
+ * So many rounds may the most promising plan take to leave out no more than the best does; then it takes that over. Where
+ * it costs far less than the best, it has some more turns.
+ */
 const CATCHING_UP = 100;
+const MOST_TURNS = 6;
+const FAR_LESS = 0.75;
 
 /**
  * The best plan found for a problem that passed `problemFaults`.
@@ -75,15 +80,30 @@ function bettered(
   tell: (draft: Draft) => void,
 ): Draft {
   const [safe, promising] = [bestOf(drafts), mostPromising(drafts)];
-  const first = Math.min(CATCHING_UP, rounds);
-  search(promising, { ...searching, rounds: first, better: () => tell(promising) });
-  if (leavesOutMore(promising, safe)) {
+  let left = rounds;
+  const betterFor = (draft: Draft, most: number) => {
+    search(draft, { ...searching, rounds: Math.min(most, left), better: () => tell(draft) });
+    left -= Math.min(most, left);
+  };
+  for (let turn = 0; turn < MOST_TURNS && (turn === 0 || isWorthMore(promising, safe)); turn++) {
+    if (left === 0 || searching.stop()) break;
+    betterFor(promising, CATCHING_UP);
+    if (!leavesOutMore(promising, safe)) break;
     takeOver(promising, safe, searching.random);
     tell(promising);
   }
   const draft = leavesOutMore(promising, safe) ? safe : promising;
-  search(draft, { ...searching, rounds: rounds - first, better: () => tell(draft) });
+  betterFor(draft, left);
   return bestOf([draft, safe]);
+}
+
+/** Whether one that leaves out more is by far the better plan otherwise, so that it is worth going on with. */
+function isWorthMore(promising: Draft, safe: Draft): boolean {
+  return leavesOutMore(promising, safe) && costOf(promising) < FAR_LESS * costOf(safe);
+}
+
+function costOf({ tally }: Draft): number {
+  return Object.values(tally.costs()).reduce((sum, cost) => sum + cost, 0);
 }
 
 function leavesOutMore(one: Draft, other: Draft): boolean {
@@ -98,7 +118,7 @@ function telling({ report, problemHash }: PlanOptions): (draft: Draft) => void {
     if (best && compareScores(score, best) >= 0) return;
     best = score;
     report?.({
-      cost: Object.values(draft.tally.costs()).reduce((sum, cost) => sum + cost, 0),
+      cost: costOf(draft),
       leftOut: score.slice(0, PRIORITIES.length).reduce((sum, minutes) => sum + minutes, 0),
       document: () => documentOf(draft, problemHash),
     });

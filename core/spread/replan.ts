@@ -1,3 +1,4 @@
+import { PRIORITIES } from '../basics/choices';
 import { randomFrom } from '../basics/random';
 import { movedBetween } from '../plan/moved';
 import type { MadePlan, Plan } from '../plan/plan';
@@ -35,7 +36,8 @@ const MOST_ROUNDS = 2000;
 /**
  * A plan made from an earlier one after something has changed: what can stay where it was stays there, and only what
  * can't finds another place, as soon after the old one as there is room. It leaves out no more than a plan made anew
- * would; where it can't help leaving out more, it is the plan made anew. Always valid; takes milliseconds.
+ * would; where it can't help leaving out more, it is the plan made anew. Where a plan is wanted at once, one that leaves
+ * out no more than the plan before did is taken as it is. Always valid; takes milliseconds.
  */
 export function replan(
   problem: Problem,
@@ -46,7 +48,8 @@ export function replan(
   const draft = keptWithPromises(modelOf(problem), before);
   const isDear = leavesOutPromised(draft) || leavesOutMustsOf(before, draft);
   const looking = options ?? (isDear ? WITH_PATIENCE : AT_ONCE);
-  const better = leavesOutNothing(draft) ? draft : withLessLeftOut(draft, looking);
+  const isAsAgreed = looking === AT_ONCE && leavesOutNoMoreThan(before, draft);
+  const better = isAsAgreed || leavesOutNothing(draft) ? draft : withLessLeftOut(draft, looking);
   const plan = documentOf(better, problemHash);
   return { ...plan, metrics: { ...plan.metrics, moved: movedBetween(problem, before, plan) } };
 }
@@ -88,6 +91,12 @@ function withLessLeftOut(draft: Draft, { seed, stop, rounds = MOST_ROUNDS }: Rep
 
 function leavesOutPromised(draft: Draft): boolean {
   return brokenPromises(draft).length > 0;
+}
+
+/** What was left out before was agreed to; a search may have found what no plan made at once would. */
+function leavesOutNoMoreThan({ metrics }: Plan, draft: Draft): boolean {
+  const agreed = PRIORITIES.map((priority) => metrics.unplaced[priority]);
+  return compareScores(draft.tally.score().slice(0, PRIORITIES.length), agreed) <= 0;
 }
 
 /** Where no more than this is left in a plan, looking costs next to nothing, and hardly anything can move. */

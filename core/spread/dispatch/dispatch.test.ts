@@ -3,7 +3,7 @@ import { formatMinute } from '../../basics/local-time';
 import type { Policy, Problem, ProblemPerson, ProblemStep, ProblemTask } from '../../plan/problem';
 import { Draft } from '../draft/draft';
 import { type Model, modelOf } from '../model/model';
-import { dispatch, type Manner } from './dispatch';
+import { dispatch, type Manner, SOME_PATIENCE } from './dispatch';
 import { steadyPace } from './pace';
 
 const POLICY: Policy = {
@@ -120,7 +120,7 @@ describe('work that is dealt out', () => {
     });
     const tasks = [...DATES.map(onlyFrom), task('bath', 'bath', 3, [hands('bath/do', 60)])];
     const problem = problemOf(tasks, { policy: { ...POLICY, openRooms: 1 } });
-    expect(dealt(problem, () => ({ isPatient: true })).at(-1)).toBe('03-04T09:30 mira bath/do');
+    expect(dealt(problem, () => ({ patience: SOME_PATIENCE })).at(-1)).toBe('03-04T09:30 mira bath/do');
     expect(dealt(problem)).toContain('03-03T09:30 mira bath/do');
   });
 
@@ -135,7 +135,7 @@ describe('work that is dealt out', () => {
       task('bath', 'bath', 3, [hands('bath/do', 60)]),
     ];
     const problem = problemOf(tasks, { policy: { ...POLICY, openRooms: 1 } });
-    expect(dealt(problem, () => ({ isPatient: true }))).toEqual([
+    expect(dealt(problem, () => ({ patience: SOME_PATIENCE }))).toEqual([
       '03-01T09:00 mira hall/do',
       '03-03T09:00 mira bath/do',
       '03-04T10:30 mira hall-late/do',
@@ -153,7 +153,7 @@ describe('work that is dealt out', () => {
       of(room, 'wash', 3, 60),
     ]);
     const problem = problemOf(tasks, { policy: { ...POLICY, grouping: 'kind' } });
-    const manner = { worthADate: 30, roomFirst: true, isPatient: true };
+    const manner = { worthADate: 30, roomFirst: true, patience: SOME_PATIENCE };
     expect(dealt(problem, () => manner)).toEqual([
       '03-01T09:00 mira bath-dust/do',
       '03-01T09:25 mira bath-lamp/do',

@@ -31,10 +31,10 @@ export type Manner = {
   /** Absent: as much on a date as fits. */
   readonly pace?: Pace;
   /**
-   * A room more than is wished for is opened only where there is nothing else to do, and a kind or height is begun on a
-   * date only where that is worth it; else both come after two days.
+   * A room more than is wished for is opened only where there has been nothing else to do on so many dates, and a kind or
+   * height is begun on a date only where that is worth it; absent: both come after two days.
    */
-  readonly isPatient?: boolean;
+  readonly patience?: number;
 };
 
 /** Standing about for so long is worth it where it keeps somebody in the same stretch of work. */
@@ -64,8 +64,9 @@ export const WORTH_A_DATE = 40;
 const FURTHER = 3;
 /** After so long something is done even where it is not worth going. */
 const MOST_PASSING = 2 * 24 * 60;
-/** So many dates without work are enough. */
-const IN_VAIN = 2;
+/** Patience that is soon at an end, in dates without work; and one that lasts for a week's other people. */
+export const SOME_PATIENCE = 2;
+export const MUCH_PATIENCE = 6;
 /** A room is finished though the date holds enough, where no more than this is missing. */
 const TO_FINISH = 30;
 
@@ -310,7 +311,8 @@ class Dispatch {
       const ahead = () => this.minutesAhead(this.shelf.of(group), person, clock, most, group);
       const isEnough = () => left >= most && ahead() >= most;
       const worth =
-        known.get(group) ?? (isEnough() || (!this.manner.isPatient && this.passOver(group, clock)));
+        known.get(group) ??
+        (isEnough() || (this.manner.patience === undefined && this.passOver(group, clock)));
       known.set(group, worth);
       return worth;
     };
@@ -350,8 +352,9 @@ class Dispatch {
 
   /** Whether somebody opens one more room than is wished for, since they have found nothing else to do for some dates. */
   private mayOpen(room: Room, { index }: Person, clock: Minute): boolean {
-    if (!this.manner.isPatient) return this.passOver(room, clock);
-    return (this.inVain[index] as Set<DayNumber>).size >= IN_VAIN;
+    const { patience } = this.manner;
+    if (patience === undefined) return this.passOver(room, clock);
+    return (this.inVain[index] as Set<DayNumber>).size >= patience;
   }
 
   /** Whether a room, or a unit, has been passed over for long enough. */

@@ -2,7 +2,14 @@ import { PRIORITIES } from '../../basics/choices';
 import { type DayNumber, dayOfMinute } from '../../basics/local-time';
 import { randomFrom } from '../../basics/random';
 import type { Priority } from '../../plan/problem';
-import { dispatch, isByGroup, type Manner, WORTH_A_DATE } from '../dispatch/dispatch';
+import {
+  dispatch,
+  isByGroup,
+  type Manner,
+  MUCH_PATIENCE,
+  SOME_PATIENCE,
+  WORTH_A_DATE,
+} from '../dispatch/dispatch';
 import { steadyPace } from '../dispatch/pace';
 import { Draft } from '../draft/draft';
 import { insertBest } from '../draft/insert';
@@ -40,7 +47,7 @@ type Paced = Pick<Manner, 'pace'>;
 function byGroups(usual: Manner, paces: readonly Paced[]): Manner[] {
   const [pace] = paces;
   const worthwhile = { ...usual, worthADate: WORTH_A_DATE };
-  const patient = { ...worthwhile, roomFirst: true, isPatient: true };
+  const patient = { ...worthwhile, roomFirst: true, patience: SOME_PATIENCE };
   return [
     ...paces.map((steady) => ({ ...patient, ...steady })),
     { ...worthwhile, roomFirst: true, ...pace },
@@ -54,12 +61,13 @@ function byGroups(usual: Manner, paces: readonly Paced[]): Manner[] {
 /** Few rooms open at a time, in their order and by when all of one can be done; then as it comes. */
 function byRooms(draft: Draft, usual: Manner, paces: readonly Paced[]): Manner[] {
   const [pace] = paces;
-  const patient = { ...usual, isPatient: true };
+  const patient = { ...usual, patience: SOME_PATIENCE };
   const { roomOrder } = usual;
   const byLast = roomsByLast(draft, roomOrder);
   const isAnother = byLast.some((room, i) => room !== roomOrder[i]);
   return [
     ...paces.map((steady) => ({ ...patient, ...steady })),
+    { ...patient, patience: MUCH_PATIENCE, ...pace },
     ...(isAnother ? paces.map((steady) => ({ ...patient, roomOrder: byLast, ...steady })) : []),
     { ...patient, byWishes: false, ...pace },
     { ...usual, ...pace },
@@ -79,7 +87,7 @@ function roomsByLast(draft: Draft, rooms: readonly Room[]): Room[] {
 }
 
 /** So many tasks are dealt out by all recipes together, about: where there are many, time is better spent on bettering. */
-const DEALT = 1600;
+const DEALT = 1900;
 const FEWEST = 3;
 
 export type FirstOptions = {

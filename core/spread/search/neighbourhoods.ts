@@ -48,15 +48,17 @@ const WAYS: readonly Way[] = [
   { share: 0.02, pick: ofTwoWhole, deal: dealtFromThen },
   { share: 0.03, pick: ofFewDates, deal: dealtFromThen },
   { share: 0.03, pick: ofPerson, deal: dealtFromThen },
-  { share: 0.13, pick: ofOneDate, deal: dealtOnItsDate },
+  { share: 0.09, pick: ofOneDate, deal: dealtOnItsDate },
+  { share: 0.05, pick: ofEdge },
+  { share: 0.05, pick: ofEdge, deal: joined },
   { share: 0.07, pick: ofRoom },
   { share: 0.04, pick: ofRoomOnDate },
   { share: 0.06, pick: gathered },
   { share: 0.08, pick: aboutThen },
-  { share: 0.08, pick: ofShortSession },
-  { share: 0.08, pick: ofShortSession, deal: joined },
-  { share: 0.1, pick: ofShortVisit },
-  { share: 0.1, pick: ofShortVisit, deal: joined },
+  { share: 0.07, pick: ofShortSession },
+  { share: 0.07, pick: ofShortSession, deal: joined },
+  { share: 0.08, pick: ofShortVisit },
+  { share: 0.08, pick: ofShortVisit, deal: joined },
   { share: 0.02, pick: ofKind },
   { share: 0.05, pick: ofWish },
   { share: 0.03, pick: aFew },
@@ -211,6 +213,24 @@ function ofRoomOnDate(draft: Draft, { byRoom }: Neighbours, random: () => number
   return [seed, ...(byRoom.get(roomOf(seed)) ?? []).filter((one) => dateOf(draft, one) === date)];
 }
 
+/** What lies in a room on the first or the last date of it: all between them it stands open. Of a few rooms, the one that does so longest. */
+function ofEdge(draft: Draft, { byRoom }: Neighbours, random: () => number): Cluster[] {
+  const spans = drawn(draft.movable, COMPARED, random).map((one) => spanOf(draft, roomOf(one)));
+  const longest = spans.reduce((a, b) => (b.to - b.from > a.to - a.from ? b : a));
+  const edge = random() < 0.5 ? longest.from : longest.to;
+  return (byRoom.get(longest.room) ?? []).filter((one) => dateOf(draft, one) === edge);
+}
+
+/** From the first to the last date of hands-on work in a room. */
+function spanOf({ board }: Draft, room: Room): { room: Room; from: DayNumber; to: DayNumber } {
+  const work = board.workIn(room);
+  const from = dayOfMinute(
+    work.reduce((first, { start }) => Math.min(first, start), Number.POSITIVE_INFINITY),
+  );
+  const to = dayOfMinute(work.reduce((last, { start }) => Math.max(last, start), 0));
+  return { room, from, to };
+}
+
 /** What belongs together by the school and lies on one date, and part of the other work on another of its dates. */
 function gathered(draft: Draft, _index: Neighbours, random: () => number): Cluster[] {
   const { grouping } = draft.model.policy;
@@ -329,7 +349,9 @@ export function whatCouldComeIn(draft: Draft, index: Neighbours, random: () => n
   const wanted = oneOf(out, random);
   if (!wanted) return aFew(draft, index, random);
   const before = [...draft.needsOf(wanted).map((task) => draft.homeOf(task)), draft.homeOf(wanted)];
-  if (random() < BY_FOLLOWERS) return [...before, ...followersIn(draft, wanted)];
+  const way = random();
+  const after = way < BY_FOLLOWERS ? followersIn(draft, wanted) : [];
+  if (way < BY_FOLLOWERS_ALONE) return [...before, ...after];
   const date = oneOf(draft.datesFor(draft.homeOf(wanted)), random);
   const weight = random() < AT_ANY_WEIGHT ? 0 : PRIORITIES.indexOf(wanted.priority);
   const inTheWay = draft.movable.filter(
@@ -338,15 +360,16 @@ export function whatCouldComeIn(draft: Draft, index: Neighbours, random: () => n
       one.tasks.every((task) => PRIORITIES.indexOf(task.priority) >= weight) &&
       random() < IN_THE_WAY,
   );
-  return [...before, ...inTheWay];
+  return [...before, ...inTheWay, ...after];
 }
 
 /** How often even what weighs more is placed anew, since it may find another place. */
 const AT_ANY_WEIGHT = 0.5;
 const IN_THE_WAY = 0.7;
 
-/** How often what has to come after something makes room for it, rather than what lies on some date. */
-const BY_FOLLOWERS = 0.5;
+/** How often what has to come after something makes room for it, and how often that alone, without what lies on some date. */
+const BY_FOLLOWERS = 0.65;
+const BY_FOLLOWERS_ALONE = 0.35;
 
 /** All that a hard rule puts after a task, directly or by others, in its room. */
 function followersIn(draft: Draft, { steps, room }: Task): Cluster[] {

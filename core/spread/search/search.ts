@@ -1,6 +1,6 @@
 import { PRIORITIES } from '../../basics/choices';
 import { groupBy } from '../../basics/group-by';
-import { dispatch, WORTH_A_DATE } from '../dispatch/dispatch';
+import { dispatch, SOME_PATIENCE, WORTH_A_DATE } from '../dispatch/dispatch';
 import type { Draft, Snapshot } from '../draft/draft';
 import { insertBest, insertTogether } from '../draft/insert';
 import { placeCluster } from '../draft/place';
@@ -119,7 +119,7 @@ class Searching {
       priorityFirst: false,
       ...deal,
       byWishes: random() < 0.5,
-      ...(random() < MOSTLY_PATIENT && { isPatient: true }),
+      ...(random() < MOSTLY_PATIENT && { patience: SOME_PATIENCE }),
       ...(deal.until === undefined && random() < 0.5 && { worthADate: WORTH_A_DATE }),
     });
   }

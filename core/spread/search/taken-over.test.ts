@@ -85,6 +85,25 @@ describe('what another plan has besides', () => {
     expect(placesOf(draft)).toEqual([minuteOf(`${DATES[0]}T09:00`), minuteOf(`${DATES[1]}T09:00`)]);
   });
 
+  it('takes what has to come after it along, on whichever date that lies', () => {
+    const third = '2027-03-03';
+    const problem = problemOf();
+    const [lamp, shelf] = problem.tasks as [ProblemTask, ProblemTask];
+    const [mira] = problem.people as [Problem['people'][number]];
+    const [draft, other] = twoDrafts({
+      ...problem,
+      finish: third,
+      people: [{ ...mira, windows: [...mira.windows, { start: `${third}T09:00`, end: `${third}T10:00` }] }],
+      tasks: [{ ...lamp, earliest: `${DATES[1]}T00:00`, latest: `${DATES[1]}T12:00` }, shelf],
+      precedence: [
+        { before: 'lamp/do', after: 'shelf/do', hard: true, orderOnly: true, reason: 'Dust falls.' },
+      ],
+    });
+    expect(placesOf(draft)).toEqual([undefined, minuteOf(`${DATES[0]}T09:00`)]);
+    takeOver(draft, other, randomFrom(1));
+    expect(placesOf(draft)).toEqual([minuteOf(`${DATES[1]}T09:00`), minuteOf(`${third}T09:00`)]);
+  });
+
   it('stays out where something as heavy would have to go for it', () => {
     const [draft, other] = twoDrafts(problemOf(`${DATES[0]}T12:00`));
     const before = placesOf(draft);

@@ -27,7 +27,10 @@ function bringOver(draft: Draft, from: Draft, wanted: Task, random: () => number
   const clusters = [...new Set([...draft.needsOf(wanted), wanted].map((task) => draft.homeOf(task)))];
   const like = placesIn(from, clusters);
   const dates = new Set([...like.values()].flat().map(({ start }) => dayOfMinute(start)));
-  const inTheWay = draft.movable.filter((one) => !clusters.includes(one) && isOnOneOf(draft, one, dates));
+  const outOfOrder = new Set(clusters.flatMap((cluster) => onTheWrongSide(draft, cluster, like)));
+  const inTheWay = draft.movable.filter(
+    (one) => !clusters.includes(one) && (outOfOrder.has(one) || isOnOneOf(draft, one, dates)),
+  );
   draft.mark();
   const isIn = clusters.every(({ tasks }) => draft.takeIn(tasks));
   for (const cluster of [...inTheWay, ...clusters]) draft.takeOff(cluster);
@@ -38,6 +41,31 @@ function bringOver(draft: Draft, from: Draft, wanted: Task, random: () => number
     for (const cluster of inOrder(inTheWay, draft.links.hard, byLayer))
       insertBest(draft, cluster, LOOK, random);
   if (!isPlaced || compareScores(leftOut(draft), before) > 0) draft.rewind();
+}
+
+/** What a hard rule puts after some places, directly or by others, and begins before they end; and the other way round. */
+function onTheWrongSide(
+  draft: Draft,
+  cluster: Cluster,
+  like: ReadonlyMap<Step, readonly Placed[]>,
+): Cluster[] {
+  const { board, links } = draft;
+  const places = cluster.tasks.flatMap(({ steps }) => steps.flatMap((step) => like.get(step) ?? []));
+  const start = Math.min(...places.map((place) => place.start));
+  const end = Math.max(...places.map((place) => place.end));
+  const linked = (next: (step: Step) => readonly Step[]) => {
+    const found = new Set(cluster.tasks);
+    // A set is walked on to what is added while it is walked.
+    for (const task of found)
+      for (const step of task.steps) for (const other of next(step)) found.add(other.task);
+    return [...found];
+  };
+  const after = linked((step) => links.outOf(step).map((link) => link.after));
+  const before = linked((step) => links.into(step).map((link) => link.before));
+  return [
+    ...after.filter(({ steps }) => steps.some((step) => (board.startOf(step) ?? end) < end)),
+    ...before.filter(({ steps }) => steps.some((step) => (board.endOf(step) ?? start) > start)),
+  ].map((task) => draft.homeOf(task));
 }
 
 function leftOut({ tally }: Draft): readonly number[] {
