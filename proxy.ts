@@ -11,9 +11,26 @@ function isReadable(path: string): boolean {
   }
 }
 
+const NO_COMMAND = 'This is no command that a page sends. Nothing was changed.\n';
+/** So many things a page says with one command. */
+const MOST_SAID = 4;
+
+/** What a page sends is a short list, as text; the framework breaks at anything else. */
+async function isCommand(request: NextRequest): Promise<boolean> {
+  if (!request.headers.get('content-type')?.startsWith('text/plain')) return false;
+  try {
+    const said: unknown = JSON.parse(await request.clone().text());
+    return Array.isArray(said) && said.length <= MOST_SAID;
+  } catch {
+    return false;
+  }
+}
+
 /** Security headers on every page; scripts run only with this answer's nonce. */
-export function proxy(request: NextRequest): NextResponse {
+export async function proxy(request: NextRequest): Promise<NextResponse> {
   if (!isReadable(request.nextUrl.pathname)) return new NextResponse(NO_ADDRESS, { status: 400 });
+  if (request.headers.has('next-action') && !(await isCommand(request)))
+    return new NextResponse(NO_COMMAND, { status: 400 });
   const nonce = btoa(crypto.randomUUID());
   const policy = contentPolicy(nonce, process.env.NODE_ENV !== 'production');
   const headers = new Headers(request.headers);

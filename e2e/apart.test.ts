@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, inject, it } from 'vitest';
+import { READ, TODAY } from './support/addresses';
 import { enterDemo, visit } from './support/visit';
 
 /**
@@ -9,76 +10,8 @@ import { enterDemo, visit } from './support/visit';
  * other, and whatever one sends changes nothing at the other's.
  */
 
-const TODAY = '2027-03-01';
 /** Stands in all names of the first household and nowhere else. */
 const MARK = 'Quill';
-
-/** Addresses of every route that answers to a GET, by its folder under app. */
-const READ: Readonly<Record<string, readonly string[]>> = {
-  '(household)/aim': ['/aim'],
-  '(household)/walk': ['/walk'],
-  '(household)/walk/[room]': ['/walk/bathroom', '/walk/nowhere'],
-  '(household)/hours/[[...room]]': ['/hours', '/hours/bathroom'],
-  '(household)/scope': ['/scope'],
-  '(household)/order': ['/order'],
-  '(household)/safety': ['/safety'],
-  '(household)/catalogue': ['/catalogue'],
-  '(household)/catalogue/new': ['/catalogue/new'],
-  '(household)/catalogue/[method]': ['/catalogue/wash-tiles', '/catalogue/own-nothing'],
-  '(household)/supplies/[[...view]]': ['/supplies', '/supplies/cupboard', '/supplies/mix', '/supplies/wash'],
-  '(household)/people': ['/people'],
-  '(household)/spread/[[...date]]': ['/spread', `/spread/${TODAY}`],
-  '(household)/spread/asked': ['/spread/asked'],
-  '(household)/spread/versions': ['/spread/versions'],
-  '(household)/what-if': ['/what-if'],
-  '(household)/week/[person]/[[...date]]': ['/week/bram', `/week/ines/${TODAY}`],
-  '(household)/day': ['/day'],
-  '(household)/day/[date]': [`/day/${TODAY}`, `/day/${TODAY}?person=bram`],
-  '(household)/files': ['/files'],
-  '(household)/account': ['/account'],
-  '(household)/almanac': ['/almanac', '/almanac?year=2026&by=room'],
-  '(household)/almanac/today': ['/almanac/today'],
-  '(household)/almanac/seasons': ['/almanac/seasons'],
-  '(household)/record': ['/record', '/record?before=2027-01-01T00:00'],
-  '(household)/record/clean': ['/record/clean', '/record/clean?id=spring-before'],
-  'paper/[...paper]': [
-    '/paper/plan',
-    `/paper/day/${TODAY}?person=bram`,
-    '/paper/room/bathroom',
-    '/paper/room/nowhere',
-    '/paper/shopping',
-    '/paper/mixing',
-    '/paper/wash',
-    '/paper/seasons',
-    '/paper/walk',
-    '/paper/year/2026?by=room',
-    '/paper/nothing',
-  ],
-  start: ['/start'],
-  '.': ['/'],
-  'sign-in': ['/sign-in'],
-  recover: ['/recover'],
-  letters: ['/letters'],
-  'join/[token]': ['/join/0123456789abcdef'],
-  'help/[token]': ['/help/0123456789abcdef'],
-  'api/day/file/[date]': [`/api/day/file/${TODAY}`, `/api/day/file/${TODAY}?person=bram`],
-  'api/rooms': ['/api/rooms'],
-  'api/plan/[document]': ['/api/plan/plan.json', '/api/plan/problem.json'],
-  'api/plan/search': ['/api/plan/search'],
-  'api/household': ['/api/household'],
-  'api/work': ['/api/work'],
-  'api/supplies': ['/api/supplies'],
-  'api/record': ['/api/record'],
-  'api/pictures/[id]': ['/api/pictures/0123456789abcdef'],
-  'api/almanac': ['/api/almanac'],
-  'api/almanac/calendar': ['/api/almanac/calendar'],
-  'api/calendar': ['/api/calendar', '/api/calendar?person=bram'],
-  'help/[token]/file/[date]': [`/help/0123456789abcdef/file/${TODAY}`],
-  'help/[token]/stream': ['/help/0123456789abcdef/stream'],
-  'feed/[token]': ['/feed/0123456789abcdef'],
-  health: ['/health'],
-  'health/ready': ['/health/ready'],
-};
 
 /** What is sent to every route that takes something, and to whom it must be refused without a cookie. */
 const SENT: Readonly<

@@ -14,5 +14,5 @@ export function visitDemo(db: Knex): Promise<HouseholdId | undefined> {
 
 /** The first plan of the demo, made in a thread of its own: whoever else is at it does not wait. */
 function planAside(problem: Problem): Promise<Plan> {
-  return planInWorker({ do: 'plan', problem, problemHash: '0'.repeat(64), ...FIRST_PLAN });
+  return planInWorker('visitors', { do: 'plan', problem, problemHash: '0'.repeat(64), ...FIRST_PLAN });
 }

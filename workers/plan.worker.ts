@@ -18,8 +18,10 @@ export type PlanJob = Subject &
     | { readonly do: 'replan'; readonly before: Plan }
   );
 
-/** Who looks on: told of the best so far, `{ cost, leftOut }`, and sets the flag to anything but 0 to end the search. */
-type Watched = { readonly watch?: { readonly flag: Int32Array; readonly port: MessagePort } };
+/** Who looks on: told of the best so far, `{ cost, leftOut }`, and sets the flag of this lane to anything but 0 to end the search. */
+type Watched = {
+  readonly watch?: { readonly flags: Int32Array; readonly lane: number; readonly port: MessagePort };
+};
 
 /** A plan is carried out many times over, to see when it will end. */
 export type ForecastJob = {
@@ -40,7 +42,7 @@ function planned(job: PlanJob & Watched): MadePlan {
   const { problem, problemHash, watch } = job;
   if (job.do === 'replan') return replan(problem, job.before, problemHash);
   const end = 'seconds' in job ? performance.now() + job.seconds * 1000 : Number.POSITIVE_INFINITY;
-  const isStopped = () => watch !== undefined && Atomics.load(watch.flag, 0) !== 0;
+  const isStopped = () => watch !== undefined && Atomics.load(watch.flags, watch.lane) !== 0;
   const options: PlanOptions = {
     problemHash,
     seed: job.seed,

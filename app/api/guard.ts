@@ -6,7 +6,7 @@ import { MOST_FILE_BYTES } from '@/core/basics/limits';
 import type { FileReport } from '@/present/files/file-report';
 import { waitWords } from '@/server/access/throttle';
 import type { HouseholdScope } from '@/server/db/scope';
-import { TooLong } from '@/server/file-reader';
+import { TooLong, TooMany } from '@/server/file-reader';
 import { log } from '@/server/process/log';
 import { tooLarge } from '@/server/process/text-of-bytes';
 import { isSameOrigin } from '@/server/session';
@@ -81,6 +81,8 @@ async function handedIn(
     return 'ok' in result ? report(413, result.sentence) : NextResponse.json(result);
   } catch (error) {
     if (error instanceof Unended) return report(408, UNENDED);
+    if (error instanceof TooMany)
+      return report(429, 'Other files are being read still, so nothing was changed. Try again in a moment.');
     if (error instanceof TooLong)
       return report(
         422,

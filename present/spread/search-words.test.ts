@@ -6,6 +6,13 @@ describe('searchWords', () => {
     expect(searchWords({ seconds: 0.1 })).toBe('');
   });
 
+  it('says how many are before while it waits', () => {
+    expect(searchWords({ seconds: 3, before: 0 })).toBe('Others are planning just now; yours is next.');
+    expect(searchWords({ seconds: 3, before: 2 })).toBe(
+      'Others are planning just now; 2 homes before yours.',
+    );
+  });
+
   it('says what has no place yet, and what the plan costs', () => {
     expect(searchWords({ seconds: 1, best: { cost: 135, leftOut: 0 } })).toBe(
       'So far: all has its place; drawbacks worth 2 h.',

@@ -5,7 +5,7 @@ import type { Plan, UnplacedReason } from '../../core/plan/plan';
 import type { Problem } from '../../core/plan/problem';
 import { expandWork } from '../../core/problem/expand';
 import { lastWorkingDays } from '../../core/what-if/change-of';
-import type { HouseholdScope } from '../db/scope';
+import type { HouseholdId, HouseholdScope } from '../db/scope';
 import { type Kept, keptHousehold } from '../household/kept';
 import { perform } from '../household/perform';
 import { planAfter } from '../planning/make-plan';
@@ -32,7 +32,7 @@ export async function holdReserve(
   now: string,
 ): Promise<number | undefined> {
   const kept = await keptHousehold(scope);
-  const days = await daysWorthHolding(kept, now);
+  const days = await daysWorthHolding(scope.household, kept, now);
   if (days.length === 0) return undefined;
   const { wish } = await perform<null>(scope, {
     id: `${id} reserve`,
@@ -48,7 +48,11 @@ export async function holdReserve(
   return wish;
 }
 
-async function daysWorthHolding({ household, order, plans }: Kept, now: string): Promise<readonly string[]> {
+async function daysWorthHolding(
+  whose: HouseholdId,
+  { household, order, plans }: Kept,
+  now: string,
+): Promise<readonly string[]> {
   const { clean } = household;
   if (!clean || plans?.latest.version !== 1 || clean.reserve.length > 0 || clean.start === clean.finish)
     return [];
@@ -60,7 +64,7 @@ async function daysWorthHolding({ household, order, plans }: Kept, now: string):
   });
   const chanceOf = async (plan: Plan, reserved: Clean) => {
     const problem: Problem = expandWork({ ...household, clean: reserved }, order, now);
-    return chanceBy(await forecastInWorker({ problem, plan, runs: RUNS, habits }), clean.finish);
+    return chanceBy(await forecastInWorker(whose, { problem, plan, runs: RUNS, habits }), clean.finish);
   };
   let best: { readonly days: readonly string[]; readonly chance: number } = {
     days: [],
@@ -70,7 +74,7 @@ async function daysWorthHolding({ household, order, plans }: Kept, now: string):
     const days = lastWorkingDays(count, { people: household.people, clean });
     if (days.length < count) break;
     const reserved = { ...clean, reserve: days };
-    const plan = await planAfter({ ...household, clean: reserved }, now, first);
+    const plan = await planAfter(whose, { ...household, clean: reserved }, now, first);
     if (leavesOutMore(plan, first)) break;
     const chance = await chanceOf(plan, reserved);
     if (chance >= best.chance + WORTH_A_DAY * (count - best.days.length)) best = { days, chance };

@@ -3,7 +3,7 @@ import { type Missed, waysToRollOn } from '../../core/day/roll-on';
 import { applyChange, type HouseholdChange } from '../../core/household/change';
 import { leavesOutMore } from '../../core/plan/left-out';
 import type { ExpandedHousehold } from '../../core/problem/expand';
-import type { HouseholdScope } from '../db/scope';
+import type { HouseholdId, HouseholdScope } from '../db/scope';
 import { campaignAt } from '../household/campaign';
 import { type Kept, keptHousehold } from '../household/kept';
 import { perform } from '../household/perform';
@@ -18,7 +18,7 @@ export async function rollOn(scope: HouseholdScope, now: string): Promise<number
   const missed = missedIn(kept, now);
   if (!missed) return undefined;
   // Trying the ways out takes a while: it is done before anybody has to wait for it.
-  const change = await gentlest(kept, missed, now);
+  const change = await gentlest(scope.household, kept, missed, now);
   const { wish } = await perform<null>(scope, {
     id: rollOnId(missed.version, now),
     decide: async (ledger) => {
@@ -68,7 +68,12 @@ function after(household: ExpandedHousehold, change: HouseholdChange): ExpandedH
 }
 
 /** The gentlest way that leaves nothing out; what can't be helped by any of them is at least helped by the last. */
-async function gentlest(kept: Kept, missed: Missed, now: string): Promise<HouseholdChange | undefined> {
+async function gentlest(
+  whose: HouseholdId,
+  kept: Kept,
+  missed: Missed,
+  now: string,
+): Promise<HouseholdChange | undefined> {
   const { household, plans } = kept;
   const { clean } = household;
   if (!clean || !plans) return undefined;
@@ -77,7 +82,7 @@ async function gentlest(kept: Kept, missed: Missed, now: string): Promise<Househ
   for (const change of ways) {
     if (change && change === ways.at(-1)) return change;
     const tried = change ? after({ ...household, clean }, change) : { ...household, clean };
-    if (tried && !leavesOutMore(await planAfter(tried, now, before), before)) return change;
+    if (tried && !leavesOutMore(await planAfter(whose, tried, now, before), before)) return change;
   }
   return undefined;
 }

@@ -7,14 +7,14 @@ import type { Problem } from '../../core/plan/problem';
 import { type ExpandedHousehold, expand, expandWork } from '../../core/problem/expand';
 import { bestPlan } from '../../core/spread';
 import type { PlanJob } from '../../workers/plan.worker';
-import type { HouseholdScope } from '../db/scope';
+import type { HouseholdId, HouseholdScope } from '../db/scope';
 import { sha256 } from '../household/basis';
 import { type Kept, keptHousehold } from '../household/kept';
 import type { PlanWish } from '../household/wish';
 import { config } from '../process/config';
 import { loadPlan, loadPlanOn } from '../repositories/clean';
-import { type PlanSearch, searched } from './searches';
-import { planInWorker } from './workers';
+import { searched } from './searches';
+import { planInWorker, searchInWorker } from './workers';
 
 /** How long a plan is looked for at the most; whoever has waited enough ends it, and keeps the best. */
 const SEARCH_SECONDS = 8;
@@ -38,7 +38,7 @@ export async function planWished(
   const way = await wayTo(scope, kept, basis, wish);
   if (!way) return undefined;
   const problem = expandWork({ ...kept.household, clean }, kept.order, now);
-  const plan = await searched(scope.household, (search) => solve(problem, way, search));
+  const plan = await solve(scope.household, problem, way);
   return { id: randomUUID(), basis, madeAt: now, plan };
 }
 
@@ -83,23 +83,32 @@ function search(): Way {
     : { do: 'plan', seed, rounds: planRounds };
 }
 
-/** The best plan of those that are looked for side by side. */
-async function solve(problem: Problem, way: Way, search?: PlanSearch): Promise<Plan> {
-  const problemHash = sha256(JSON.stringify(problem));
-  const plans = await Promise.all(
-    sideBySide(way).map((one) => planInWorker({ ...one, problem, problemHash } as PlanJob, search)),
+/** A plan that is made in a moment, or the best of those that are looked for. */
+async function solve(household: HouseholdId, problem: Problem, way: Way): Promise<Plan> {
+  const job = { ...way, problem, problemHash: sha256(JSON.stringify(problem)) } as PlanJob;
+  if (job.do === 'replan') return planInWorker(household, job);
+  const plans = await searched(household, (search, isAlone) =>
+    Promise.all(
+      sideBySide(job, isAlone).map((one, lane) => searchInWorker(household, one, search, lane as 0 | 1)),
+    ),
   );
   return bestPlan(problem, plans as [MadePlan, ...MadePlan[]]);
 }
 
-/** Where there are two cores and a plan is looked for by the clock, two searches run side by side. */
-function sideBySide(way: Way): Way[] {
-  return 'seconds' in way && availableParallelism() > 1 ? [way, { ...way, seed: way.seed + 1 }] : [way];
+/** Where there are two cores, nobody else searches, and a plan is looked for by the clock, two searches run side by side. */
+function sideBySide(job: Extract<PlanJob, { do: 'plan' }>, isAlone: boolean): PlanJob[] {
+  const isWide = 'seconds' in job && isAlone && availableParallelism() > 1;
+  return isWide ? [job, { ...job, seed: job.seed + 1 }] : [job];
 }
 
 /** The plan that this household would have after a plan before it; nothing is kept. */
-export async function planAfter(household: ExpandedHousehold, now: string, before: Plan): Promise<Plan> {
-  return solve(expand(household, CATALOGUE, now), { do: 'replan', before });
+export async function planAfter(
+  whose: HouseholdId,
+  household: ExpandedHousehold,
+  now: string,
+  before: Plan,
+): Promise<Plan> {
+  return solve(whose, expand(household, CATALOGUE, now), { do: 'replan', before });
 }
 
 /**
@@ -116,5 +125,5 @@ export async function planDocuments(
   const { madeAt, plan: before } = plans.latest;
   const problem = `${JSON.stringify(expandWork({ ...household, clean }, order, madeAt), null, 2)}\n`;
   const job: PlanJob = { do: 'replan', before, problem: JSON.parse(problem), problemHash: sha256(problem) };
-  return { problem, plan: `${JSON.stringify(await planInWorker(job), null, 2)}\n` };
+  return { problem, plan: `${JSON.stringify(await planInWorker(scope.household, job), null, 2)}\n` };
 }

@@ -14,7 +14,7 @@ import { addPlan, loadPlans } from '../repositories/clean';
 import { householdFile, insertHousehold, loadHousehold } from '../repositories/household';
 import { newHousehold, spreadAt, testDatabase } from '../testing/households';
 import { PlanSearch, searched, searchOf } from './searches';
-import { planInWorker } from './workers';
+import { searchInWorker, turnsBefore } from './workers';
 
 const NOW = '2027-03-01T17:00';
 
@@ -67,13 +67,35 @@ describe('a search that takes a while', () => {
   it('can be looked at, and ended: what was found by then is a valid plan', async () => {
     const made = await searched(home, async (search) => {
       expect(searchOf(home)).toBe(search);
-      const plan = planInWorker(job, search);
+      const plan = searchInWorker(home, job, search);
       await vi.waitUntil(() => searchOf(home)?.progress().best, { timeout: 60_000 });
       searchOf(home)?.stop();
       return plan;
     });
     expect(checkPlan(problem, made, problemHash)).toEqual([]);
     expect(searchOf(home)).toBeUndefined();
+  });
+
+  it('has both threads to itself, makes room for whoever comes, and whoever waits is told how long the line is', async () => {
+    const [a, b, c, d] = ['a', 'b', 'c', 'd'] as HouseholdId[];
+    let second: Promise<MadePlan> | undefined;
+    const first = searched(a!, (search, isAlone) => {
+      expect(isAlone).toBe(true);
+      second = searchInWorker(a!, job, search, 1);
+      return searchInWorker(a!, job, search, 0);
+    });
+    const others = [b, c, d].map((one) =>
+      searched(one!, (search, isAlone) => {
+        expect(isAlone).toBe(false);
+        return searchInWorker(one!, job, search);
+      }),
+    );
+    expect(checkPlan(problem, await (second as Promise<MadePlan>), problemHash)).toEqual([]);
+    await vi.waitUntil(() => searchOf(b!)?.progress().best, { timeout: 60_000 });
+    expect([a, b, c, d].map((one) => turnsBefore(one!))).toEqual([undefined, undefined, 0, 1]);
+    for (const one of [a, b, c, d]) searchOf(one!)?.stop();
+    for (const made of await Promise.all([first, ...others]))
+      expect(checkPlan(problem, made, problemHash)).toEqual([]);
   });
 
   it('counts the best of those that search side by side', () => {

@@ -9,8 +9,8 @@ export type BestSoFar = Pick<Best, 'cost' | 'leftOut'>;
 export class PlanSearch {
   private best: BestSoFar | undefined;
   private readonly began = performance.now();
-  /** Read by the threads that search: anything but 0 ends them. */
-  readonly flag = new Int32Array(new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT));
+  /** Read by the threads that search, each by its number: anything but 0 ends that one. */
+  readonly flags = new Int32Array(new SharedArrayBuffer(2 * Int32Array.BYTES_PER_ELEMENT));
 
   /** Of two threads each tells what it has; the better counts. */
   found(best: BestSoFar): void {
@@ -21,7 +21,13 @@ export class PlanSearch {
   }
 
   stop(): void {
-    Atomics.store(this.flag, 0, 1);
+    Atomics.store(this.flags, 0, 1);
+    this.makeRoom();
+  }
+
+  /** The second thread is a courtesy as long as nobody else wants it. */
+  makeRoom(): void {
+    Atomics.store(this.flags, 1, 1);
   }
 
   progress(): { readonly seconds: number; readonly best?: BestSoFar } {
@@ -32,15 +38,20 @@ export class PlanSearch {
 
 const running = () => processWide('plan-searches', () => new Map<HouseholdId, PlanSearch>());
 
-/** Looks for a plan of a household; meanwhile others can see how far it is, and end it. */
+/**
+ * Looks for a plan of a household; meanwhile others can see how far it is, and end it. `isAlone`: nobody else looks for one,
+ * so that it may have both threads; it makes room for whoever comes.
+ */
 export async function searched<T>(
   household: HouseholdId,
-  look: (search: PlanSearch) => Promise<T>,
+  look: (search: PlanSearch, isAlone: boolean) => Promise<T>,
 ): Promise<T> {
   const search = new PlanSearch();
+  const others = [...running().values()];
+  for (const other of others) other.makeRoom();
   running().set(household, search);
   try {
-    return await look(search);
+    return await look(search, others.length === 0);
   } finally {
     if (running().get(household) === search) running().delete(household);
   }

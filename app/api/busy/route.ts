@@ -67,7 +67,7 @@ async function takeCalendar({ scope, id, household, member }: Taking, text: stri
   const today = nowIn(timezone).slice(0, 10);
   const from = clean && clean.start < today ? clean.start : today;
   const to = clean?.finish ?? formatDate(dayOf(today) + USUAL_DAYS);
-  const read = await readFileAs({ as: 'calendar', text, range: { timezone, from, to } });
+  const read = await readFileAs(scope.household, { as: 'calendar', text, range: { timezone, from, to } });
   if (!read.ok) return refused(`${NOTHING[read.why]}${read.leftOut ? leftOutWords(read.leftOut) : ''}`);
   await takeBusy(scope, id, member.id, [...read.busy]);
   return taken(

@@ -27,7 +27,7 @@ export async function POST(request: Request): Promise<Response> {
       const text = back ? await loadReplaced(scope) : body;
       if (text === undefined)
         return { taken: false, sentence: 'There is nothing to bring back.', faults: [] };
-      const parsed = await readFileAs({ as: 'household', text });
+      const parsed = await readFileAs(scope.household, { as: 'household', text });
       if (!parsed.ok)
         return {
           taken: false,

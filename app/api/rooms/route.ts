@@ -32,7 +32,12 @@ export async function POST(request: Request): Promise<Response> {
   const words = wordsIn(asked);
   return uploadBytes('POST /api/rooms', request, async (scope, bytes, id) => {
     const before = (await keptHousehold(scope)).household;
-    const { file, table } = await readFileAs({ as: 'rooms', bytes, home: before.home, words });
+    const { file, table } = await readFileAs(scope.household, {
+      as: 'rooms',
+      bytes,
+      home: before.home,
+      words,
+    });
     if (file.is === 'none' || !table)
       return { taken: false, sentence: file.is === 'none' ? file.sentence : '', faults: [] };
     const look = lookedAt(table, file);

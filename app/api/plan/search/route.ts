@@ -1,13 +1,16 @@
 import { NextResponse } from 'next/server';
 import { permitted } from '@/app/access/permitted';
 import { searchOf } from '@/server/planning/searches';
+import { turnsBefore } from '@/server/planning/workers';
 import { currentScope, isSameOrigin } from '@/server/session';
 
 /** How far the search for the household's plan has come; null where none is under way. */
 export async function GET(): Promise<Response> {
   const scope = await currentScope();
   if (!scope) return new Response(null, { status: 401 });
-  const progress = searchOf(scope.household)?.progress() ?? null;
+  const search = searchOf(scope.household);
+  const before = turnsBefore(scope.household);
+  const progress = search ? { ...search.progress(), ...(before !== undefined && { before }) } : null;
   return NextResponse.json(progress, { headers: { 'cache-control': 'no-store' } });
 }
 
