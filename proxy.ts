@@ -14,16 +14,21 @@ function isReadable(path: string): boolean {
 const NO_COMMAND = 'This is no command that a page sends. Nothing was changed.\n';
 /** So many things a page says with one command. */
 const MOST_SAID = 4;
+const FIRST_PART = '0';
 
-/** What a page sends is a short list, as text; the framework breaks at anything else. */
+/** What a page sends is a short list, as text or as the first part of a form; the framework breaks at anything else. */
 async function isCommand(request: NextRequest): Promise<boolean> {
-  if (!request.headers.get('content-type')?.startsWith('text/plain')) return false;
   try {
-    const said: unknown = JSON.parse(await request.clone().text());
+    const said: unknown = JSON.parse(await saidBy(request.clone()));
     return Array.isArray(said) && said.length <= MOST_SAID;
   } catch {
     return false;
   }
+}
+
+async function saidBy(request: Request): Promise<string> {
+  const isForm = request.headers.get('content-type')?.startsWith('multipart/form-data') === true;
+  return isForm ? String((await request.formData()).get(FIRST_PART)) : request.text();
 }
 
 /** Security headers on every page; scripts run only with this answer's nonce. */

@@ -1,4 +1,5 @@
 import { describe, expect, inject, it } from 'vitest';
+import { findings } from './support/axe';
 import { Browser } from './support/browser';
 import { enterDemo, freshEmail, PASSPHRASE, signUp, visit } from './support/visit';
 
@@ -48,6 +49,7 @@ describe('an account', () => {
         expect(await status(await browser.cookies())).toBe(200);
         await browser.press('opener', 'What happened at the door');
         await browser.see('Signed out everywhere else');
+        expect(await findings(browser)).toEqual([]);
         await browser.see(email);
       } finally {
         await other.close();
@@ -115,6 +117,54 @@ describe('an account', () => {
     });
   });
 
+  it('is opened by a passkey where the address has a name, until that is taken away', async () => {
+    const browser = await Browser.open(inject('base').replace('127.0.0.1', 'localhost'));
+    try {
+      await browser.driver.sendDevToolsCommand('WebAuthn.enable', {});
+      await browser.driver.sendDevToolsCommand('WebAuthn.addVirtualAuthenticator', {
+        options: {
+          protocol: 'ctap2',
+          transport: 'internal',
+          hasResidentKey: true,
+          hasUserVerification: true,
+          isUserVerified: true,
+          automaticPresenceSimulation: true,
+        },
+      });
+      await signUp(browser, 'Hazel End');
+      await browser.goTo('/account');
+      await browser.press('button', 'Add a passkey');
+      await browser.see('not used yet');
+      expect(await findings(browser)).toEqual([]);
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      await browser.goTo('/sign-in');
+      await browser.press('button', 'Sign in with a passkey');
+      await browser.waitForPath(/^\/day/);
+      await browser.goTo('/account');
+      await browser.see('Hazel End');
+      await browser.press('opener', 'What happened at the door');
+      await browser.see('Signed in with a passkey');
+      await browser.press('button', /^Take the passkey away/);
+      await browser.see('opens nothing any more.');
+      await browser.press('button', 'Sign out');
+      await browser.waitForPath(/^\/$/);
+      await browser.goTo('/sign-in');
+      await browser.press('button', 'Sign in with a passkey');
+      await browser.see('That passkey does not fit');
+    } finally {
+      await browser.close();
+    }
+  });
+
+  it('tells of passkeys where the address can have none', async () => {
+    await visit(async (browser) => {
+      await signUp(browser);
+      await browser.goTo('/account');
+      await browser.see('Passkeys need an address with a name and https');
+    });
+  });
+
   it('is opened by the link of a letter, and no answer tells whether an email is known', async () => {
     await visit(async (browser) => {
       const email = await signUp(browser, 'Alder Rise');
@@ -154,6 +204,7 @@ describe('an account', () => {
       await browser.press('button', 'Invite');
       const link = (await (await browser.field('Invitation')).getAttribute('value')) ?? '';
       expect(link).toContain('/join/');
+      expect(await findings(browser)).toEqual([]);
       const other = await Browser.open(inject('base'));
       try {
         const path = new URL(link).pathname;
@@ -166,6 +217,8 @@ describe('an account', () => {
         await other.press('button', 'Go on');
         await other.waitForPath(/^\/day/);
         await other.goTo('/walk');
+        await other.see('You can look at all of this.');
+        expect(await findings(other)).toEqual([]);
         await other.press('button', 'Add floor');
         await other.see('That is for those who help plan.');
         expect(await status(await other.cookies())).toBe(403);
@@ -197,9 +250,11 @@ describe('an account', () => {
       await browser.type('Your passphrase', 'never that one');
       await browser.press('button', 'Delete it in seven days');
       await browser.see('That is not the passphrase that you have.');
+      expect(await findings(browser)).toEqual([]);
       await browser.type('Your passphrase', PASSPHRASE);
       await browser.press('button', 'Delete it in seven days');
       await browser.see('Somebody has asked for this household to be deleted.');
+      expect(await findings(browser)).toEqual([]);
       await browser.goTo('/walk');
       await browser.see('it goes, with everything in it.');
       await browser.press('button', 'Keep it');

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, inject, it } from 'vitest';
 import { freshEmail, PASSPHRASE, signUp, visit } from './support/visit';
 
 describe('what can not be', () => {
@@ -110,6 +110,27 @@ describe('what can not be', () => {
       await browser.press('button', 'Keep');
       await browser.see('This time ends before it begins');
     });
+  });
+
+  it('is said of commands as no page sends them, without a word of how things work inside', async () => {
+    const many = JSON.stringify(Array.from({ length: 2_000 }, () => 'x'));
+    for (const [type, body] of [
+      ['text/plain;charset=UTF-8', 'null'],
+      ['text/plain;charset=UTF-8', '"-1"'],
+      ['text/plain;charset=UTF-8', '[{"id":'],
+      ['text/plain;charset=UTF-8', many],
+      ['multipart/form-data; boundary=x', '--x--'],
+    ] as const) {
+      const answer = await fetch(`${inject('base')}/aim`, {
+        method: 'POST',
+        headers: { origin: inject('base'), 'next-action': 'no such command', 'content-type': type },
+        body,
+      });
+      expect([answer.status, await answer.text()]).toEqual([
+        400,
+        'This is no command that a page sends. Nothing was changed.\n',
+      ]);
+    }
   });
 
   it('leads to a page that says what to do next', async () => {

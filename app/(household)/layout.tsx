@@ -5,12 +5,13 @@ import { instant } from '@/present/access/account-model';
 import { goesAt } from '@/server/access/leaving';
 import { current } from '@/server/current';
 import { keeperOf } from '@/server/keeper';
-import { requireScope } from '@/server/session';
+import { currentVisit, requireScope } from '@/server/session';
 import { Goes } from '@/ui/account/goes';
 import { Button } from '@/ui/parts/button';
 import { IceMark } from '@/ui/parts/ice-mark';
 import { Navigation } from '@/ui/parts/navigation';
 import { PlanIsOlder } from '@/ui/parts/plan-is-older';
+import { RoleNotice } from '@/ui/parts/role-notice';
 import { SchemeChoice } from '@/ui/parts/scheme-choice';
 import { TextLink } from '@/ui/parts/text-link';
 import { UnitsProvider } from '@/ui/parts/units';
@@ -19,7 +20,11 @@ import { css } from '@/ui/theme/made/css';
 
 export default async function HouseholdLayout({ children }: { children: ReactNode }) {
   const scope = await requireScope();
-  const [{ household, campaign }, goes] = await Promise.all([current(), goesAt(scope)]);
+  const [{ household, campaign }, goes, visit] = await Promise.all([
+    current(),
+    goesAt(scope),
+    currentVisit(),
+  ]);
   const account = <Account name={household.name} />;
   return (
     <div className={css({ display: 'flex', minHeight: '100dvh' })}>
@@ -39,6 +44,7 @@ export default async function HouseholdLayout({ children }: { children: ReactNod
         })}
       >
         {goes !== undefined && <Goes when={instant(goes, household.timezone)} keep={keepHousehold} />}
+        {visit && visit.role !== 'keeper' && <RoleNotice role={visit.role} />}
         <PlanIsOlder isOlder={campaign?.stale === true} />
         <PocketProvider keeper={keeperOf(scope.household)}>
           <UnitsProvider units={household.units}>{children}</UnitsProvider>

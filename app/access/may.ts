@@ -7,6 +7,9 @@ export const MAY = {
   endOtherSessions: 'helper',
   changePassphrase: 'helper',
   makeCodes: 'helper',
+  passkeyToAdd: 'helper',
+  addPasskey: 'helper',
+  dropPasskey: 'helper',
   leaveHousehold: 'helper',
   // Of the household's.
   invite: 'keeper',

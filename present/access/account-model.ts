@@ -22,6 +22,8 @@ export type AccountLine = {
   readonly isMe: boolean;
 };
 
+export type PasskeyLine = { readonly id: string; readonly device: string; readonly when: string };
+
 export type InvitationLine = { readonly id: string; readonly words: string };
 
 export type HappeningLine = { readonly what: string; readonly who: string; readonly when: string };
@@ -46,6 +48,23 @@ export function sessionLines(sessions: readonly Session[], here: string, timezon
     device,
     when: `last used ${instant(seenS, timezone)}, signed in ${instant(openedS, timezone)}`,
     isHere: id === here,
+  }));
+}
+
+/** `added Mon 1 Mar, 18:40, never used yet`. */
+export function passkeyLines(
+  passkeys: readonly {
+    readonly id: string;
+    readonly device: string;
+    readonly madeS: number;
+    readonly usedS: number | undefined;
+  }[],
+  timezone: string,
+): PasskeyLine[] {
+  return passkeys.map(({ id, device, madeS, usedS }) => ({
+    id,
+    device,
+    when: `added ${instant(madeS, timezone)}, ${usedS === undefined ? 'not used yet' : `last used ${instant(usedS, timezone)}`}`,
   }));
 }
 

@@ -31,6 +31,7 @@ export type OwnedTable =
   | 'busy_addresses'
   | 'sessions'
   | 'recovery_codes'
+  | 'passkeys'
   | 'access_log'
   | 'invitations'
   | 'commands';

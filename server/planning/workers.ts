@@ -9,8 +9,8 @@ import { processWide } from '../process/process-wide';
 import type { BestSoFar, PlanSearch } from './searches';
 
 /**
- * Threads that plan. Searches of some seconds have two of their own, and what takes a moment has one, so that a tick is never
- * planned after somebody else's search. Who waits has their turn before anybody's next.
+ * Threads that plan. Searches of some seconds have two of their own, and so has what takes a moment: a tick is never planned
+ * after somebody else's search. Who waits has their turn before anybody's next.
  */
 
 const threads = (name: string, most: number) =>
@@ -28,7 +28,7 @@ const threads = (name: string, most: number) =>
   });
 
 const searching = () => threads('search-threads', 2);
-const quick = () => threads('plan-threads', 1);
+const quick = () => threads('plan-threads', 2);
 
 /** A plan of somebody's made to fit what has changed, or a first one, in a thread of its own. */
 export function planInWorker(who: string, job: PlanJob): Promise<MadePlan> {

@@ -1,4 +1,10 @@
-import type { AccountLine, HappeningLine, InvitationLine, SessionLine } from '@/present/access/account-model';
+import type {
+  AccountLine,
+  HappeningLine,
+  InvitationLine,
+  PasskeyLine,
+  SessionLine,
+} from '@/present/access/account-model';
 import { css } from '@/ui/theme/made/css';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
@@ -7,6 +13,7 @@ import type { AccountActions } from './account-actions';
 import { ChangePassphrase } from './change-passphrase';
 import { DeleteHousehold } from './delete-household';
 import { NewCodes } from './new-codes';
+import { Passkeys } from './passkeys';
 import { PeopleHere } from './people-here';
 import { SignedIn } from './signed-in';
 
@@ -14,6 +21,9 @@ type AccountPageProps = {
   readonly email: string;
   readonly household: string;
   readonly sessions: readonly SessionLine[];
+  readonly passkeys: readonly PasskeyLine[];
+  /** This address can have keys. */
+  readonly isFitForKeys: boolean;
   /** So many codes are left. */
   readonly codes: number;
   readonly log: readonly HappeningLine[];
@@ -28,6 +38,7 @@ type AccountPageProps = {
 /** Who is in, the ways in, and what happened at the door. */
 export function AccountPage(props: AccountPageProps) {
   const { email, household, sessions, codes, log, goes, accounts, invitations, isKeeper, actions } = props;
+  const { passkeys, isFitForKeys } = props;
   return (
     <>
       <PageHead title="Your account">
@@ -36,6 +47,7 @@ export function AccountPage(props: AccountPageProps) {
       <div className={css({ display: 'flex', flexDirection: 'column', gap: 4, maxWidth: 720 })}>
         <SignedIn sessions={sessions} actions={actions} />
         <PeopleHere {...{ accounts, invitations, isKeeper, actions }} />
+        <Passkeys passkeys={passkeys} isFit={isFitForKeys} actions={actions} />
         <NewCodes left={codes} make={actions.makeCodes} />
         <ChangePassphrase action={actions.changePassphrase} />
         <Happened log={log} />

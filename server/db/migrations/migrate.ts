@@ -27,6 +27,7 @@ import { step025 } from './025-access';
 import { step026 } from './026-leaving';
 import { step027 } from './027-roles';
 import { step028 } from './028-letters';
+import { step029 } from './029-passkeys';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -59,6 +60,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step026,
   step027,
   step028,
+  step029,
 ];
 
 /** A database that knows migrations which this version does not. */
