@@ -125,6 +125,21 @@ describe('parseHousehold', () => {
       /^ticks: got "a" twice/,
     ],
     [
+      'a line of the record that is there twice',
+      (h) => void h.record.push(h.record[0]!),
+      /^record: got ".*" twice, expected each id once/,
+    ],
+    [
+      'a clean of the past that is there twice',
+      (h) => void h.past.push(h.past[0]!),
+      /^past: got "spring-before" twice/,
+    ],
+    [
+      'two kinds of weather on one date',
+      (h) => void h.weather.push({ date: '2027-03-02', dry: true }, { date: '2027-03-02', dry: false }),
+      /^weather: got "2027-03-02" twice/,
+    ],
+    [
       'a count of nothing',
       (h) => {
         h.home.floors[0]!.rooms[0]!.stops[0]!.fixtures[0]!.count = 0;
@@ -195,6 +210,11 @@ describe('parseHousehold', () => {
       faults.some((line) => expected.test(line)),
       faults.join('\n'),
     ).toBe(true);
+  });
+
+  it('says of a clean that is nothing that it is none, and breaks at nothing', () => {
+    for (const document of [null, 7, [], { ...juniperRow('2027-03-01'), clean: null }])
+      expect(parseHousehold(JSON.stringify(document)).ok).toBe(false);
   });
 
   it('reads a file from before the first job had a name', () => {

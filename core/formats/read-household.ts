@@ -11,9 +11,9 @@ import { householdFaults } from './household-faults';
 
 /** A file from before something was called otherwise. */
 function upgraded(document: unknown): unknown {
-  const { clean, ...rest } = (document ?? {}) as { clean?: Record<string, unknown> };
-  if (typeof document !== 'object' || typeof clean !== 'object' || !('hardestFirst' in clean))
-    return document;
+  if (typeof document !== 'object' || document === null) return document;
+  const { clean, ...rest } = document as { clean?: Record<string, unknown> | null };
+  if (typeof clean !== 'object' || clean === null || !('hardestFirst' in clean)) return document;
   const { hardestFirst, ...others } = clean;
   return { ...rest, clean: { firstJob: hardestFirst === true ? 'dreaded' : 'any', ...others } };
 }

@@ -145,4 +145,10 @@ describe('the table of rooms', () => {
     const back = read(`${HEAD}\n"Ground\nfloor",Hall,,,Door,door,,,,,,\n`);
     expect(back.home.floors[0]?.name).toBe('Ground floor');
   });
+
+  it.each(['constructor', '__proto__', 'toString'])('says that %s is no thing in a room', (word) => {
+    expect(read(`${HEAD}\nG,Hall,,,Door,${word},,,,,,\n`).faults).toEqual([
+      { line: 2, what: expect.stringContaining(`"${word}"`) },
+    ]);
+  });
 });

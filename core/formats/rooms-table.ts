@@ -316,7 +316,8 @@ class Reader {
 
   private readFixture(floorName: string, cells: Cells): Fixture | string {
     const written = cells.fixture as string;
-    const kind = fixtureKindOf(this.words.meant[written] ?? written);
+    const { meant } = this.words;
+    const kind = fixtureKindOf((Object.hasOwn(meant, written) && meant[written]) || written);
     if (!kind) return this.unknownFixture(written);
     if (cells.surface && !(SURFACES as readonly string[]).includes(cells.surface))
       return `The catalogue knows no surface "${shown(cells.surface)}".`;
