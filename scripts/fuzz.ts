@@ -33,7 +33,7 @@ const PLANNING_MS = 10_000;
 const PLANS = new Set(['spread', 'takeWhatIf', 'POST /api/what-if']);
 const NEIGHBOUR_MS = 1_000;
 /** So many are sent at a time, each to a household of its own, which is made anew after so many. */
-const LANES = 2;
+const LANES = 1;
 const A_HOUSEHOLD = 250;
 /** So often the neighbour opens a page. */
 const NEIGHBOUR_EVERY_MS = 500;

@@ -119,7 +119,7 @@ function spliced(bytes: Uint8Array, at: number, put: Uint8Array): Uint8Array {
 }
 
 function flipped(bytes: Uint8Array, random: Random, count: number): Uint8Array {
-  const bent = bytes.slice();
+  const bent = Uint8Array.from(bytes);
   for (let i = 0; i < count; i++) bent[Math.floor(random() * bent.length)] = Math.floor(random() * 256);
   return bent;
 }

@@ -4,7 +4,9 @@ import type { StoredHousehold } from '../../core/household/stored';
 import { type OrderedWork, orderWork } from '../../core/order/ordered';
 import type { Campaign } from '../../core/problem/campaign';
 import { expandWork } from '../../core/problem/expand';
+import type { ProductChoice, Products } from '../../core/products/product-choice';
 import { type CleanTask, listTasks, tasksAmong } from '../../core/work/tasks';
+import { usesOf } from '../../core/work/uses';
 import { workOf } from '../../core/work/work';
 import type { HouseholdId, HouseholdScope } from '../db/scope';
 import { processWide } from '../process/process-wide';
@@ -82,10 +84,10 @@ export class Kept {
     return this.basisNow;
   }
 
-  /** The same household with other ticks: nothing else has to be worked out again, unless products were used. */
+  /** The same household with other ticks: nothing else has to be worked out again, unless other products were used than planned. */
   ticked(daySeq: number, ticks: StoredHousehold['ticks'], parts: StoredHousehold['parts']): Kept {
     const household = { ...this.household, ticks, parts };
-    const isSame = usedIn(ticks) === usedIn(this.household.ticks);
+    const isSame = this.work && isUsedAsListed(this.household.ticks, ticks, this.work);
     const versions = { revision: this.revision, daySeq };
     return new Kept(versions, household, this.edits, this.plans, isSame ? this.work : undefined);
   }
@@ -109,13 +111,28 @@ function workedOut(household: StoredHousehold): WorkedOut {
   return { listed, tasks, order: orderWork(tasks, household.home, household.rules, grouping) };
 }
 
-/** The steps with which products were used, as one text. */
-function usedIn(ticks: StoredHousehold['ticks']): string {
-  return ticks
-    .filter(({ used }) => used)
-    .map(({ step, at }) => `${step} ${at}`)
-    .sort()
-    .join();
+/** Whether what was begun meanwhile was begun with what it is listed with: then all is listed as it was. */
+function isUsedAsListed(
+  before: StoredHousehold['ticks'],
+  after: StoredHousehold['ticks'],
+  { listed, tasks }: WorkedOut,
+): boolean {
+  const [was, is] = [usesOf(before), usesOf(after)];
+  for (const task of was.keys()) if (!is.has(task)) return false;
+  const others = [...is].filter(([task, use]) => wordOf(was.get(task)) !== wordOf(use));
+  if (others.length === 0) return true;
+  const products = new Map<string, ProductChoice>(
+    [...listed, ...tasks].map((task) => [task.id, task.products]),
+  );
+  return others.every(([task, use]) => {
+    const choice = products.get(task);
+    return choice !== undefined && choice.swap === undefined && wordOf(choice) === wordOf(use);
+  });
+}
+
+/** Products as one text. */
+function wordOf(products: Products | undefined): string | undefined {
+  return products && JSON.stringify([products.school, products.doses, products.disinfectant]);
 }
 
 const kept = processWide('kept', () => new Map<HouseholdId, Kept>());
