@@ -79,6 +79,8 @@ function memoryMb(): number {
 const ends: AbortController[] = [];
 let heard = 0;
 async function listen({ cookie }: Home): Promise<void> {
+  // As a phone does that opens the day.
+  await ask('phone', cookie, `/api/day/file/${TODAY}`);
   const end = new AbortController();
   ends.push(end);
   const answer = await fetch(`${base}/api/day/stream?after=0&revision=0`, {

@@ -6,6 +6,9 @@ import { type ReadTable, readRoomsTable, type TableWords } from '../core/formats
 import { type TableFile, tableIn } from '../core/formats/table-file';
 import type { Home } from '../core/home/room';
 import type { HouseholdFile } from '../core/household/household';
+import { giveWay } from './give-way';
+
+giveWay();
 
 /** A file that came from outside, and what it is to be read as. */
 export type FileJob =

@@ -4,6 +4,9 @@ import type { Habits } from '../core/forecast/fortune';
 import type { MadePlan, Plan } from '../core/plan/plan';
 import type { Problem } from '../core/plan/problem';
 import { type PlanOptions, plan, replan } from '../core/spread';
+import { giveWay } from './give-way';
+
+giveWay();
 
 type Subject = { readonly problem: Problem; readonly problemHash: string };
 

@@ -81,6 +81,7 @@ describe('keptHousehold', () => {
         expect(after.tasks).toEqual(anew.tasks);
         expect(after.listed).toEqual(anew.listed);
         expect(after.order).toEqual(anew.order);
+        expect(after.basis).toBe(anew.basis);
         known = after;
       }
       if (withProducts.length > 0) expect(same).toBeGreaterThan(0);

@@ -6,7 +6,7 @@ import type { Campaign } from '../../core/problem/campaign';
 import { expandWork } from '../../core/problem/expand';
 import type { ProductChoice, Products } from '../../core/products/product-choice';
 import { type CleanTask, listTasks, tasksAmong } from '../../core/work/tasks';
-import { usesOf } from '../../core/work/uses';
+import { earliestAfter, usesOf } from '../../core/work/uses';
 import { workOf } from '../../core/work/work';
 import type { HouseholdId, HouseholdScope } from '../db/scope';
 import { processWide } from '../process/process-wide';
@@ -49,8 +49,10 @@ export class Kept {
     readonly edits: EditWords,
     readonly plans: Campaign['plans'],
     work?: WorkedOut,
+    basis?: string,
   ) {
     this.work = work;
+    this.basisNow = basis;
     this.things = 1 + roomsOf(household.home).flatMap(fixturesOf).length;
   }
 
@@ -89,12 +91,14 @@ export class Kept {
     const household = { ...this.household, ticks, parts };
     const isSame = this.work && isUsedAsListed(this.household.ticks, ticks, this.work);
     const versions = { revision: this.revision, daySeq };
-    return new Kept(versions, household, this.edits, this.plans, isSame ? this.work : undefined);
+    if (!this.work || !isSame) return new Kept(versions, household, this.edits, this.plans);
+    const basis = isHeldAsBefore(this.household.ticks, ticks, this.work) ? this.basisNow : undefined;
+    return new Kept(versions, household, this.edits, this.plans, this.work, basis);
   }
 
   /** The same household, of other versions. */
   at(versions: Versions): Kept {
-    return new Kept(versions, this.household, this.edits, this.plans, this.work);
+    return new Kept(versions, this.household, this.edits, this.plans, this.work, this.basisNow);
   }
 
   private workedOut(): WorkedOut {
@@ -128,6 +132,21 @@ function isUsedAsListed(
     const choice = products.get(task);
     return choice !== undefined && choice.swap === undefined && wordOf(choice) === wordOf(use);
   });
+}
+
+/** Whether what was used meanwhile keeps nothing else in its room from beginning when it could. */
+function isHeldAsBefore(
+  before: StoredHousehold['ticks'],
+  after: StoredHousehold['ticks'],
+  { tasks }: WorkedOut,
+): boolean {
+  const [was, is] = [usesOf(before), usesOf(after)];
+  const rooms = new Set(
+    [...is].filter(([task, use]) => was.get(task)?.at !== use.at).map(([, { room }]) => room),
+  );
+  return tasks.every(
+    (task) => !rooms.has(task.room.id) || earliestAfter(was, task) === earliestAfter(is, task),
+  );
 }
 
 /** Products as one text. */
