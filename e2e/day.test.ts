@@ -273,7 +273,7 @@ describe('the day', () => {
 
   it('rings for a soak that is over until somebody has heard it, also after a reload', async () => {
     await visit(async (browser) => {
-      await moveIn(browser, 'one person in one day');
+      await moveIn(browser, 'no machines');
       await browser.goTo('/spread');
       await browser.press('button', 'Spread the work');
       await browser.see(/is done on/);
