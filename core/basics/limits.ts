@@ -23,6 +23,10 @@ export const MOST = {
   fixtures: 5_000,
   people: 60,
   machines: 60,
+  /** Jobs and rules of the household's own, and what it has said of single jobs. */
+  ownMethods: 300,
+  ownRules: 500,
+  marks: 20_000,
 } as const;
 export type Counted = keyof typeof MOST;
 
@@ -34,4 +38,6 @@ export const MOST_EVENTS = 50_000;
 /** Lines of the record: many years of it. */
 export const MOST_RECORD = 100_000;
 export const MOST_PAST_CLEANS = 200;
-export const MOST_MARKS = 20_000;
+/** Steps of a job, and tools and tags of one. */
+export const MOST_STEPS = 60;
+export const MOST_TOOLS = 60;

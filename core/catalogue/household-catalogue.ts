@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PRIORITIES } from '../basics/choices';
+import { MOST } from '../basics/limits';
 import { Catalogue } from './catalogue';
 import { type Dose, type Method, type MethodStep, methodSchema } from './method';
 import { MOST_OWN_PRODUCTS, ownProductSchema, withOwnProducts } from './own-products';
@@ -37,7 +38,7 @@ export type MethodChange = z.infer<typeof methodChangeSchema>;
 export const householdCatalogueSchema = z.strictObject({
   changed: z.record(z.string().max(120), methodChangeSchema).default({}),
   off: z.array(z.string().max(120)).default([]),
-  own: z.array(methodSchema).default([]),
+  own: z.array(methodSchema).max(MOST.ownMethods).default([]),
   products: z.array(ownProductSchema).max(MOST_OWN_PRODUCTS).default([]),
 });
 export type HouseholdCatalogue = z.infer<typeof householdCatalogueSchema>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { PRIORITIES } from '../basics/choices';
-import { MOST_METHOD_ID, MOST_STEP_KEY } from '../basics/limits';
+import { MOST_METHOD_ID, MOST_NAME, MOST_STEP_KEY, MOST_STEPS, MOST_TOOLS } from '../basics/limits';
 import { QUANTITY_NAMES } from '../home/quantity-names';
 import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
@@ -68,7 +68,7 @@ const handsSchema = z.strictObject({
   /** Whether dirt slows it down. Carrying and fitting take as long either way. */
   soiled: z.boolean().default(true),
   spread: spreadSchema.optional(),
-  tags: z.array(tagSchema).default([]),
+  tags: z.array(tagSchema).max(MOST_TOOLS).default([]),
   machine: machineKindSchema.optional(),
   crew: z.int().min(1).max(4).default(1),
   /** The shortest part into which it may be cut, in minutes. */
@@ -125,7 +125,10 @@ export const methodSchema = z.strictObject({
   notOn: z.array(z.enum(SURFACES)).default([]),
   /** 0 ceiling … 9 floor. */
   layer: z.int().min(0).max(9),
-  steps: z.array(z.discriminatedUnion('mode', [handsSchema, waitSchema])).min(1),
+  steps: z
+    .array(z.discriminatedUnion('mode', [handsSchema, waitSchema]))
+    .min(1)
+    .max(MOST_STEPS),
   /** By what the places are counted that are gone through one by one, and whether each is a step of the job or a job. */
   places: z
     .strictObject({ by: z.enum(['each', 'drawers', 'shelfM']), as: z.enum(['steps', 'jobs']) })
@@ -134,7 +137,7 @@ export const methodSchema = z.strictObject({
   needs: z.array(z.enum(['dry', 'daylight'])).default([]),
   /** How it is done with steam, where that is another way. */
   steam: z.array(handsSchema).min(1).optional(),
-  tools: z.array(z.string()).default([]),
+  tools: z.array(z.string().max(MOST_NAME)).max(MOST_TOOLS).default([]),
   products: z.partialRecord(z.enum(PRODUCT_SCHOOLS), z.array(doseSchema).min(1)).default({}),
   leastAge: z.int().min(0).max(18).default(0),
   intervalMonths: z.int().min(1).max(60),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MOST } from '../basics/limits';
 import { idSchema } from '../basics/scalars';
 
 /**
@@ -81,7 +82,7 @@ export const MOST_TOGETHER = 8;
 /** What a household has made of the rules: some switched off, some of its own, and how it goes through its rooms. */
 export const householdRulesSchema = z.strictObject({
   off: z.array(z.string().max(80)).max(200).default([]),
-  own: z.array(orderRuleSchema).max(500).default([]),
+  own: z.array(orderRuleSchema).max(MOST.ownRules).default([]),
   ways: z
     .array(z.strictObject({ room: idSchema, way: z.enum(ROOM_WAYS) }))
     .max(500)

@@ -1,5 +1,5 @@
 import type { Fault } from '../basics/fault';
-import { MOST } from '../basics/limits';
+import { type Counted, MOST } from '../basics/limits';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { mixes } from '../catalogue/clashes';
 import { isFixtureKind } from '../catalogue/fixture-kinds';
@@ -76,10 +76,19 @@ function repeated(path: string, ids: readonly string[]): Fault[] {
   });
 }
 
+/** Where there is too much of something; in the home else. */
+const PATH_OF: Readonly<Partial<Record<Counted, string>>> = {
+  people: 'people',
+  machines: 'machines',
+  ownMethods: 'catalogue.own',
+  ownRules: 'rules.own',
+  marks: 'marks',
+};
+
 function sizeFaults(household: HouseholdFile): Fault[] {
   const size = sizeOf(household);
   return tooMuchOf(household).map((counted) => ({
-    path: counted === 'people' || counted === 'machines' ? counted : 'home',
+    path: PATH_OF[counted] ?? 'home',
     got: `${size[counted]} ${counted}`,
     expected: `at most ${MOST[counted]}`,
   }));

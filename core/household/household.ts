@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { UNITS } from '../basics/choices';
-import { MOST, MOST_EVENTS, MOST_MARKS, MOST_PAST_CLEANS, MOST_RECORD, MOST_TICKS } from '../basics/limits';
+import { MOST, MOST_EVENTS, MOST_PAST_CLEANS, MOST_RECORD, MOST_TICKS } from '../basics/limits';
 import { dateTimeSchema, nameSchema, timezoneSchema } from '../basics/scalars';
 import { householdCatalogueSchema, UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
 import { almanacSettingsSchema, NOTHING_SAID_OF_THE_YEAR } from '../clean/almanac-settings';
@@ -36,7 +36,7 @@ export const householdSchema = z.strictObject({
   machines: z.array(householdMachineSchema).max(MOST.machines),
   clean: cleanSchema,
   /** What was decided about tasks, rooms and kinds of work. */
-  marks: z.array(markSchema).max(MOST_MARKS).default([]),
+  marks: z.array(markSchema).max(MOST.marks).default([]),
   catalogue: householdCatalogueSchema.default(UNCHANGED_CATALOGUE),
   /** Rules of order that are switched off, and those of the household's own. */
   rules: householdRulesSchema.default(UNCHANGED_RULES),

@@ -44,6 +44,16 @@ describe('how much a household holds', () => {
     );
   });
 
+  it('holds no more jobs and rules of its own, and no more said of single jobs, than anybody would write', () => {
+    const rule = { id: 'own-0', after: { kinds: ['floors' as const] }, before: { kinds: ['dust' as const] } };
+    const full = {
+      ...before,
+      rules: { ...before.rules, own: many(MOST.ownRules + 1, (i) => ({ ...rule, id: `own-${i}` })) },
+      marks: many(MOST.marks + 1, (i) => ({ of: 'task' as const, id: `t${i}`, redo: true })),
+    } as unknown as Editable;
+    expect(tooMuchOf(full)).toEqual(['ownRules', 'marks']);
+  });
+
   it('may shrink where it is too much', () => {
     const floors = many(MOST.floors + 5, (i) => ({ id: `f${i}`, name: `${i}`, rooms: [] }));
     const over: Editable = { ...before, home: { ...before.home, floors } };

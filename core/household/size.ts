@@ -2,10 +2,12 @@ import { type Counted, MOST } from '../basics/limits';
 import { fixturesOf, roomsOf } from '../home/room';
 import type { Editable } from './editable';
 
-export type Sized = Pick<Editable, 'home' | 'people' | 'machines'>;
+export type Sized = Pick<Editable, 'home' | 'people' | 'machines' | 'catalogue' | 'rules' | 'marks'>;
+
+const COUNTED_IN = ['home', 'people', 'machines', 'catalogue', 'rules', 'marks'] as const;
 
 /** How much a household holds of what there is a limit for. */
-export function sizeOf({ home, people, machines }: Sized): Record<Counted, number> {
+export function sizeOf({ home, people, machines, catalogue, rules, marks }: Sized): Record<Counted, number> {
   const rooms = roomsOf(home);
   return {
     floors: home.floors.length,
@@ -14,6 +16,9 @@ export function sizeOf({ home, people, machines }: Sized): Record<Counted, numbe
     fixtures: rooms.reduce((sum, room) => sum + fixturesOf(room).length, 0),
     people: people.length,
     machines: machines.length,
+    ownMethods: catalogue.own.length,
+    ownRules: rules.own.length,
+    marks: marks.length,
   };
 }
 
@@ -25,8 +30,7 @@ export function tooMuchOf(household: Sized): Counted[] {
 
 /** Whether a change makes a household hold more of something than it may; one that holds too much already may shrink. */
 export function outgrows(before: Sized, after: Sized): boolean {
-  if (before.home === after.home && before.people === after.people && before.machines === after.machines)
-    return false;
+  if (COUNTED_IN.every((part) => before[part] === after[part])) return false;
   const [old, now] = [sizeOf(before), sizeOf(after)];
   return tooMuchOf(after).some((counted) => now[counted] > old[counted]);
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MOST } from '../basics/limits';
 import { idSchema } from '../basics/scalars';
 import { mixes } from '../catalogue/clashes';
 import { isFixtureKind } from '../catalogue/fixture-kinds';
@@ -23,16 +24,13 @@ import type { Editable } from './editable';
 import { type Made, made, refuse } from './made';
 import { put } from './put';
 
-/** The most that one press may mark: all of a very large house. */
-const MOST_MARKS = 20_000;
-
 const row = rowsOn<Editable>();
 
 /** What is to be done, how, and in which order. */
 export const WORK_CHANGES = {
   /** Each mark replaces what was said of the same task, room or kind; one that says nothing takes it back. */
   mark: row({
-    shape: { marks: z.array(markSchema).max(MOST_MARKS).readonly() },
+    shape: { marks: z.array(markSchema).max(MOST.marks).readonly() },
     apply: (before, { marks }) => made({ ...before, marks: withMarks(before.marks, marks) }),
     words: ({ marks }) =>
       marks.length === 1 ? 'One decision about the scope' : `${marks.length} decisions about the scope`,
