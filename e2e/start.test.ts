@@ -78,7 +78,10 @@ describe('npm start', () => {
   });
 
   it('is reached from a phone in the home where it is asked to be, and says where with a code to scan', async () => {
-    const whole = await startWhole({ folder, env: { EARLY_THAW_HOST: '0.0.0.0' } });
+    const whole = await startWhole({
+      folder,
+      env: { EARLY_THAW_HOST: '0.0.0.0', EARLY_THAW_SMTP: undefined },
+    });
     try {
       expect(whole.isUp, whole.words()).toBe(true);
       const [address] = /http:\/\/(?!127\.)\d+\.\d+\.\d+\.\d+:\d+/.exec(whole.words()) ?? [];
@@ -92,6 +95,13 @@ describe('npm start', () => {
     } finally {
       await whole.stop();
     }
+  });
+
+  it('says in one sentence what does not go together, before anything listens', async () => {
+    const whole = await startWhole({ folder, env: { EARLY_THAW_HOST: '0.0.0.0' } });
+    expect(await whole.ended).toBe(1);
+    expect(whole.words()).toContain('EARLY_THAW_SMTP=simulated shows letters to everybody.');
+    expect(whole.words()).not.toMatch(/\n\s+at /);
   });
 
   it('says in one sentence that an address is none of this machine’s', async () => {

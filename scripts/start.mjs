@@ -72,7 +72,12 @@ async function bringUp() {
   const database = external
     ? { url: external, secret: ownSecret() }
     : await stage('Database server', startDatabase);
-  const env = { DATABASE_URL: database.url, EARLY_THAW_SECRET: database.secret };
+  const env = {
+    DATABASE_URL: database.url,
+    EARLY_THAW_SECRET: database.secret,
+    // As the web server will have it, so that what does not go together is told before it starts.
+    NODE_ENV: dev ? 'development' : 'production',
+  };
   if ((await stepsAhead(env)) > 0) {
     const { backUpBeforeUpgrade } = await import('./lib/backup-before-upgrade.mjs');
     await stage('Backup before the upgrade', () => backUpBeforeUpgrade(folder, database));

@@ -12,6 +12,6 @@ export type Whole = {
 export function startWhole(options: {
   readonly folder: string;
   readonly now?: string;
-  readonly env?: Readonly<Record<string, string>>;
+  readonly env?: Readonly<Record<string, string | undefined>>;
   readonly port?: number;
 }): Promise<Whole>;
