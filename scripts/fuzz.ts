@@ -3,20 +3,14 @@
 //
 //   npx tsx scripts/fuzz.ts [--requests 10000] [--files 2000] [--seed 1]
 
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { oneOf, randomFrom } from '../core/basics/random';
-import { connect } from '../server/db/connection';
 import type { HouseholdScope } from '../server/db/scope';
 import { fileKinds } from './fuzz/files';
 import { checksumOf, householdTables } from './fuzz/half-written';
 import { knownIn, requestsOf, type Sent } from './fuzz/requests';
-import { ensureBuild, prepareDatabase, startApplication } from './lib/application.mjs';
-import { startMariaDb } from './lib/mariadb.mjs';
 import { moveIn, plannedHousehold, stepsOf, TODAY } from './lib/phones';
-import { freePort } from './lib/ports.mjs';
+import { throwAwayApplication } from './lib/throw-away';
 
 const { values } = parseArgs({
   options: {
@@ -41,23 +35,11 @@ const STACK = /\n\s+at .+:\d+:\d+|node_modules|\bat async |SQLSTATE|ER_[A-Z_]{4,
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
-const folder = mkdtempSync(join(tmpdir(), 'early-thaw-fuzz-'));
-const port = await freePort();
-ensureBuild();
-const mariadb = await startMariaDb({ folder, port: await freePort() });
-const env = {
-  DATABASE_URL: mariadb.url,
-  EARLY_THAW_SECRET: mariadb.secret,
-  EARLY_THAW_NOW: `${TODAY}T17:00`,
+const { base, db, secret, stop } = await throwAwayApplication(`${TODAY}T17:00`, {
   EARLY_THAW_PATIENCE: '10000',
   EARLY_THAW_PLAN_ROUNDS: '1',
   EARLY_THAW_SMTP: 'simulated',
-  LOG_LEVEL: 'silent',
-};
-await prepareDatabase(env);
-const application = await startApplication({ port, env });
-const base = `http://127.0.0.1:${port}`;
-const db = connect(mariadb.url);
+});
 const file = plannedHousehold();
 const requests = requestsOf(knownIn(file, stepsOf(file)));
 const kinds = fileKinds(file);
@@ -66,7 +48,7 @@ const tables = await householdTables(db);
 type Household = { readonly scope: HouseholdScope; readonly cookie: string; sum: string; sent: number };
 
 async function newHousehold(): Promise<Household> {
-  const { scope, cookie } = await moveIn(db, file, mariadb.secret);
+  const { scope, cookie } = await moveIn(db, file, secret);
   return { scope, cookie, sum: await checksumOf(db, tables, scope.household), sent: 0 };
 }
 
@@ -197,10 +179,7 @@ try {
 } finally {
   isOver = true;
   await waiting;
-  await db.destroy();
-  await application.stop();
-  await mariadb.stop();
-  rmSync(folder, { recursive: true, force: true });
+  await stop();
 }
 
 for (const [what, times] of [...findings].sort(([, a], [, b]) => b - a))

@@ -7,7 +7,7 @@ import { startMariaDb } from './mariadb.mjs';
 import { freePort } from './ports.mjs';
 
 /** The whole application beside a database of its own, at a time of its own where one is given, `YYYY-MM-DDTHH:mm`; gone when stopped. */
-export async function throwAwayApplication(now?: string) {
+export async function throwAwayApplication(now?: string, more: Readonly<Record<string, string>> = {}) {
   const folder = mkdtempSync(join(tmpdir(), 'early-thaw-bench-'));
   const port = await freePort();
   ensureBuild();
@@ -19,6 +19,7 @@ export async function throwAwayApplication(now?: string) {
     LOG_LEVEL: 'silent',
     // All of them come from one address.
     EARLY_THAW_PATIENCE: '1000',
+    ...more,
   };
   await prepareDatabase(env);
   const application = await startApplication({ port, env });

@@ -1,10 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { HouseholdScope } from '../db/scope';
-import { accountsIn, changeRole, createAccount, findAccount, joinHousehold } from '../repositories/accounts';
+import { accountsIn, changeRole, findAccount, joinHousehold } from '../repositories/accounts';
 import { Sessions } from '../repositories/sessions';
-import { testDatabase } from '../testing/households';
+import { newAccount, testDatabase } from '../testing/households';
 import { deviceName } from './device-name';
 import { invitationAt, invite, openInvitations, spendInvitation, takeBackInvitation } from './invitations';
 import { askToGo, goesAt, stay, sweepGone } from './leaving';
@@ -20,21 +19,9 @@ beforeAll(async () => {
 });
 afterAll(() => db.destroy());
 
-async function newAccount() {
-  const email = `${randomUUID()}@example.org`;
-  const made = await createAccount(db, {
-    householdName: 'Elm Yard',
-    timezone: 'Europe/Berlin',
-    email,
-    passphrase: 'three dry towels',
-  });
-  if (!made.ok) throw new Error(made.fault);
-  return { email, id: made.account.id, scope: new HouseholdScope(db, made.account.household) };
-}
-
 describe('codes for whoever has forgotten the passphrase', () => {
   it('open the door once each, however they are typed, and stand in the database as hashes', async () => {
-    const { id, scope } = await newAccount();
+    const { id, scope } = await newAccount(db);
     const codes = await makeRecoveryCodes(scope, id, SECRET);
     expect(new Set(codes).size).toBe(8);
     for (const code of codes) expect(code).toMatch(/^[a-z2-9]{4}-[a-z2-9]{4}-[a-z2-9]{4}$/);
@@ -54,7 +41,7 @@ describe('codes for whoever has forgotten the passphrase', () => {
   });
 
   it('open it once also for two at the same moment, and only their own account', async () => {
-    const [one, other] = [await newAccount(), await newAccount()];
+    const [one, other] = [await newAccount(db), await newAccount(db)];
     const [code = ''] = await makeRecoveryCodes(one.scope, one.id, SECRET);
     expect(await takeRecoveryCode(other.scope, other.id, code, SECRET)).toBe(false);
     const both = await Promise.all([1, 2].map(() => takeRecoveryCode(one.scope, one.id, code, SECRET)));
@@ -62,7 +49,7 @@ describe('codes for whoever has forgotten the passphrase', () => {
   });
 
   it('open nothing any more once there are new ones', async () => {
-    const { id, scope } = await newAccount();
+    const { id, scope } = await newAccount(db);
     const [old = ''] = await makeRecoveryCodes(scope, id, SECRET);
     await makeRecoveryCodes(scope, id, SECRET);
     expect(await takeRecoveryCode(scope, id, old, SECRET)).toBe(false);
@@ -104,14 +91,14 @@ describe('knocking', () => {
 
 describe('the log of a household', () => {
   it('tells what happened, the latest first, and who did it as long as they are there', async () => {
-    const { email, id, scope } = await newAccount();
+    const { email, id, scope } = await newAccount(db);
     await writeDown(scope, { what: 'signed-up', account: id, device: 'Firefox on Android' }, 100);
     await writeDown(scope, { what: 'exported', account: 'gone', device: 'Chrome on Linux' }, 200);
     expect(await readLog(scope, 10)).toEqual([
       { what: 'exported', device: 'Chrome on Linux', atS: 200, email: undefined },
       { what: 'signed-up', device: 'Firefox on Android', atS: 100, email },
     ]);
-    expect(await readLog((await newAccount()).scope, 10)).toEqual([]);
+    expect(await readLog((await newAccount(db)).scope, 10)).toEqual([]);
   });
 });
 
@@ -129,7 +116,7 @@ describe('a household that is to go', () => {
   const DAY = 24 * 60 * 60;
 
   it('goes after seven days with everything in it, and nobody else', async () => {
-    const [going, staying] = [await newAccount(), await newAccount()];
+    const [going, staying] = [await newAccount(db), await newAccount(db)];
     expect(await askToGo(going.scope, 1_000)).toBe(1_000 + 7 * DAY);
     expect(await askToGo(going.scope, 5_000)).toBe(1_000 + 7 * DAY);
     expect(await sweepGone(db, 1_000 + 7 * DAY - 1)).toEqual([]);
@@ -142,7 +129,7 @@ describe('a household that is to go', () => {
   });
 
   it('stays when somebody thinks better of it', async () => {
-    const { scope } = await newAccount();
+    const { scope } = await newAccount(db);
     await askToGo(scope, 1_000);
     await stay(scope);
     expect(await goesAt(scope)).toBeUndefined();
@@ -154,7 +141,7 @@ describe('an invitation', () => {
   const WEEK = 7 * 24 * 60 * 60;
 
   it('lets one person into its own household, as what it says, once and for a week', async () => {
-    const { id: keeper, scope } = await newAccount();
+    const { id: keeper, scope } = await newAccount(db);
     const token = (await invite(scope, 'planner', 1_000))!;
     expect(JSON.stringify(await scope.rows('invitations'))).not.toContain(token);
     expect(await invitationAt(db, token, 1_000 + WEEK)).toBeUndefined();
@@ -181,10 +168,10 @@ describe('an invitation', () => {
   });
 
   it('can be taken back, and not all that are asked for are given', async () => {
-    const { scope } = await newAccount();
+    const { scope } = await newAccount(db);
     const token = (await invite(scope, 'helper'))!;
     const [open] = await openInvitations(scope);
-    await takeBackInvitation((await newAccount()).scope, open!.id);
+    await takeBackInvitation((await newAccount(db)).scope, open!.id);
     expect(await invitationAt(db, token)).toBeDefined();
     await takeBackInvitation(scope, open!.id);
     expect(await invitationAt(db, token)).toBeUndefined();
@@ -196,7 +183,7 @@ describe('an invitation', () => {
 
 describe('what somebody is', () => {
   it('can be changed, handed on and given up, as long as one keeps house', async () => {
-    const { id: first, scope } = await newAccount();
+    const { id: first, scope } = await newAccount(db);
     const email = `${randomUUID()}@example.org`;
     const second = (await joinHousehold(scope, db, {
       email,
@@ -212,7 +199,7 @@ describe('what somebody is', () => {
   });
 
   it('goes with the account: whoever was signed in by it is out at once', async () => {
-    const { scope } = await newAccount();
+    const { scope } = await newAccount(db);
     const email = `${randomUUID()}@example.org`;
     const other = (await joinHousehold(scope, db, {
       email,

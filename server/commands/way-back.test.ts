@@ -1,14 +1,11 @@
-import { randomUUID } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import type { Knex } from 'knex';
 import { SMTPServer } from 'smtp-server';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readLog } from '../access/log';
 import { countRecoveryCodes, makeRecoveryCodes, takeRecoveryCode } from '../access/recovery-codes';
-import { HouseholdScope } from '../db/scope';
 import { configFrom } from '../process/config';
-import { createAccount } from '../repositories/accounts';
-import { testDatabase } from '../testing/households';
+import { newAccount, testDatabase } from '../testing/households';
 import { giveWayBack, sendWayBack } from './way-back';
 
 const SECRET = 'a secret of the tests, thirty-two and more';
@@ -18,18 +15,6 @@ beforeAll(async () => {
   db = await testDatabase();
 });
 afterAll(() => db.destroy());
-
-async function newAccount() {
-  const email = `${randomUUID()}@example.org`;
-  const made = await createAccount(db, {
-    householdName: 'Elm Yard',
-    timezone: 'Europe/Berlin',
-    email,
-    passphrase: 'three dry towels',
-  });
-  if (!made.ok) throw new Error(made.fault);
-  return { email, id: made.account.id, scope: new HouseholdScope(db, made.account.household) };
-}
 
 /** A mail service that takes everything, and what it was given. */
 async function mailService() {
@@ -69,7 +54,7 @@ describe('a way back in without a code on paper', () => {
   const readable = (text = '') => text.replace(/=\r?\n/g, '').replace(/=3D/g, '=');
 
   it('goes by mail to whoever has an account, with a link of its own for each household', async () => {
-    const { email, id, scope } = await newAccount();
+    const { email, id, scope } = await newAccount(db);
     const service = await mailService();
     try {
       await sendWayBack(db, email.toUpperCase(), configWith(service.url));
@@ -88,14 +73,14 @@ describe('a way back in without a code on paper', () => {
   });
 
   it('says so where the mail service does not take it', async () => {
-    const { email } = await newAccount();
+    const { email } = await newAccount(db);
     const service = await mailService();
     await service.stop();
     await expect(sendWayBack(db, email, configWith(service.url))).rejects.toThrow();
   });
 
   it('is given out by whoever runs the server, for a day', async () => {
-    const { email, id, scope } = await newAccount();
+    const { email, id, scope } = await newAccount(db);
     await makeRecoveryCodes(scope, id, SECRET);
     expect(await giveWayBack(db, 'nobody@example.org', SECRET)).toEqual([]);
     const [way] = await giveWayBack(db, email, SECRET);

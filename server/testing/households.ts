@@ -8,6 +8,7 @@ import { connect } from '../db/connection';
 import { migrate } from '../db/migrations/migrate';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
 import { planned } from '../planning/planner';
+import { createAccount } from '../repositories/accounts';
 import { householdFile, insertHousehold } from '../repositories/household';
 
 /** A connection to the throw-away database, with its tables up to date. */
@@ -55,4 +56,19 @@ export async function spreadAt(scope: HouseholdScope, now: string): Promise<void
   const { wish } = await spreadWork(scope, randomUUID());
   if (wish === undefined) throw new Error('There is nothing to spread.');
   await planned(scope, wish, () => now);
+}
+
+/** Somebody with an account in a household of their own. */
+export async function newAccount(
+  db: Knex,
+): Promise<{ readonly email: string; readonly id: string; readonly scope: HouseholdScope }> {
+  const email = `${randomUUID()}@example.org`;
+  const made = await createAccount(db, {
+    householdName: 'Elm Yard',
+    timezone: 'Europe/Berlin',
+    email,
+    passphrase: 'three dry towels',
+  });
+  if (!made.ok) throw new Error(made.fault);
+  return { email, id: made.account.id, scope: new HouseholdScope(db, made.account.household) };
 }
