@@ -6,7 +6,17 @@ import { MAY } from './may';
 const APP = join(import.meta.dirname, '..');
 
 /** Before anybody is in: at the door, and for those who came by a link of their own. */
-const AT_THE_DOOR = ['signUp', 'signIn', 'recover', 'join', 'lookRound', 'signOut'];
+const AT_THE_DOOR = [
+  'signUp',
+  'signIn',
+  'askForLetter',
+  'passkeyToEnter',
+  'enterByPasskey',
+  'recover',
+  'join',
+  'lookRound',
+  'signOut',
+];
 
 /** The actions that pages can call: what files of actions for the browser export. */
 function actions(): string[] {
