@@ -3,6 +3,7 @@ import '@/ui/theme/look.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { reader, readerScript } from '@/present/words/reader';
 import { DARK, LIGHT } from '@/ui/theme/palette';
 import { SCHEME_SCRIPT } from '@/ui/theme/scheme';
 
@@ -23,11 +24,12 @@ export const viewport: Viewport = {
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined;
+  const scripts = `${readerScript(reader())};${SCHEME_SCRIPT}`;
   return (
     <html lang="en" className={letters} suppressHydrationWarning>
       <body>
         {/* biome-ignore lint/security/noDangerouslySetInnerHtml: the application's own few lines. */}
-        <script nonce={nonce} dangerouslySetInnerHTML={{ __html: SCHEME_SCRIPT }} suppressHydrationWarning />
+        <script nonce={nonce} dangerouslySetInnerHTML={{ __html: scripts }} suppressHydrationWarning />
         {children}
       </body>
     </html>

@@ -52,6 +52,11 @@ export function clockMinutes(clock: string): number {
   return Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3, 5));
 }
 
+/** `HH:mm` of minutes since midnight. */
+export function clockOf(minutes: number): string {
+  return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+}
+
 export function dayOfMinute(minute: Minute): DayNumber {
   return Math.floor(minute / MINUTES_A_DAY);
 }

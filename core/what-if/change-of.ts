@@ -1,4 +1,4 @@
-import { clockMinutes, dayOf, formatDate } from '../basics/local-time';
+import { clockMinutes, clockOf, dayOf, formatDate } from '../basics/local-time';
 import type { Clean } from '../clean/clean';
 import type { HouseholdChange } from '../household/change';
 import type { Editable } from '../household/editable';
@@ -96,8 +96,4 @@ function helper(people: readonly Member[], weekday: number, minutes: number): Me
     exceptions: [],
     busy: [],
   };
-}
-
-function clockOf(minutes: number): string {
-  return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 }

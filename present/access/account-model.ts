@@ -1,7 +1,7 @@
 import { wallClock } from '@/core/basics/wall-clock';
 import type { Happening } from '@/core/household/happenings';
 import type { Role } from '@/core/household/roles';
-import { shortDate } from '../words/words';
+import { clock, shortDate } from '../words/words';
 import { HAPPENING_WORDS } from './happening-words';
 import { ROLE_WORDS } from './role-words';
 
@@ -90,5 +90,5 @@ export function happeningLines(log: readonly Happened[], timezone: string): Happ
 /** `Mon 1 Mar, 18:40`. */
 export function instant(seconds: number, timezone: string): string {
   const local = wallClock(seconds * 1000, timezone);
-  return `${shortDate(local.slice(0, 10))}, ${local.slice(11, 16)}`;
+  return `${shortDate(local.slice(0, 10))}, ${clock(local)}`;
 }

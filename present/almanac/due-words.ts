@@ -1,12 +1,5 @@
 import type { AlmanacEntry } from '@/core/almanac/due';
-import { namedDate, shortMonth } from '../words/date-names';
-import { count } from '../words/words';
-
-/** `26 Mar 2027`. */
-export function dateWithYear(date: string): string {
-  const { day, month, year } = namedDate(date);
-  return `${day} ${shortMonth(month)} ${year}`;
-}
+import { count, dateWithYear } from '../words/words';
 
 const DAYS_A_MONTH = 30.4;
 const FEW_DAYS = 45;

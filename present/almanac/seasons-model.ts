@@ -2,7 +2,8 @@ import type { AlmanacEntry } from '@/core/almanac/due';
 import { seasonJobs } from '@/core/almanac/seasons';
 import { tradesOf } from '@/core/almanac/trades';
 import { type AlmanacSettings, SEASON_NAMES, SEASONS, type Season } from '@/core/clean/almanac-settings';
-import { dateWithYear, everyWords } from './due-words';
+import { dateWithYear } from '../words/words';
+import { everyWords } from './due-words';
 import { type DueJob, dueJob } from './year-model';
 
 /** What belongs to each season, and what trades come for, as plain data for the page. */

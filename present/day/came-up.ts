@@ -1,5 +1,7 @@
+import { clockOf } from '@/core/basics/local-time';
 import type { DayAct } from '@/core/clean/events';
 import { FINDS, type Find } from '@/core/clean/names';
+import { timeOfDay } from '../words/words';
 import type { DayFile, DayPerson } from './day-file';
 import type { StepFace } from './step-face';
 
@@ -82,15 +84,11 @@ function outBy({ id, name }: DayPerson, { file, minute }: CameUpAt): CameUpGroup
   return {
     title: file.people.length > 1 ? `${name} has to be out by` : 'Out by',
     presses: ends.map(({ end, minutes }) => ({
-      words: clockOf(end),
-      label: `${name} out by ${clockOf(end)}`,
+      words: timeOfDay(clockOf(end)),
+      label: `${name} out by ${timeOfDay(clockOf(end))}`,
       act: { do: 'short', who: id, minutes },
     })),
   };
-}
-
-function clockOf(minute: number): string {
-  return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
 }
 
 function household({ people, products, machines }: DayFile): CameUpGroup[] {

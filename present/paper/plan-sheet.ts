@@ -3,10 +3,9 @@ import type { Plan, PlanEntry } from '@/core/plan/plan';
 import type { Current } from '@/core/problem/campaign';
 import { jobName } from '@/core/work/place-of-job';
 import type { CleanTask } from '@/core/work/tasks';
-import { dateWithYear } from '../almanac/due-words';
 import { minutesOfWaits } from '../calendar/waits';
 import { whereOf } from '../day/day-file';
-import { clock, count, duration, longDate } from '../words/words';
+import { clock, count, dateWithYear, duration, longDate } from '../words/words';
 import { linesOfWaits, linesOfWork } from './lines-of-work';
 import { emptySheet, type Line, type Sheet, type SheetPart } from './sheet';
 

@@ -1,4 +1,4 @@
-import { clockMinutes } from '@/core/basics/local-time';
+import { clockMinutes, clockOf } from '@/core/basics/local-time';
 import type { WeeklyHours } from '@/core/people/member';
 import { duration } from '../words/words';
 import { WEEKDAYS } from './weekdays';
@@ -36,8 +36,4 @@ function halves(stretch: WeeklyHours): WeeklyHours[] {
     { ...stretch, to: clockOf(meal) },
     { ...stretch, from: clockOf(meal + MEAL_MINUTES) },
   ];
-}
-
-function clockOf(minutes: number): string {
-  return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 }

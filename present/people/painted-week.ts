@@ -1,4 +1,4 @@
-import { clockMinutes } from '@/core/basics/local-time';
+import { clockMinutes, clockOf } from '@/core/basics/local-time';
 import type { WeeklyHours } from '@/core/people/member';
 
 /** A usual week as a sheet of half hours that one paints on: days beside each other, rows from morning to night. */
@@ -13,8 +13,7 @@ export const WEEK_DAYS = 7;
 export type Cell = { readonly day: number; readonly row: number };
 
 export function clockOfRow(row: number): string {
-  const minutes = FIRST + row * HALF_HOUR;
-  return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+  return clockOf(FIRST + row * HALF_HOUR);
 }
 
 /** Whether somebody is free at the middle of a half hour. */

@@ -1,8 +1,7 @@
 import { seasonsOf } from '@/core/almanac/seasons';
 import { SEASONS } from '@/core/clean/almanac-settings';
 import type { PastClean } from '@/core/clean/past-clean';
-import { dateWithYear } from '../almanac/due-words';
-import { count, daysBetween, duration, hours, plusDays } from '../words/words';
+import { count, dateWithYear, daysBetween, duration, hours, plusDays } from '../words/words';
 
 /** A clean looked back at: figures as drawings, what was left, and how it was against the one before. */
 export type EndScreen = {

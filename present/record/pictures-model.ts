@@ -1,6 +1,6 @@
 import { groupBy } from '@/core/basics/group-by';
 import type { Moment, Picture } from '@/core/clean/picture';
-import { dateWithYear } from '../almanac/due-words';
+import { dateWithYear } from '../words/words';
 
 /** Pictures of a clean, room by room: the first before beside the last after. */
 export type RoomPictures = {

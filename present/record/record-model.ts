@@ -4,9 +4,8 @@ import type { PastClean } from '@/core/clean/past-clean';
 import type { RecordLine } from '@/core/clean/record-line';
 import { isBelieved } from '@/core/learning/learn';
 import { minutesOfLine } from '@/core/record/past-of';
-import { dateWithYear } from '../almanac/due-words';
 import { inSentence } from '../words/piece-of-work';
-import { clock, duration } from '../words/words';
+import { clock, dateWithYear, duration } from '../words/words';
 
 /** What was done, day by day, the latest first. */
 export type RecordScreen = {

@@ -4,7 +4,7 @@ import type { Focus, FocusDays } from '@/core/clean/focus';
 import { roomsOf } from '@/core/home/room';
 import type { Household } from '@/core/household/household';
 import { WEEKDAYS } from '../people/weekdays';
-import { count, listed, longDate } from '../words/words';
+import { count, fromTo, listed, longDate } from '../words/words';
 
 type Of = Pick<Household, 'home' | 'people'>;
 
@@ -29,7 +29,7 @@ function aboutWords({ rooms, floors, kinds, fixtures, tasks }: Focus, { home }: 
 }
 
 function whenWords({ days, hours }: Focus): string {
-  return hours ? `${daysWords(days)}, ${hours.from} to ${hours.to}` : daysWords(days);
+  return hours ? `${daysWords(days)}, ${fromTo(hours)}` : daysWords(days);
 }
 
 function daysWords(days: FocusDays): string {

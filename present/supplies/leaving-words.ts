@@ -6,6 +6,7 @@ import { PILES } from '@/core/clean/names';
 import { fixturesOf, type Home, type Place, placesOf } from '@/core/home/room';
 import type { Member } from '@/core/people/member';
 import { WEEKDAYS } from '../people/weekdays';
+import { fromTo } from '../words/words';
 import { pilesOf } from './pile-words';
 
 /** Words for places that take things, and new homes of things. */
@@ -23,7 +24,7 @@ export function takesWords({ takes }: DropOff, leaving: Pick<Leaving, 'piles'>):
 export function opensWords({ opens }: Pick<DropOff, 'opens'>): string {
   const byHours = groupBy(
     opens.toSorted((a, b) => a.weekday - b.weekday || (a.from < b.from ? -1 : 1)),
-    ({ from, to }) => `${from} to ${to}`,
+    fromTo,
   );
   return [...byHours]
     .map(([hours, own]) => `${daysWords(own.map(({ weekday }) => weekday))} ${hours}`)

@@ -19,7 +19,7 @@ import {
 } from '@/core/supplies/shopping';
 import { wornIn, ZONES, type Zone } from '@/core/supplies/things';
 import type { CleanTask } from '@/core/work/tasks';
-import { shortDate } from '../words/words';
+import { clock, shortDate } from '../words/words';
 import { amountWords, packWords, priceWords, supplyName } from './supply-words';
 
 /** The supplies of a clean as plain data for the screens. */
@@ -169,7 +169,7 @@ function shoppingRow(line: SupplyLine, units: Units, names: ReadonlyMap<string, 
     inHouse: amountWords(have, unit, units),
     expired: line.expired > 0 ? amountWords(line.expired, unit, units) : undefined,
     by: session?.date,
-    session: session && `${who}, ${shortDate(session.date)} at ${session.start.slice(11)}`,
+    session: session && `${who}, ${shortDate(session.date)} at ${clock(session.start)}`,
     jobs: jobsOf(line.holdsUp),
   };
 }

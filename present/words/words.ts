@@ -1,6 +1,7 @@
 import { dayOf, formatDate } from '@/core/basics/local-time';
 import type { Range } from '@/core/estimate/estimate';
 import { namedDate, shortDay, shortMonth } from './date-names';
+import { reader, timeWritten } from './reader';
 
 /** Figures and dates in words, the same everywhere. Dates here are calendar dates of the home, never instants. */
 
@@ -39,16 +40,24 @@ export function minuteRange(range: Range): string {
   return `${Math.round(range.low)} to ${Math.round(range.high)} min`;
 }
 
-/** `Friday 26 March`. */
+/** `Friday 26 March`; `Friday, March 26` for those who write it so. */
 export function longDate(date: string): string {
   const { weekday, day, month } = namedDate(date);
-  return `${weekday} ${day} ${month}`;
+  return reader().monthFirst ? `${weekday}, ${month} ${day}` : `${weekday} ${day} ${month}`;
 }
 
-/** `Fri 26 Mar`. */
+/** `Fri 26 Mar`; `Fri, Mar 26`. */
 export function shortDate(date: string): string {
   const { weekday, day, month } = namedDate(date);
-  return `${shortDay(weekday)} ${day} ${shortMonth(month)}`;
+  const [short, name] = [shortDay(weekday), shortMonth(month)];
+  return reader().monthFirst ? `${short}, ${name} ${day}` : `${short} ${day} ${name}`;
+}
+
+/** `26 Mar 2027`; `Mar 26, 2027`. */
+export function dateWithYear(date: string): string {
+  const { day, month, year } = namedDate(date);
+  const name = shortMonth(month);
+  return reader().monthFirst ? `${name} ${day}, ${year}` : `${day} ${name} ${year}`;
 }
 
 /** `March 2027`. */
@@ -66,9 +75,19 @@ export function dayOfMonth(date: string): string {
   return String(Number(date.slice(8, 10)));
 }
 
-/** `18:05` of a local date-time. */
+/** `18:05` of a local date-time; `6:05 pm`. */
 export function clock(dateTime: string): string {
-  return dateTime.slice(11, 16);
+  return timeOfDay(dateTime.slice(11, 16));
+}
+
+/** A time of `HH:mm`: `18:05`, `6:05 pm`. */
+export function timeOfDay(time: string): string {
+  return timeWritten(time, reader());
+}
+
+/** `18:05 to 19:30`. */
+export function fromTo({ from, to }: { readonly from: string; readonly to: string }): string {
+  return `${timeOfDay(from)} to ${timeOfDay(to)}`;
 }
 
 export function count(number: number, one: string, many: string): string {

@@ -1,6 +1,6 @@
 'use client';
 import { type ComponentType, useState } from 'react';
-import { dateShown, timeShown, useReaderFormats } from './reader-formats';
+import { dateShown, reader, timeShown } from '@/present/words/reader';
 import { TextField } from './text-field';
 import type { WhenFieldProps } from './when-props';
 
@@ -24,10 +24,9 @@ type OfType = WhenFieldProps & { readonly type: 'date' | 'time' };
 
 function WhenField({ type, ...props }: OfType) {
   const [Picker, setPicker] = useState<ComponentType<WhenFieldProps>>();
-  const formats = useReaderFormats();
   if (Picker) return <Picker {...props} autoFocus />;
   const { onKeep: _onKeep, value = '', size = 'small', ...looks } = props;
-  const shown = value === '' ? '' : type === 'date' ? dateShown(value, formats) : timeShown(value, formats);
+  const shown = value === '' ? '' : type === 'date' ? dateShown(value, reader()) : timeShown(value, reader());
   return (
     <TextField
       size={size}

@@ -6,8 +6,8 @@ import { TimePicker } from '@mui/x-date-pickers/TimePicker';
 import dayjs, { type Dayjs } from 'dayjs';
 import 'dayjs/locale/en-gb';
 import { useState } from 'react';
+import { reader } from '@/present/words/reader';
 import { ChoiceTheme } from '../theme/choice-theme';
-import { useReaderFormats } from './reader-formats';
 import type { WhenFieldProps } from './when-props';
 
 /** Before this a year is still being typed. */
@@ -15,7 +15,7 @@ const FIRST_YEAR = 1990;
 
 /** A date to be typed in the reader's own way or chosen from a month. */
 export function DateChoice({ value, onKeep, ...looks }: WhenFieldProps) {
-  const { date: format } = useReaderFormats();
+  const { date: format } = reader();
   const [shown, setShown] = useShown(value, (text) => dayjs(text), DATE);
   return (
     <Frame>
@@ -39,7 +39,7 @@ export function DateChoice({ value, onKeep, ...looks }: WhenFieldProps) {
 
 /** A time of the day, to the minute. */
 export function TimeChoice({ value, onKeep, ...looks }: WhenFieldProps) {
-  const { time: format, twelve } = useReaderFormats();
+  const { time: format, twelve } = reader();
   const [shown, setShown] = useShown(value, (text) => dayjs(`2027-01-01T${text}`), TIME);
   return (
     <Frame>
@@ -68,8 +68,8 @@ const TIME = 'HH:mm';
 function Frame({ children }: { children: React.ReactNode }) {
   return (
     <ChoiceTheme>
-      {/* Weeks begin on Monday. */}
-      <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale="en-gb">
+      {/* Weeks begin on Monday, and on Sunday for those who put the month first. */}
+      <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale={reader().monthFirst ? 'en' : 'en-gb'}>
         {children}
       </LocalizationProvider>
     </ChoiceTheme>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { dayOf, formatDate } from '@/core/basics/local-time';
 import { type DaysAlike, stretchesOf, withDays } from '@/core/people/differing-days';
 import type { Member } from '@/core/people/member';
-import { count, longDate } from '@/present/words/words';
+import { count, fromTo, longDate } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 import { Sentence } from '../parts/sentence';
@@ -139,5 +139,5 @@ function datesWords({ from, to }: DaysAlike): string {
 const FIELD = { width: { base: '100%', sm: 190 } };
 
 function wordsOf({ hours }: DaysAlike): string {
-  return hours.length === 0 ? 'not there' : hours.map(({ from, to }) => `${from} to ${to}`).join(', ');
+  return hours.length === 0 ? 'not there' : hours.map(fromTo).join(', ');
 }

@@ -12,6 +12,7 @@ import {
   WEEK_ROWS,
 } from '@/present/people/painted-week';
 import { WEEKDAYS } from '@/present/people/weekdays';
+import { timeOfDay } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
 import looks from './paint-week.module.css';
 
@@ -99,7 +100,9 @@ export function PaintWeek({ hours, onChange }: PaintWeekProps) {
           {ROWS.map((row) => (
             <tr key={row} className={row % 2 === 0 ? looks.hour : undefined}>
               <th scope="row">
-                <span className={row % 4 === 0 ? undefined : 'visually-hidden'}>{clockOfRow(row)}</span>
+                <span className={row % 4 === 0 ? undefined : 'visually-hidden'}>
+                  {timeOfDay(clockOfRow(row))}
+                </span>
               </th>
               {DAYS.map((day) => (
                 <td
@@ -107,7 +110,7 @@ export function PaintWeek({ hours, onChange }: PaintWeekProps) {
                   role="gridcell"
                   tabIndex={day === here.day && row === here.row ? 0 : -1}
                   aria-selected={isFreeAt(shown, { day, row })}
-                  aria-label={`${WEEKDAYS[day]} ${clockOfRow(row)}`}
+                  aria-label={`${WEEKDAYS[day]} ${timeOfDay(clockOfRow(row))}`}
                   data-day={day}
                   data-row={row}
                 />

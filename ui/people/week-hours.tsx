@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { clockMinutes } from '@/core/basics/local-time';
 import type { WeeklyHours } from '@/core/people/member';
 import { WEEKDAYS } from '@/present/people/weekdays';
+import { fromTo } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
 
 const FROM_HOUR = 6;
@@ -17,7 +18,7 @@ const y = scaleLinear([FROM_HOUR * 60, TO_HOUR * 60], [18, HEIGHT]).clamp(true);
 
 /** A usual week: days side by side, free hours as water between morning and night. */
 export function WeekHours({ name, hours }: { name: string; hours: readonly WeeklyHours[] }) {
-  const words = hours.map((item) => `${WEEKDAYS[item.weekday - 1]} ${item.from} to ${item.to}`).join(', ');
+  const words = hours.map((item) => `${WEEKDAYS[item.weekday - 1]} ${fromTo(item)}`).join(', ');
   return (
     <div className={css({ overflowX: 'auto' })}>
       <svg

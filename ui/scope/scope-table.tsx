@@ -12,10 +12,9 @@ import {
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, type ReactNode, useMemo, useRef } from 'react';
-import { dateWithYear } from '@/present/almanac/due-words';
 import { kindName, layerWords, type ScopeRow } from '@/present/scope/scope-model';
 import { PRIORITY_WORDS, scopeWords } from '@/present/scope/scope-words';
-import { duration } from '@/present/words/words';
+import { dateWithYear, duration } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 import { TickBox } from '../parts/check';

@@ -1,9 +1,10 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
+import { clockOf } from '@/core/basics/local-time';
 import type { BrokenRow } from '@/present/spread/by-room';
 import { rowsOf } from '@/present/spread/lane-rows';
 import type { Block, DayLanes, Lane } from '@/present/spread/lanes-model';
-import { clock, count, longDate } from '@/present/words/words';
+import { clock, count, longDate, timeOfDay } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 import type { EditWords } from '../parts/change-actions';
@@ -111,10 +112,6 @@ function dropped(drop: LaneDrop, day: DayLanes, steering: SteeringState): void {
   }
 }
 
-function clockOf(minute: number): string {
-  return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
-}
-
 /** What it takes is fetched when a pointer comes near. */
 function useDragging(box: React.RefObject<HTMLElement | null>, onDrop: (drop: LaneDrop) => void): void {
   const latest = useRef(onDrop);
@@ -183,7 +180,7 @@ function Timeline({ day, open, onOpen }: TimelineProps) {
       <div className={styles.hours} aria-hidden>
         {hours.map((minute) => (
           <span key={minute} style={{ left: left(minute) }}>
-            {clockOf(minute)}
+            {timeOfDay(clockOf(minute))}
           </span>
         ))}
       </div>

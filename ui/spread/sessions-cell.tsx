@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import { clockMinutes } from '@/core/basics/local-time';
+import { minuteOf } from '@/core/basics/local-time';
 import type { PlanSession } from '@/core/plan/plan';
 import { clock } from '@/present/words/words';
 
@@ -24,5 +24,5 @@ export function SessionsCell({ sessions, today }: { sessions: readonly PlanSessi
 }
 
 function minutesOf(session: PlanSession): number {
-  return clockMinutes(clock(session.end)) - clockMinutes(clock(session.start));
+  return minuteOf(session.end) - minuteOf(session.start);
 }
