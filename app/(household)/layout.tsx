@@ -9,7 +9,6 @@ import { currentVisit, requireScope } from '@/server/session';
 import { Goes } from '@/ui/account/goes';
 import { Button } from '@/ui/parts/button';
 import { IceMark } from '@/ui/parts/ice-mark';
-import { MannerChoice } from '@/ui/parts/manner-choice';
 import { Navigation } from '@/ui/parts/navigation';
 import { PlanIsOlder } from '@/ui/parts/plan-is-older';
 import { RoleNotice } from '@/ui/parts/role-notice';
@@ -111,7 +110,6 @@ function Account({ name }: { name: string }) {
           Your account
         </TextLink>
       </nav>
-      <MannerChoice />
       <SchemeChoice />
       <form action={signOut}>
         <Button type="submit" size="small" color="inherit" className={css({ px: 0 })}>

@@ -1,3 +1,4 @@
+import { isSecondGo } from '../basics/ids';
 import { plusMonths } from '../basics/local-time';
 import type { WorkKind } from '../catalogue/work-kinds';
 import { type LastDone, lastDoneKey } from '../clean/last-done';
@@ -65,8 +66,11 @@ export function almanacOf({ listed, lastDone, marks, facts, today }: AlmanacFrom
 }
 
 /** Neither what somebody leaves for good nor what is done only where it is needed. */
-function comesRound({ fixture, method, scope }: CleanTask): boolean {
-  return !fixture.leave && (!method.occasional || scope.in) && scope.reason !== 'left';
+function comesRound(task: CleanTask): boolean {
+  const { fixture, method, scope } = task;
+  return (
+    !isSecondGo(task.id) && !fixture.leave && (!method.occasional || scope.in) && scope.reason !== 'left'
+  );
 }
 
 function later(one: string | undefined, other: string | undefined): string | undefined {

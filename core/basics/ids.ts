@@ -21,6 +21,14 @@ export function placeTaskId(whole: TaskId, number: number): TaskId {
   return `${whole}.${number}` as TaskId;
 }
 
+/** Second goes are numbered behind all places, of which there are far fewer. */
+export const SECOND_GOES_FROM = 50;
+
+/** Whether a task is what did not come clean the first time, done once more. */
+export function isSecondGo(taskId: string): boolean {
+  return Number(/\.(\d+)$/.exec(taskId)?.[1] ?? 0) >= SECOND_GOES_FROM;
+}
+
 /** The task of all places of a fixture together, of which one may be a part. */
 export function wholeTaskOf(taskId: TaskId): TaskId {
   return taskId.replace(/\.\d+$/, '') as TaskId;

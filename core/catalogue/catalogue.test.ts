@@ -73,7 +73,9 @@ describe('searching for what stands in a room', () => {
   });
 
   it('finds every kind by its own name first', () => {
-    for (const kind of KINDS.filter((name) => name !== 'sorting' && name !== 'found-work'))
+    for (const kind of KINDS.filter(
+      (name) => name !== 'sorting' && name !== 'found-work' && name !== 'shop-trip',
+    ))
       expect(searchFixtureKinds(FIXTURE_KINDS[kind].name), kind).toContain(kind);
     expect(searchFixtureKinds('dryer')[0]).toBe('dryer');
   });

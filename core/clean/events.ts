@@ -56,6 +56,8 @@ export const dayActSchema = z.discriminatedUnion('do', [
   }),
   /** A load came out dirty: what set the wait going is to be done again, and all that came after it. */
   z.strictObject({ do: z.literal('again'), step, also: z.array(step).max(30) }),
+  /** What came out dirty is done once more, with something stronger. */
+  z.strictObject({ do: z.literal('second-go'), step }),
   z.strictObject({ do: z.literal('rain') }),
   z.strictObject({ do: z.literal('run-out'), product: productSchema }),
   /** A machine of the household does not run any more. */

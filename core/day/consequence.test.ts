@@ -3,6 +3,9 @@ import { juniperRow } from '../../demo/juniper-row';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { DayAct } from '../clean/events';
 import { applyChange } from '../household/change';
+import { chooseProducts } from '../products/product-choice';
+import { jobName } from '../work/place-of-job';
+import { secondGoMark } from '../work/second-go';
 import { listTasks, tasksOf } from '../work/tasks';
 import { workOf } from '../work/work';
 import { consequenceOf } from './consequence';
@@ -101,6 +104,59 @@ describe('consequenceOf', () => {
       ),
     );
     expect(steering.later.map((later) => later.task).sort()).toEqual(using.map(({ id }) => id).sort());
+  });
+
+  it('sends somebody to the shop for it, before all that waits for it, and nobody twice', () => {
+    const act = { do: 'run-out', product: 'citric-acid' } as const;
+    const after = following(act);
+    const left = tasksOf(workOf({ ...household, ...after }, CATALOGUE));
+    const trips = left.filter(({ method }) => method.id === 'shop-trip');
+    expect(trips.map(({ stop, scope }) => [stop.name, scope.priority])).toEqual([
+      ['To the shop: citric acid', 'must'],
+    ]);
+    const rule = after.rules.own.at(-1)!;
+    expect([rule.before.tasks, rule.hard]).toEqual([[trips[0]!.id], true]);
+    expect(rule.after.tasks?.toSorted()).toEqual(after.steering.later.map(({ task: id }) => id).toSorted());
+    const second = consequenceOf(
+      { id: 'another', at: '2027-03-01T18:20:00', act: { do: 'run-out', product: 'vinegar' } },
+      { ...where, home: after.home, tasks: left },
+    );
+    const both = applyChange({ ...household, ...after }, second!);
+    if (!both.ok) throw new Error(both.why);
+    const all = tasksOf(workOf({ ...household, ...both.value }, CATALOGUE));
+    expect(all.filter(({ method }) => method.id === 'shop-trip').map(({ id }) => id)).toEqual([trips[0]!.id]);
+    expect(both.value.rules.own.at(-1)?.before.tasks).toEqual([trips[0]!.id]);
+  });
+
+  it('does what came out dirty once more, with something stronger where that is safe', () => {
+    const mild = tasks.find(({ products, method }) => products.school === 'pantry' && method.products.shop)!;
+    const dirty = `${mild.id}/${mild.method.steps.at(-1)!.key}`;
+    const goOf = (act: DayAct) => {
+      const made = following(act);
+      return tasksOf(workOf({ ...household, ...made }, CATALOGUE)).filter(
+        ({ fixture, method }) => fixture.id === mild.fixture.id && method.id === mild.method.id,
+      );
+    };
+    const [first, second, ...more] = goOf({ do: 'second-go', step: dirty });
+    expect(more).toEqual([]);
+    expect(first).toEqual(mild);
+    expect(jobName(second!)).toBe(`${mild.method.title}: second go`);
+    expect(second!.estimate).toEqual(mild.estimate);
+    expect(second!.scope).toMatchObject({ in: true, priority: mild.scope.priority });
+    expect(second!.products.school).toBe('shop');
+    expect(change({ do: 'second-go', step: `${second!.id}/x` })).toBeUndefined();
+  });
+
+  it('does it with the same again where nothing stronger is safe', () => {
+    for (const dirty of tasks) {
+      const mark = secondGoMark(dirty);
+      if (mark.products === undefined) continue;
+      const choice = chooseProducts(dirty.method, dirty.fixture, mark.products);
+      expect(choice.swap, dirty.id).toBeUndefined();
+      expect(choice.doses, dirty.id).not.toEqual(dirty.products.doses);
+    }
+    const strongest = { ...task, products: { ...task.products, school: 'shop' as const } };
+    expect(secondGoMark(strongest).products).toBeUndefined();
   });
 
   it('does another way what a machine was to do that broke, at once', () => {

@@ -1,15 +1,15 @@
-import { taskOfStep } from '../basics/ids';
-import { dayOf, formatDate } from '../basics/local-time';
-import { unitFor } from '../catalogue/product-facts';
-import type { ProductName } from '../catalogue/products';
+import { isSecondGo, taskOfStep } from '../basics/ids';
 import type { DayEvent } from '../clean/events';
 import { type Room, roomsOf } from '../home/room';
 import type { HouseholdChange } from '../household/change';
 import type { Editable } from '../household/editable';
 import { findStop } from '../household/home-parts';
 import type { Member } from '../people/member';
+import { secondGoMark } from '../work/second-go';
 import type { CleanTask } from '../work/task';
 import { hoursFrom, withHoursOn } from './hours-today';
+import { putOff } from './put-off';
+import { runOut } from './run-out';
 
 /** The household as far as it matters for what follows from something that happens on the day. */
 export type Circumstances = Pick<Editable, 'home' | 'people'> & {
@@ -43,7 +43,9 @@ export function consequenceOf(event: DayEvent, where: Circumstances): HouseholdC
     case 'rain':
       return { do: 'weather', date: today, dry: false };
     case 'run-out':
-      return runOut(act.product, at.slice(0, 16), where);
+      return runOut(id, act.product, at.slice(0, 16), where);
+    case 'second-go':
+      return secondGo(act.step, where);
     case 'broke':
       // Done another way from now on; it is back once it is named again.
       return { do: 'drop-machine', id: act.machine };
@@ -56,21 +58,9 @@ export function consequenceOf(event: DayEvent, where: Circumstances): HouseholdC
   }
 }
 
-function putOff(tasks: readonly string[], today: string): HouseholdChange {
-  const from = formatDate(dayOf(today) + 1);
-  return { do: 'later', later: tasks.map((task) => ({ task, from })) };
-}
-
-/** The cupboard is empty of it, and what is done with it waits for the shop. */
-function runOut(product: ProductName, at: string, { tasks, begun }: Circumstances): HouseholdChange {
-  const needs = ({ products: { doses, disinfectant } }: CleanTask) =>
-    [...doses, ...(disinfectant ? [disinfectant] : [])].some((dose) => dose.product === product);
-  const waiting = tasks.filter((task) => needs(task) && !begun.has(task.id)).map((task) => task.id);
-  const stock = { product, amount: 0, unit: unitFor(product), counted: at };
-  return {
-    do: 'several',
-    changes: [{ do: 'put-stock', stock }, ...(waiting.length > 0 ? [putOff(waiting, at.slice(0, 10))] : [])],
-  };
+function secondGo(step: string, { tasks }: Circumstances): HouseholdChange | undefined {
+  const task = tasks.find(({ id }) => id === taskOfStep(step));
+  return task && !isSecondGo(task.id) ? { do: 'mark', marks: [secondGoMark(task)] } : undefined;
 }
 
 /** Somebody works so many minutes more today, and no longer. */

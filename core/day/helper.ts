@@ -77,6 +77,7 @@ const MAY_SAY: { readonly [D in DayAct['do']]: Rule<D> } = {
   'not-today': (says, { also = [] }) => OF_OWN_STEP(says) && also.length === 0,
   cannot: OF_OWN_STEP,
   again: OF_OWN_STEP,
+  'second-go': OF_OWN_STEP,
   machine: OF_OWN_STEP,
   // To whom else is the household's to say.
   hand: NO_HELPER,

@@ -39,6 +39,8 @@ export type Run = {
   readonly took: ReadonlyMap<string, Second>;
   /** How what was done came out, where somebody said so. */
   readonly cameOut: ReadonlyMap<string, HowItCameOut>;
+  /** Steps that did not come clean, and whose job is planned once more. */
+  readonly secondGoes: ReadonlySet<string>;
   /** How far steps have come, in hundredths. */
   readonly shares: ReadonlyMap<string, number>;
   /** Steps that somebody else does than was planned. */
@@ -58,6 +60,7 @@ export const RESTED: Run = {
   work: new Map(),
   took: new Map(),
   cameOut: new Map(),
+  secondGoes: new Set(),
   shares: new Map(),
   hands: new Map(),
   off: new Map(),
@@ -140,6 +143,7 @@ const RULES: Rules = {
   }),
   'take-back': (run, { putBack, alsoBack = [] }) =>
     putBack === undefined ? {} : { off: [putBack, ...alsoBack].reduce(without, run.off) },
+  'second-go': (run, { step }) => ({ secondGoes: new Set([...run.secondGoes, step]) }),
   // What these change is the plan, and not the run.
   rain: () => ({}),
   'run-out': () => ({}),

@@ -4,6 +4,7 @@ import { inParts } from '../catalogue/in-parts';
 import type { Method } from '../catalogue/method';
 import { steaming } from '../catalogue/steam';
 import { learntFor } from '../clean/learnt';
+import { markKey } from '../clean/marks';
 import { type Circumstances, estimateTask } from '../estimate/estimate';
 import { type Place, placesOf } from '../home/room';
 import { begunWith, chooseProducts, type ProductChoice } from '../products/product-choice';
@@ -11,6 +12,7 @@ import { aloneFor, inPartsFor, schoolFor } from '../scope/scope';
 import { keepApart } from './apart';
 import { joinedRooms } from './floor-runs';
 import type { PlaceOfJob } from './place-of-job';
+import { secondGoAt } from './second-go';
 import { namesOfPlaces, placeByPlace } from './single-places';
 import { sortingTasks } from './sorting';
 import { sweepTasks } from './sweep';
@@ -89,14 +91,27 @@ function tasksAt(place: Place, method: Method, work: Work, circumstances: Circum
   const isOne = work.asOne === 'all' || work.asOne.has(taskId(place, method));
   const names = isOne ? [] : namesOfPlaces(method, place);
   if (method.places?.as !== 'jobs' || names.length === 0)
-    return [taskAt(place, method, work, circumstances, names)];
-  return names.map((name, i) =>
-    taskAt(place, method, work, atPlace(circumstances, i, names.length), [], {
-      number: i + 1,
-      of: names.length,
-      name,
-    }),
+    return withSecondGo(place, method, work, undefined, (part) =>
+      taskAt(place, method, work, circumstances, names, part),
+    );
+  return names.flatMap((name, i) =>
+    withSecondGo(place, method, work, { number: i + 1, of: names.length, name }, (part) =>
+      taskAt(place, method, work, atPlace(circumstances, i, names.length), [], part),
+    ),
   );
+}
+
+/** A job, and the second go at it where one is wanted. */
+function withSecondGo(
+  place: Place,
+  method: Method,
+  { marks }: Work,
+  part: PlaceOfJob | undefined,
+  made: (part?: PlaceOfJob) => CleanTask,
+): CleanTask[] {
+  const second = secondGoAt(part);
+  const isWanted = marks.has(markKey({ on: 'task', target: taskId(place, method, second) }));
+  return isWanted ? [made(part), made(second)] : [made(part)];
 }
 
 /** One of several places has its share, and is set up for with the first. */
@@ -120,7 +135,7 @@ function taskAt(
   if (names.length === 0) return scopedTask(place, done, estimate(circumstances), products, work, part);
   const byPlace = placeByPlace(names, (i) => estimate(atPlace(circumstances, i, names.length)));
   const steps = byPlace.steps.map(({ step }) => step);
-  return scopedTask(place, { ...done, steps }, byPlace, products, work);
+  return scopedTask(place, { ...done, steps }, byPlace, products, work, part);
 }
 
 /** How a method is done with what it is done with, and in how many parts. */

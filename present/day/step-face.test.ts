@@ -9,6 +9,7 @@ import {
   facesOf,
   isDoneWith,
   isOver,
+  mayGoAgain,
   nameOf,
   othersFor,
   soakBefore,
@@ -121,6 +122,22 @@ describe('what hangs on a step', () => {
     expect(names(itemOf('taps/wrap', ['ada']))).toEqual(['ben']);
     expect(names(itemOf('taps/wrap', ['ada'], ['ladder']))).toEqual([]);
     expect(names(itemOf('taps/wrap', ['ada', 'ben']))).toEqual([]);
+  });
+});
+
+describe('a second go', () => {
+  const dirty: Run = { ...RESTED, cameOut: new Map([['taps/rinse', 'dirty']]) };
+
+  it('is offered at the end of a job that did not come clean, and once', () => {
+    const rinse = itemOf('taps/rinse', []);
+    expect(mayGoAgain(rinse, RESTED)).toBe(false);
+    expect(mayGoAgain(rinse, { ...dirty, cameOut: new Map([['taps/rinse', 'clean']]) })).toBe(false);
+    expect(mayGoAgain(rinse, dirty)).toBe(true);
+    expect(mayGoAgain(rinse, { ...dirty, secondGoes: new Set(['taps/rinse']) })).toBe(false);
+    const wrap: Run = { ...RESTED, cameOut: new Map([['taps/wrap', 'dirty']]) };
+    expect(mayGoAgain(itemOf('taps/wrap', []), wrap)).toBe(false);
+    const second = { ...rinse, task: { ...rinse.task, id: 'taps:descale.51' } } as DayItem;
+    expect(mayGoAgain(second, dirty)).toBe(false);
   });
 });
 

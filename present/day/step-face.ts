@@ -1,3 +1,4 @@
+import { isSecondGo } from '@/core/basics/ids';
 import { minuteOf } from '@/core/basics/local-time';
 import type { DayItem } from '@/core/day/day-item';
 import type { DayView } from '@/core/day/day-view';
@@ -60,6 +61,13 @@ export function nameOf(person: string | undefined, { people }: DayFile): string 
 export function stepsAfter(item: DayItem): string[] {
   const ids = item.task.steps.map(({ id }) => id);
   return ids.slice(ids.indexOf(item.step.id) + 1);
+}
+
+/** Whether a job is at its end, did not come clean, and can be planned once more. */
+export function mayGoAgain(item: DayItem, { cameOut, secondGoes }: Run): boolean {
+  const { id } = item.step;
+  const isDirty = cameOut.has(id) && cameOut.get(id) !== 'clean';
+  return isDirty && stepsAfter(item).length === 0 && !secondGoes.has(id) && !isSecondGo(item.task.id);
 }
 
 /** Whether all that was planned for the day is behind. */

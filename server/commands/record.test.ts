@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import type { DayAct } from '../../core/clean/events';
 import { changeWords, type HouseholdChange } from '../../core/household/change';
+import { jobName } from '../../core/work/place-of-job';
 import { homeNamed } from '../../demo/dozen-homes';
 import { juniperRow } from '../../demo/juniper-row';
 import type { HouseholdScope } from '../db/scope';
@@ -99,6 +100,21 @@ describe('a tick in the record', () => {
     expect(await loadLastDone(scope, undefined)).toEqual([]);
     await say({ do: 'came-out', step, how: 'clean' }, `${TODAY}T18:36`);
     expect(await loadLastDone(scope, undefined)).toMatchObject([{ fixture: task.fixture.id }]);
+  });
+
+  it('has a second go in the plan, and what was done and used the first time stays', async () => {
+    const { step, task } = await oneStep();
+    await say({ do: 'done', step }, `${TODAY}T18:34`);
+    await say({ do: 'came-out', step, how: 'dirty' }, `${TODAY}T18:35`);
+    await say({ do: 'second-go', step }, `${TODAY}T18:36`);
+    const { household, tasks } = await kept();
+    expect(household.ticks.map((ticked) => ticked.step)).toEqual([step]);
+    const second = tasks.find(({ id }) => id === `${task.id}.51`);
+    expect(second && jobName(second)).toBe(`${task.method.title}: second go`);
+    await say({ do: 'done', step: `${task.id}.51/${task.method.steps[0]?.key}` }, `${TODAY}T19:10`);
+    expect(await loadRecord(scope)).toMatchObject([{ cameOut: 'dirty' }, { cameOut: 'clean' }]);
+    const done = { fixture: task.fixture.id, method: task.method.id, date: TODAY };
+    expect(await loadLastDone(scope, undefined)).toEqual([done]);
   });
 
   it('stays readable when its room, its thing and its person are gone', async () => {

@@ -1,4 +1,3 @@
-import { partsOfStepId } from '../../core/basics/ids';
 import type { Clean } from '../../core/clean/clean';
 import type { HowItCameOut } from '../../core/clean/names';
 import type { RecordLine } from '../../core/clean/record-line';
@@ -7,6 +6,7 @@ import type { Tick } from '../../core/clean/tick';
 import { RESTED, runAfter } from '../../core/day/run';
 import type { Editable } from '../../core/household/editable';
 import { learn } from '../../core/learning/learn';
+import { asCleaned } from '../../core/record/as-cleaned';
 import { lineOf } from '../../core/record/line-of';
 import { pastOf } from '../../core/record/past-of';
 import { type CleanTask, stepIdOf } from '../../core/work/task';
@@ -80,33 +80,10 @@ async function nextClean(ledger: Ledger, next: Clean, today: string): Promise<vo
   const past = await cleanSoFar(ledger.scope, ledger.kept, today);
   if (past) await putPastCleans(ledger.scope, [past]);
   await forgetDays(ledger.scope);
-  await ledger.begin(next, { ...asCleaned(ledger.editable, ledger.kept), steering: UNSTEERED });
-}
-
-/** Things that were cleaned are as dirty as usual by the time of the next clean, and not as they had been for years. */
-function asCleaned({ home, marks }: Editable, { household }: Kept): Pick<Editable, 'home' | 'marks'> {
-  const done = new Set(household.ticks.map(({ step }) => partsOfStepId(step)?.fixtureId));
-  return {
-    home: {
-      ...home,
-      floors: home.floors.map((floor) => ({
-        ...floor,
-        rooms: floor.rooms.map((room) => ({
-          ...room,
-          stops: room.stops.map((stop) => ({
-            ...stop,
-            fixtures: stop.fixtures.map((fixture) =>
-              done.has(fixture.id) && ['heavy', 'years'].includes(fixture.soil)
-                ? { ...fixture, soil: 'normal' as const }
-                : fixture,
-            ),
-          })),
-        })),
-      })),
-    },
-    // What was said of one clean alone does not hold for the next.
-    marks: marks.filter(({ reason }) => reason !== 'not-due' && reason !== 'redone'),
-  };
+  await ledger.begin(next, {
+    ...asCleaned(ledger.editable, ledger.kept.household.ticks),
+    steering: UNSTEERED,
+  });
 }
 
 /** What one did on the way, outside every clean. */

@@ -4,6 +4,7 @@ import type { DayFile } from '@/present/day/day-file';
 import {
   alikeTo,
   isOver,
+  mayGoAgain,
   nameOf,
   othersFor,
   type StepFace,
@@ -135,6 +136,10 @@ function LastTick({ ticking: { last, undo }, isOver }: { ticking: Ticking; isOve
       onTook={(minutes) => void store.carry({ do: 'took', step: last.id, minutes })}
       cameOut={run.cameOut.get(last.id)}
       onCameOut={(how) => void store.carry({ do: 'came-out', step: last.id, how })}
+      isPlannedAgain={run.secondGoes.has(last.id)}
+      onSecondGo={
+        mayGoAgain(last.item, run) ? () => void store.carry({ do: 'second-go', step: last.id }) : undefined
+      }
     />
   );
 }

@@ -21,10 +21,23 @@ type TickProps = {
   /** How it came out; undefined while nobody has said so. */
   readonly cameOut: HowItCameOut | undefined;
   readonly onCameOut: (how: HowItCameOut) => void;
+  readonly isPlannedAgain: boolean;
+  /** Has it done once more; absent where that is no answer yet, or has been given. */
+  readonly onSecondGo: (() => void) | undefined;
 };
 
 /** What was ticked off last: taken back with one press, said to have taken longer, or not to be clean by it. */
-export function Tick({ step, next, seconds, onUndo, onTook, cameOut, onCameOut }: TickProps) {
+export function Tick({
+  step,
+  next,
+  seconds,
+  onUndo,
+  onTook,
+  cameOut,
+  onCameOut,
+  isPlannedAgain,
+  onSecondGo,
+}: TickProps) {
   const [asks, setAsks] = useState<'took' | 'cameOut'>();
   const planned = step.item.step.minutes;
   const ask = (question: 'took' | 'cameOut') => () =>
@@ -40,7 +53,7 @@ export function Tick({ step, next, seconds, onUndo, onTook, cameOut, onCameOut }
   return (
     <div className={css({ display: 'flex', flexDirection: 'column', gap: 1 })}>
       <div role="status" className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' })}>
-        <IsDone step={step} seconds={seconds} cameOut={cameOut} next={next} />
+        <IsDone {...{ step, seconds, cameOut, next, isPlannedAgain }} />
         <Button onClick={onUndo}>Undo</Button>
         <Button color="inherit" onClick={ask('took')} aria-expanded={asks === 'took'}>
           Took longer
@@ -48,6 +61,7 @@ export function Tick({ step, next, seconds, onUndo, onTook, cameOut, onCameOut }
         <Button color="inherit" onClick={ask('cameOut')} aria-expanded={asks === 'cameOut'}>
           Not clean by it
         </Button>
+        {onSecondGo && <Button onClick={onSecondGo}>Plan a second go</Button>}
       </div>
       {asks === 'cameOut' && (
         <ActRow
@@ -65,12 +79,19 @@ export function Tick({ step, next, seconds, onUndo, onTook, cameOut, onCameOut }
   );
 }
 
-function IsDone({ step, seconds, cameOut, next }: Pick<TickProps, 'step' | 'seconds' | 'cameOut' | 'next'>) {
+function IsDone({
+  step,
+  seconds,
+  cameOut,
+  next,
+  isPlannedAgain,
+}: Pick<TickProps, 'step' | 'seconds' | 'cameOut' | 'next' | 'isPlannedAgain'>) {
   return (
     <span>
       “{step.title}” is done.
       {seconds !== undefined && ` It took ${duration(Math.max(1, Math.round(seconds / 60)))}.`}
       {cameOut && cameOut !== 'clean' && ` In the record: ${CAME_OUT_WORDS[cameOut].toLowerCase()}.`}
+      {isPlannedAgain && ' A second go is in the plan, with something stronger where that is safe.'}
       {next && (
         <span className="visually-hidden">
           {' '}

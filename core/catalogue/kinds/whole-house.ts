@@ -17,6 +17,13 @@ export const WHOLE_HOUSE_KINDS = {
     size: {},
     surfaces: ['fabric'],
   },
+  'shop-trip': {
+    name: 'To the shop',
+    synonyms: ['errand', 'to buy'],
+    height: 'middle',
+    size: {},
+    surfaces: ['wood'],
+  },
   'heating-filter': {
     name: 'Filter of the heating',
     synonyms: ['furnace', 'boiler'],

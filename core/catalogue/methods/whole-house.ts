@@ -71,6 +71,22 @@ export const WHOLE_HOUSE: readonly MethodEntry[] = [
     doneWhen: 'The hall is empty.',
   },
   {
+    id: 'shop-trip',
+    fixture: 'shop-trip',
+    title: 'Go to the shop',
+    kind: 'household',
+    layer: 0,
+    steps: [
+      hands('go', 'There and back, with the list of what is to buy', { setUpMinutes: 35, soiled: false }),
+    ],
+    leastAge: 14,
+    intervalMonths: 12,
+    priority: 'must',
+    hardness: 1,
+    how: 'All that is on the list, so that nobody goes twice.',
+    doneWhen: 'It is in the cupboard.',
+  },
+  {
     id: 'heating-filter-change',
     fixture: 'heating-filter',
     title: 'Change the filter of the heating',
