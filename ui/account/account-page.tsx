@@ -13,6 +13,7 @@ import type { AccountActions } from './account-actions';
 import { ChangePassphrase } from './change-passphrase';
 import { DeleteHousehold } from './delete-household';
 import { NewCodes } from './new-codes';
+import { OnThisDevice } from './on-this-device';
 import { Passkeys } from './passkeys';
 import { PeopleHere } from './people-here';
 import { SignedIn } from './signed-in';
@@ -45,6 +46,7 @@ export function AccountPage(props: AccountPageProps) {
         {email}, in the household “{household}”.
       </PageHead>
       <div className={css({ display: 'flex', flexDirection: 'column', gap: 4, maxWidth: 720 })}>
+        <OnThisDevice />
         <SignedIn sessions={sessions} actions={actions} />
         <PeopleHere {...{ accounts, invitations, isKeeper, actions }} />
         <Passkeys passkeys={passkeys} isFit={isFitForKeys} actions={actions} />
@@ -82,9 +84,12 @@ function Happened({ log }: Pick<AccountPageProps, 'log'>) {
 /** Whoever looks round the demo has no account yet. */
 export function DemoAccountPage() {
   return (
-    <PageHead title="Your account">
-      You are looking round the demo household, which is yours for three days and has no account. To keep what
-      you do, <TextLink href="/?begin">begin with your own home</TextLink>.
-    </PageHead>
+    <>
+      <PageHead title="Your account">
+        You are looking round the demo household, which is yours for three days and has no account. To keep
+        what you do, <TextLink href="/?begin">begin with your own home</TextLink>.
+      </PageHead>
+      <OnThisDevice />
+    </>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { MANNER_COOKIE, MANNERS } from '@/present/words/reader';
-import { NativeSelect } from './native-select';
+import { NativeSelect } from '../parts/native-select';
 
 const DEVICE = 'device';
 const LONGEST_S = 400 * 86_400;
