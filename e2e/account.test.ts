@@ -265,6 +265,37 @@ describe('an account', () => {
     });
   });
 
+  it('writes dates and times as one chooses on this device, everywhere, and again as the device does', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.see('Friday 26 March');
+      await browser.goTo('/account');
+      await browser.choose('Dates and times', 'March 26, 3:40 pm');
+      await browser.until(
+        async () => browser.run<boolean>('return document.cookie.includes("early-thaw-dates=en-US")'),
+        'the choice to be kept',
+      );
+      for (const path of ['/aim', '/people', '/spread', '/spread/2027-03-06', '/day', '/supplies/wash']) {
+        await browser.goTo(path);
+        await browser.see(/\d [ap]m|, March \d/);
+        const words = await browser.text();
+        expect(words.match(/\b\d{1,2} (March|Mar)\b/g), path).toBeNull();
+        expect(words.match(/\b(1[3-9]|2\d):\d\d\b/g), path).toBeNull();
+      }
+      // What the server wrote is what the browser would have written.
+      const said = await browser.driver.manage().logs().get('browser');
+      expect(said.filter(({ message }) => /React error|hydrat/i.test(message))).toEqual([]);
+      await browser.goTo('/account');
+      await browser.choose('Dates and times', 'As the device');
+      await browser.until(
+        async () => browser.run<boolean>('return !document.cookie.includes("early-thaw-dates")'),
+        'the choice to be gone',
+      );
+      await browser.goTo('/aim');
+      await browser.see('Friday 26 March');
+    });
+  });
+
   it('is not there for whoever looks round the demo, who is told so', async () => {
     await visit(async (browser) => {
       await enterDemo(browser);

@@ -190,6 +190,39 @@ describe('the walk', () => {
     });
   });
 
+  it('ticks one of several off where one stands, by keyboard, with the thing in sight', async () => {
+    await visit(async (browser) => {
+      await enterDemo(browser);
+      await browser.goTo('/walk/kitchen');
+      const drawers = await browser.find('button', /^Kitchen drawers/);
+      await browser.run('arguments[0].focus()', drawers);
+      await browser.keys(Key.ENTER);
+      await browser.see('Done already: 0 of 4');
+      await browser.until(async () => (await browser.focused()) !== '', 'the focus in what has opened');
+      const isInSight = () =>
+        browser.run<boolean>(
+          `const thing = document.querySelector('[data-stop] [aria-pressed=true]').getBoundingClientRect();
+           const panel = document.querySelector('section[aria-label^="Kitchen drawers"]').getBoundingClientRect();
+           return thing.top >= 0 && thing.bottom <= panel.top + 1;`,
+        );
+      expect(await isInSight()).toBe(true);
+      await browser.tabTo('Empty and wipe the kitchen drawers: drawer 2 of 4');
+      await browser.keys(' ');
+      await browser.see('Done already: 1 of 4');
+      expect(await browser.focused()).toBe('Empty and wipe the kitchen drawers: drawer 2 of 4');
+      await browser.until(async () => {
+        const file = await browser.run<string>('return fetch("/api/household").then((a) => a.text())');
+        return /kitchen-drawers[^"]*\/at-2/.test(file.slice(file.indexOf('"ticks"')));
+      }, 'the server to have the tick');
+      await browser.reload();
+      await browser.press('button', /^Kitchen drawers/);
+      await browser.see('Done already: 1 of 4');
+      await browser.press('checkbox', 'Empty and wipe the kitchen drawers: drawer 2 of 4');
+      await browser.see('Done already: 0 of 4');
+      expect(await findings(browser)).toEqual([]);
+    });
+  });
+
   it('moves things and stops by keyboard, and takes it back and makes it again', async () => {
     await visit(async (browser) => {
       await firstRoom(browser);

@@ -45,6 +45,7 @@ export const MAY = {
   // On the day.
   planTrip: 'helper',
   settle: 'helper',
+  tickStep: 'helper',
   takeOneMoreBlock: 'helper',
   doneToday: 'helper',
   sayOfDone: 'helper',

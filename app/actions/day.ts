@@ -1,8 +1,11 @@
 'use server';
 import { z } from 'zod';
-import { idSchema } from '@/core/basics/scalars';
+import { idSchema, stepIdSchema } from '@/core/basics/scalars';
+import type { DayAct } from '@/core/clean/events';
+import { REFUSALS } from '@/core/household/refusals';
 import { type ActionResult, accepted, refused } from '@/present/forms/result';
 import { clock, count, longDate } from '@/present/words/words';
+import { carryOut } from '@/server/commands/carry-out';
 import { settleFound } from '@/server/commands/found';
 import { oneMoreBlock } from '@/server/commands/one-more-block';
 import { addTrip } from '@/server/commands/trip';
@@ -40,6 +43,25 @@ export async function settle(sent: unknown): Promise<ActionResult> {
     const { timezone } = (await keptHousehold(scope)).household;
     await settleFound(scope, { id: z.uuid().parse(id), found }, secondIn(timezone));
     return accepted();
+  });
+}
+
+const tickSchema = z.strictObject({
+  step: stepIdSchema,
+  isDone: z.boolean(),
+  /** What is not done any more with it. */
+  after: z.array(stepIdSchema).max(30),
+});
+
+/** Ticks a step off where one stands, or takes the tick back. */
+export async function tickStep(sent: unknown): Promise<ActionResult> {
+  return act('tickStep', tickSchema, sent, async (scope, { step, isDone, after }, id) => {
+    const at = secondIn((await keptHousehold(scope)).household.timezone);
+    const said: DayAct = isDone ? { do: 'done', step } : { do: 'undo', step, also: after };
+    const event = { id: z.uuid().parse(id), at, act: said };
+    const { answers, wish: plan } = await carryOut({ scope }, { sentAt: at, events: [event] }, at);
+    if (plan !== undefined) await planned(scope, plan);
+    return answers[0]?.verdict.as === 'gone' ? refused(REFUSALS.gone) : accepted();
   });
 }
 

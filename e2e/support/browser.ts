@@ -43,6 +43,8 @@ export class Browser {
       '--lang=en-GB',
       `--user-data-dir=${profile}`,
     );
+    // How dates and times are written follows from it.
+    options.setUserPreferences({ 'intl.accept_languages': 'en-GB,en' });
     const driver = (await new Builder()
       .forBrowser('chrome')
       .setChromeOptions(options)

@@ -15,13 +15,14 @@ import { breaksOf } from '@/core/problem/blocks';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { dosesOf } from '@/core/products/product-choice';
 import { cautionsAt, cautionsBeside } from '@/core/safety/step-cautions';
-import type { Vessels } from '@/core/supplies/amounts';
 import { isAtPlace } from '@/core/work/place-of-job';
 import { cannotDo } from '@/core/work/step-tags';
 import type { CleanTask } from '@/core/work/tasks';
+import type { Pour } from '../supplies/pour';
 import { pieceOfWork, workSentence } from '../words/piece-of-work';
+import { type RoomInLittle, roomInLittle } from './here';
 import { movesAtStep } from './move-words';
-import { doseWords, type Stretch, watersOn } from './water-words';
+import { doseWords, fillingsOn, type Mixing, poursIn, type Stretch, waterWords } from './water-words';
 
 /** The day as plain data that a phone can keep: it carries the day by it, whether the server answers or not. */
 
@@ -43,6 +44,10 @@ export type StepWords = {
   readonly kit: readonly string[];
   /** What to mix before it, and when to change the water; only the first step of a task has it. */
   readonly waters: readonly string[];
+  /** The same as it is drawn. */
+  readonly pours: readonly Pour[];
+  /** The stop at which it is done; absent for what is all round. */
+  readonly stop?: string;
   /** What gets another place in the house, from here or to here; only the first step of a task has it. */
   readonly moves: readonly string[];
 };
@@ -81,6 +86,8 @@ export type DayFile = {
   readonly words: Readonly<Record<string, StepWords>>;
   readonly people: readonly DayPerson[];
   readonly rooms: readonly { readonly id: string; readonly name: string }[];
+  /** The rooms of today in little, by id. */
+  readonly little: Readonly<Record<string, RoomInLittle>>;
   readonly products: readonly { readonly id: ProductName; readonly name: string }[];
   readonly machines: readonly { readonly id: string; readonly name: string }[];
   readonly todaysRooms: readonly RoomToday[];
@@ -143,6 +150,11 @@ export function dayFile(state: Current, campaign: Campaign, wanted: FileFor): Da
     helper,
     pack,
     words: wordsFor(pack, tasks, household, plan.sessions),
+    little: Object.fromEntries(
+      roomsOf(household.home)
+        .filter(({ id }) => shown.has(id))
+        .map((room) => [room.id, roomInLittle(room, household.home.wayRound)]),
+    ),
     people: people.map((member) => ({
       id: member.id,
       name: member.name,
@@ -210,16 +222,18 @@ function roomsToday({ problem }: Campaign, pack: DayPack, { household }: Current
 function wordsFor(
   pack: DayPack,
   tasks: ReadonlyMap<string, CleanTask>,
-  { home, supplies, leaving }: Current['household'],
+  { home, supplies, leaving, units }: Current['household'],
   sessions: Plan['sessions'],
 ): Record<string, StepWords> {
   const cautions = cautionsOf(pack, tasks, home.facts);
-  const waters = watersOn(stretchesOf(pack, tasks, sessions), supplies);
+  const mixing: Mixing = { vessels: supplies, units };
+  const filled = fillingsOn(stretchesOf(pack, tasks, sessions), supplies);
   const words: Record<string, StepWords> = {};
   for (const { id } of pack.tasks.flatMap((task) => task.steps)) {
     const task = tasks.get(partsOfStepId(id)?.taskId ?? '');
     if (!task) continue;
-    const mixed = isFirstStep(id, task) ? (waters.get(task.id) ?? []) : [];
+    const fillings = isFirstStep(id, task) ? (filled.get(task.id) ?? []) : [];
+    const waters = waterWords(fillings, mixing);
     const piece = pieceOfWork(task, partsOfStepId(id)?.key);
     words[id] = {
       title: workSentence(piece),
@@ -230,8 +244,10 @@ function wordsFor(
       how: task.method.how,
       ...(isLastStep(id, task) && { doneWhen: task.method.doneWhen }),
       cautions: cautions.get(id) ?? [],
-      kit: kitOf(task, supplies, mixed),
-      waters: mixed,
+      kit: kitOf(task, mixing, waters),
+      waters,
+      pours: poursIn(fillings, mixing),
+      ...(!task.stop.shell && { stop: task.stop.id }),
       moves: movesAtStep(task, id, { home, leaving }),
     };
   }
@@ -313,8 +329,8 @@ export function whereOf(
 }
 
 /** Tools, and the products that are safe there; what is mixed first is said with the water, and not again. */
-function kitOf({ method, products }: CleanTask, vessels: Vessels, waters: readonly string[]): string[] {
+function kitOf({ method, products }: CleanTask, mixing: Mixing, waters: readonly string[]): string[] {
   const isSaid = (words: string) => waters.some((water) => water.includes(words));
   const doses = dosesOf(products).filter(({ product }) => !isSaid(` of ${productInText(product)} in `));
-  return [...method.tools, ...doses.map((dose) => doseWords(dose, vessels))];
+  return [...method.tools, ...doses.map((dose) => doseWords(dose, mixing))];
 }

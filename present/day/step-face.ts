@@ -25,6 +25,7 @@ const NO_WORDS: StepWords = {
   cautions: [],
   kit: [],
   waters: [],
+  pours: [],
   moves: [],
 };
 

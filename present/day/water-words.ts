@@ -1,18 +1,28 @@
+import type { Units } from '@/core/basics/choices';
 import { productInText } from '@/core/catalogue/products';
 import { type Filling, fillingsOf, fillOf, type Vessels } from '@/core/supplies/amounts';
 import type { CleanTask } from '@/core/work/tasks';
+import { type Pour, pourOf } from '../supplies/pour';
+import { amountWords } from '../supplies/supply-words';
 
 /** What is mixed on the day, and when the water is changed. */
 
 /** Work of one person from one moment to another, as it begins. */
 export type Stretch = { readonly tasks: readonly CleanTask[] };
 
+/** What one has to mix in, and the units that one reads. */
+export type Mixing = { readonly vessels: Vessels; readonly units: Units };
+
 /** By task: what to fill before it is begun, and how often to change the water on the way. */
-export function watersOn(stretches: readonly Stretch[], vessels: Vessels): Map<string, string[]> {
-  const said = new Map<string, string[]>();
-  for (const { tasks } of stretches)
-    for (const [{ id }, fillings] of fillingsOf(tasks, vessels)) said.set(id, fillings.flatMap(fillingWords));
-  return said;
+export function fillingsOn(
+  stretches: readonly Stretch[],
+  vessels: Vessels,
+): ReadonlyMap<string, readonly Filling[]> {
+  return new Map(
+    stretches.flatMap(({ tasks }) =>
+      [...fillingsOf(tasks, vessels)].map(([{ id }, fillings]) => [id, fillings] as const),
+    ),
+  );
 }
 
 const BEFORE = {
@@ -21,26 +31,40 @@ const BEFORE = {
   pour: 'Pour the bucket out and mix',
 } as const;
 
-function fillingWords({ product, unit, perFill, fillMl, before, changes }: Filling): string[] {
-  const mixture = `${rounded(perFill)} ${unit} of ${productInText(product)} in ${litres(fillMl)} of water`;
-  return [
-    ...(before === 'go-on' ? [] : [`${BEFORE[before]}: ${mixture}.`]),
-    ...(changes > 0 ? [`Change the water ${changes === 1 ? 'once' : `${changes} times`} on the way.`] : []),
-  ];
+/** Each filling as it is said. */
+export function waterWords(fillings: readonly Filling[], { units }: Mixing): string[] {
+  return fillings.flatMap(({ product, unit, perFill, fillMl, before, changes }) => {
+    const mixture = `${amountWords(perFill, unit, units)} of ${productInText(product)} in ${amountWords(fillMl, 'ml', units)} of water`;
+    return [
+      ...(before === 'go-on' ? [] : [`${BEFORE[before]}: ${mixture}.`]),
+      ...(changes > 0 ? [`Change the water ${changes === 1 ? 'once' : `${changes} times`} on the way.`] : []),
+    ];
+  });
+}
+
+/** Each filling that is mixed now as it is drawn. */
+export function poursIn(fillings: readonly Filling[], { vessels, units }: Mixing): Pour[] {
+  return fillings
+    .filter(({ before }) => before !== 'go-on')
+    .map(({ perFill, unit, fillMl }) => {
+      const isBottle = fillMl <= vessels.bottleMl;
+      return pourOf({
+        vessel: isBottle ? 'bottle' : 'bucket',
+        vesselMl: isBottle ? vessels.bottleMl : vessels.bucketMl,
+        waterMl: fillMl,
+        amount: perFill,
+        unit,
+        say: (amount, of) => amountWords(amount, of, units),
+      });
+    });
 }
 
 /** `soft soap, 16 ml in 4 l of water`, for the vessel that one has; `vinegar, 20 ml` as it is. */
 export function doseWords(
   { product, amount, unit, inMl }: CleanTask['products']['doses'][number],
-  vessels: Vessels,
+  { vessels, units }: Mixing,
 ): string {
-  if (inMl === undefined) return `${productInText(product)}, ${rounded(amount)} ${unit}`;
+  if (inMl === undefined) return `${productInText(product)}, ${amountWords(amount, unit, units)}`;
   const { perFill, fillMl } = fillOf({ amount, inMl }, vessels);
-  return `${productInText(product)}, ${rounded(perFill)} ${unit} in ${litres(fillMl)} of water`;
+  return `${productInText(product)}, ${amountWords(perFill, unit, units)} in ${amountWords(fillMl, 'ml', units)} of water`;
 }
-
-function litres(ml: number): string {
-  return ml < 1000 ? `${ml} ml` : `${rounded(ml / 1000)} l`;
-}
-
-const rounded = (value: number) => Math.round(value * 10) / 10;

@@ -46,6 +46,24 @@ export function brokenByRoom(state: Current, { problem, plans }: Campaign): Room
   );
 }
 
+export type BrokenAt = ReadonlyMap<string, number>;
+
+/** Names a room on a date. */
+export function atRoom(room: string, date: string): string {
+  return `${room} ${date}`;
+}
+
+/** How many there are in each room on each date. */
+export function brokenAt(rooms: readonly RoomItems<BrokenRow>[]): BrokenAt {
+  const counted = new Map<string, number>();
+  for (const { id, items } of rooms)
+    for (const { date } of items) {
+      const at = atRoom(id, date);
+      counted.set(at, (counted.get(at) ?? 0) + 1);
+    }
+  return counted;
+}
+
 /** Those of one date. */
 export function brokenOn(date: string, rooms: readonly RoomItems<BrokenRow>[]): BrokenRow[] {
   return rooms.flatMap(({ items }) => items.filter((row) => row.date === date));

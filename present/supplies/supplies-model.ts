@@ -20,6 +20,8 @@ import {
 import { wornIn, ZONES, type Zone } from '@/core/supplies/things';
 import type { CleanTask } from '@/core/work/tasks';
 import { clock, shortDate } from '../words/words';
+import { type Pour, pourOf } from './pour';
+import { type OnShelf, onShelf } from './shelf-model';
 import { amountWords, packWords, priceWords, supplyName } from './supply-words';
 
 /** The supplies of a clean as plain data for the screens. */
@@ -59,7 +61,11 @@ export type ThingRow = {
   readonly needed: number;
 };
 
-export type CardRow = MixingCard & { readonly words: string; readonly jobs: readonly string[] };
+export type CardRow = MixingCard & {
+  readonly words: string;
+  readonly pour: Pour;
+  readonly jobs: readonly string[];
+};
 
 export type SuppliesScreen = {
   readonly units: Units;
@@ -67,6 +73,7 @@ export type SuppliesScreen = {
   readonly today: string;
   readonly planned: boolean;
   readonly shopping: readonly ShoppingRow[];
+  readonly shelf: readonly OnShelf[];
   readonly total: string;
   readonly cupboard: readonly CupboardRow[];
   /** What may be there besides. */
@@ -112,6 +119,7 @@ export function suppliesScreen(state: Current): SuppliesScreen {
       .filter((line) => line.packs > 0)
       .sort(byDate)
       .map((line) => shoppingRow(line, units, names)),
+    shelf: onShelf([...lines].sort(byDate)),
     total: priceWords(cents),
     cupboard: cupboardRows(household, lines, consumed, today),
     others: otherProducts(household, lines),
@@ -119,7 +127,7 @@ export function suppliesScreen(state: Current): SuppliesScreen {
     bucketMl: supplies.bucketMl,
     bottleMl: supplies.bottleMl,
     cards: mixtures
-      .flatMap((mixture) => cardRow(mixture, supplies))
+      .flatMap((mixture) => cardRow(mixture, household))
       .sort((a, b) => a.words.localeCompare(b.words) || b.waterMl - a.waterMl),
     neat: mixtures
       .filter((mixture) => mixture.fillMl === undefined && !isFromTap(mixture.product))
@@ -227,9 +235,12 @@ function cupboardRows(
     });
 }
 
-function cardRow(mixture: Mixture, supplies: Supplies): CardRow[] {
+function cardRow(mixture: Mixture, { supplies, units }: Household): CardRow[] {
   const card = mixingCard(mixture, supplies);
-  return card ? [{ ...card, words: supplyName(card.product), jobs: kindsOfJobs(mixture.tasks) }] : [];
+  if (!card) return [];
+  const vesselMl = card.vessel === 'bottle' ? supplies.bottleMl : supplies.bucketMl;
+  const pour = pourOf({ ...card, vesselMl, say: (amount, unit) => amountWords(amount, unit, units) });
+  return [{ ...card, words: supplyName(card.product), pour, jobs: kindsOfJobs(mixture.tasks) }];
 }
 
 function jobsOf(tasks: readonly CleanTask[]): string[] {

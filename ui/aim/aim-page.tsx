@@ -1,7 +1,7 @@
 import { USUAL_SWEEP } from '@/core/clean/clean';
 import { type ThawLine, thawLine } from '@/core/plan/thaw-line';
 import type { Campaign, Current } from '@/core/problem/campaign';
-import { offeredMinutes } from '@/core/problem/progress';
+import { offeredMinutes, progressByRoom } from '@/core/problem/progress';
 import { nextSession } from '@/present/aim/next-session';
 import type { CleanForm } from '@/present/forms/schemas';
 import { count, daysBetween, hours, longDate, monthOfYear, plusDays, tenths } from '@/present/words/words';
@@ -12,6 +12,7 @@ import { TextLink } from '../parts/text-link';
 import { SpreadButton } from '../spread/spread-button';
 import type { CommandAction } from '../state/command';
 import { AimFormLater, ChangeAim } from './change-aim';
+import { HouseInLittle } from './house-in-little';
 import { NextUp } from './next-up';
 import { PaceChoice } from './pace-choice';
 import { ThawWithFan } from './thaw-with-fan';
@@ -59,7 +60,7 @@ export function AimPage({ state, late, actions }: AimPageProps) {
         {campaign.plans ? (
           <>
             <NextUp next={nextSession(state, campaign)} />
-            <Thaw campaign={campaign} today={today} />
+            <Thaw state={state} campaign={campaign} />
           </>
         ) : (
           <NotSpread state={state} spread={actions.spread} />
@@ -87,13 +88,17 @@ function Closed({ clean }: { clean: Campaign['clean'] }) {
   );
 }
 
-function Thaw({ campaign, today }: { campaign: Campaign; today: string }) {
+function Thaw({ state, campaign }: { state: Current; campaign: Campaign }) {
+  const { today, household } = state;
   if (!campaign.plans) return null;
   const { first, latest } = campaign.plans;
   const thaw = thawLine(campaign.problem, latest.plan, first.plan, today);
   return (
     <div className={css({ display: 'flex', flexDirection: 'column', gap: 2 })}>
-      <ThawWithFan thaw={thaw} finish={campaign.clean.finish} today={today} />
+      <div className={css(BESIDE)}>
+        <ThawWithFan thaw={thaw} finish={campaign.clean.finish} today={today} />
+        <HouseInLittle home={household.home} progress={progressByRoom(campaign.problem)} />
+      </div>
       <p className={css({ textStyle: 'body', m: 0, maxWidth: '70ch' })}>{verdict(thaw, campaign)}</p>
       <div
         className={css({ display: 'flex', flexDirection: 'row', gap: 1.5, flexWrap: 'wrap', rowGap: 1.5 })}
@@ -105,6 +110,14 @@ function Thaw({ campaign, today }: { campaign: Campaign; today: string }) {
     </div>
   );
 }
+
+/** The line and the house are looked at together where there is room for both. */
+const BESIDE = {
+  display: 'grid',
+  gridTemplateColumns: { base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 240px' },
+  gap: 3,
+  alignItems: 'center',
+} as const;
 
 /** What the line says, in words. */
 function verdict(thaw: ThawLine, { problem, plans, clean }: Campaign): string {

@@ -158,6 +158,7 @@ function Now() {
       alike={file.helper ? [] : alikeTo(step, view, face)}
       carry={(act) => void store.carry(act, signer(step.item))}
       store={store}
+      little={file.little?.[step.room]}
       tooLong={isToday ? tooLongWords(step.item, file, second) : undefined}
     />
   );

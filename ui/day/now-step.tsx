@@ -4,15 +4,18 @@ import type { DayAct } from '@/core/clean/events';
 import { HINDRANCES, type Hindrance } from '@/core/clean/names';
 import { spentOn, type Work } from '@/core/day/run';
 import type { DayPerson } from '@/present/day/day-file';
+import type { RoomInLittle } from '@/present/day/here';
 import { type StepFace, soakBefore } from '@/present/day/step-face';
 import { inSentence } from '@/present/words/piece-of-work';
 import { clock, duration } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
+import { PourDrawing } from '../parts/pour-drawing';
 import { ActRow } from './act-row';
 import { placeOfStep } from './places';
 import type { DayStore } from './run/day-store';
 import { readAloud } from './run/read-aloud';
 import { useSecond } from './run/use-day-store';
+import { YouAreHere } from './you-are-here';
 
 export const HINDRANCE_WORDS: Record<Hindrance, string> = {
   product: 'No product for it',
@@ -37,13 +40,15 @@ type NowStepProps = {
   /** In the name of whose step it is. */
   readonly carry: (act: DayAct) => void;
   readonly store: DayStore;
+  /** The room that it is in, drawn in little. */
+  readonly little: RoomInLittle | undefined;
   /** The minutes that are left of the session, where the step takes longer. */
   readonly tooLong: string | undefined;
 };
 
 /** The one thing to do now, with everything one needs to know and one big press. */
 export function NowStep(props: NowStepProps) {
-  const { step, isToday, work, share, others, alike, carry, store, tooLong } = props;
+  const { step, isToday, work, share, others, alike, carry, store, little, tooLong } = props;
   const section = useRef<HTMLElement>(null);
   // What was pressed is gone with its step: the focus stays with what comes up in its place.
   const carryOn = (act: DayAct) => {
@@ -64,6 +69,7 @@ export function NowStep(props: NowStepProps) {
       })}
     >
       <WhatItIs step={step} isToday={isToday} share={share} />
+      {little && step.stop && <YouAreHere room={little} stop={step.stop} />}
       {tooLong && <p className={css({ textStyle: 'body', m: 0, mt: 0.5, fontWeight: 600 })}>{tooLong}</p>}
       <HowItGoes step={step} />
       {work && <Spent work={work} store={store} />}
@@ -111,17 +117,31 @@ function HowItGoes({ step }: { step: StepFace }) {
   return (
     <div className={css({ mt: 2, display: 'grid', gap: 1, fontSize: '1.05rem', maxWidth: '60ch' })}>
       {step.cautions.length > 0 && <Cautions cautions={step.cautions} />}
-      {step.waters.map((water) => (
-        <div key={water} className={css({ fontWeight: 600 })}>
-          {water}
-        </div>
-      ))}
+      {step.waters.length > 0 && <Waters step={step} />}
       {step.moves.map((move) => (
         <div key={move}>{move}</div>
       ))}
       <div>{step.how}</div>
       {step.kit.length > 0 && <div>With: {step.kit.join('; ')}.</div>}
       {step.doneWhen && <div>Done when: {step.doneWhen}</div>}
+    </div>
+  );
+}
+
+/** What to mix first, in words and drawn. */
+function Waters({ step: { waters, pours } }: { step: StepFace }) {
+  return (
+    <div className={css({ display: 'flex', gap: 1, justifyContent: 'space-between', alignItems: 'center' })}>
+      <div className={css({ display: 'grid', gap: 1, fontWeight: 600 })}>
+        {waters.map((water) => (
+          <div key={water}>{water}</div>
+        ))}
+      </div>
+      <div className={css({ flexShrink: 0 })}>
+        {pours.map((pour) => (
+          <PourDrawing key={`${pour.doseWords} ${pour.waterWords}`} pour={pour} />
+        ))}
+      </div>
     </div>
   );
 }

@@ -9,9 +9,14 @@ import { HelperLink } from './helper-link';
 import type { PeopleActions } from './people-actions';
 import { WeekHours } from './week-hours';
 
+/** Minutes of the plan that are theirs, of all. */
+export type TakenOn = { readonly minutes: number; readonly all: number };
+
 type MemberSectionProps = {
   readonly member: Member;
   readonly minutes: number;
+  /** What of the plan is theirs; absent while there is none. */
+  readonly share: TakenOn | undefined;
   readonly today: string;
   /** A link to this person's day is out. */
   readonly hasLink: boolean;
@@ -20,7 +25,8 @@ type MemberSectionProps = {
   readonly actions: PeopleActions;
 };
 
-export function MemberSection({ member, minutes, today, hasLink, calendarAt, actions }: MemberSectionProps) {
+export function MemberSection(props: MemberSectionProps) {
+  const { member, minutes, share, today, hasLink, calendarAt, actions } = props;
   const { id, name, hours: weekly, exceptions, busy } = member;
   return (
     <section aria-label={name} className={css({ borderTop: '2px solid var(--colors-ink)', pt: 1.5 })}>
@@ -31,7 +37,10 @@ export function MemberSection({ member, minutes, today, hasLink, calendarAt, act
           gap: 2,
         })}
       >
-        <InShort member={member} minutes={minutes} />
+        <div>
+          <InShort member={member} minutes={minutes} />
+          {share && share.all > 0 && <Takes share={share} />}
+        </div>
         <WeekHours name={name} hours={weekly} />
       </div>
       <DifferingDays member={{ id, name, exceptions }} today={today} save={actions.saveExceptions} />
@@ -39,6 +48,28 @@ export function MemberSection({ member, minutes, today, hasLink, calendarAt, act
       <HelperLink person={id} name={name} given={hasLink} actions={actions} />
       <ChangeMember member={member} actions={actions} />
     </section>
+  );
+}
+
+/** Their part of the work that is planned. */
+function Takes({ share: { minutes, all } }: { share: TakenOn }) {
+  return (
+    <div className={css({ mt: 1.5, maxWidth: 320 })}>
+      <p className={css({ textStyle: 'body', m: 0 })}>
+        {minutes === 0
+          ? 'Nothing of the plan'
+          : `Takes on ${hours(minutes)} of the ${hours(all)} that are planned`}
+      </p>
+      <div
+        aria-hidden
+        className={css({ height: 10, mt: 0.5, background: 'var(--frost)', clipPath: 'var(--cut)' })}
+      >
+        <div
+          className={css({ height: '100%', bgcolor: 'var(--colors-water)', borderRadius: '0 5px 5px 0' })}
+          style={{ width: `${(minutes / all) * 100}%` }}
+        />
+      </div>
+    </div>
   );
 }
 

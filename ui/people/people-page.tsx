@@ -1,12 +1,13 @@
 import { clockMinutes } from '@/core/basics/local-time';
 import type { Member } from '@/core/people/member';
+import { sharesOf } from '@/core/plan/shares';
 import type { Current } from '@/core/problem/campaign';
 import { count, hours } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
 import { PageHead } from '../parts/page-head';
 import { AddMember } from './add-member';
 import { Machines } from './machines';
-import { MemberSection } from './member-section';
+import { MemberSection, type TakenOn } from './member-section';
 import type { PeopleActions } from './people-actions';
 
 type PeoplePageProps = {
@@ -21,6 +22,7 @@ type PeoplePageProps = {
 /** Who helps, when they have time, how much on one day, and what each must not do. */
 export function PeoplePage({ state, helpers, calendars, actions }: PeoplePageProps) {
   const { people } = state.household;
+  const shares = sharesIn(state);
   const week = people.reduce((sum, person) => sum + weeklyMinutes(person), 0);
   return (
     <>
@@ -35,6 +37,7 @@ export function PeoplePage({ state, helpers, calendars, actions }: PeoplePagePro
             key={person.id}
             member={person}
             minutes={weeklyMinutes(person)}
+            share={shares.get(person.id)}
             today={state.today}
             hasLink={helpers.includes(person.id)}
             calendarAt={calendars.get(person.id)}
@@ -46,6 +49,14 @@ export function PeoplePage({ state, helpers, calendars, actions }: PeoplePagePro
       </div>
     </>
   );
+}
+
+/** What each takes off the others, by the plan. */
+function sharesIn({ campaign }: Current): ReadonlyMap<string, TakenOn> {
+  if (!campaign?.plans) return new Map();
+  const shares = sharesOf(campaign.problem, campaign.plans.latest.plan);
+  const all = shares.reduce((sum, { planned }) => sum + planned, 0);
+  return new Map(shares.map(({ person, planned }) => [person, { minutes: planned, all }]));
 }
 
 /** Free minutes of a usual week, no day beyond the cap. */

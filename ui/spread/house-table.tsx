@@ -1,7 +1,8 @@
 'use client';
 import { scaleSqrt } from 'd3-scale';
+import { atRoom, type BrokenAt } from '@/present/spread/by-room';
 import type { DayCell, HouseByDay } from '@/present/spread/house-model';
-import { dayOfMonth, duration, longDate, weekday } from '@/present/words/words';
+import { count, dayOfMonth, duration, longDate, weekday } from '@/present/words/words';
 import { PageLink } from '../parts/page-link';
 import { FromToday } from './from-today';
 import look from './house-table.module.css';
@@ -17,10 +18,12 @@ type HouseTableProps = {
   /** The date that is opened below. */
   readonly open: string;
   readonly rainy: ReadonlySet<string>;
+  /** How many wishes the plan sets aside, by room and date. */
+  readonly broken: BrokenAt;
 };
 
 /**
- * Rooms against dates: when each opens, how much is done in it, and when it closes. Below, who works when.
+ * Rooms against dates: when each opens, how much is done in it, and when it closes. Above them, who works when.
  *
  * Drawn from a few figures rather than sent as hundreds of cells.
  */
@@ -32,8 +35,8 @@ export function HouseTable(props: HouseTableProps) {
           Minutes of work in each room on each date, and the sessions of each person
         </caption>
         <Dates {...props} />
-        <Rooms {...props} />
         <People {...props} />
+        <Rooms {...props} />
       </table>
     </FromToday>
   );
@@ -60,7 +63,7 @@ function Dates({ house, today, open, rainy }: HouseTableProps) {
   );
 }
 
-function Rooms({ house, rooms, today }: HouseTableProps) {
+function Rooms({ house, rooms, today, broken }: HouseTableProps) {
   const named = new Map(rooms.map((room) => [room.id, room.name]));
   const cells = house.rooms.flatMap((room) => room.cells);
   const busiest = Math.max(60, ...cells.map((cell) => cell.done + cell.planned));
@@ -71,7 +74,13 @@ function Rooms({ house, rooms, today }: HouseTableProps) {
         <tr key={room.id}>
           <th scope="row">{named.get(room.id) ?? room.id}</th>
           {room.cells.map((cell, i) => (
-            <Cell key={house.dates[i]} cell={cell} height={height} today={house.dates[i] === today} />
+            <Cell
+              key={house.dates[i]}
+              cell={cell}
+              height={height}
+              today={house.dates[i] === today}
+              broken={broken.get(atRoom(room.id, house.dates[i] ?? '')) ?? 0}
+            />
           ))}
         </tr>
       ))}
@@ -132,9 +141,10 @@ type CellProps = {
   readonly cell: DayCell;
   readonly height: (minutes: number) => number;
   readonly today: boolean;
+  readonly broken: number;
 };
 
-function Cell({ cell, height, today }: CellProps) {
+function Cell({ cell, height, today, broken }: CellProps) {
   const minutes = cell.done + cell.planned;
   return (
     <td className={today ? 'today' : undefined}>
@@ -142,15 +152,25 @@ function Cell({ cell, height, today }: CellProps) {
       {minutes > 0 && (
         <div
           className={cell.planned > 0 ? 'frozen' : 'clear'}
-          title={duration(minutes)}
+          title={[duration(minutes), asideWords(broken)].filter(Boolean).join(', ')}
           style={{ height: height(minutes) }}
         >
+          {broken > 0 && <u aria-hidden />}
           {minutes}
-          <span className="visually-hidden">{cell.planned > 0 ? ' minutes planned' : ' minutes done'}</span>
+          <span className="visually-hidden">
+            {cell.planned > 0 ? ' minutes planned' : ' minutes done'}
+            {broken > 0 && `, ${asideWords(broken)}`}
+          </span>
         </div>
       )}
     </td>
   );
+}
+
+function asideWords(broken: number): string {
+  return broken === 0
+    ? ''
+    : `${count(broken, 'wish for the order is', 'wishes for the order are')} set aside`;
 }
 
 function RainMark() {

@@ -14,13 +14,20 @@ export function SessionsCell({ sessions, today }: { sessions: readonly PlanSessi
     <td className={today ? 'today' : undefined}>
       {sessions.map((session) => (
         <div key={session.id} title={`${clock(session.start)} to ${clock(session.end)}`}>
-          {clock(session.start)}
-          <span className="visually-hidden"> to {clock(session.end)}</span>
+          <span aria-hidden>{shortClock(session.start)}</span>
+          <span className="visually-hidden">
+            {clock(session.start)} to {clock(session.end)}
+          </span>
           <b aria-hidden style={{ width: `${width(minutesOf(session))}%` }} />
         </div>
       ))}
     </td>
   );
+}
+
+/** Half of the day is told by where it stands beside the others, and by the tip. */
+function shortClock(dateTime: string): string {
+  return clock(dateTime).split(' ')[0] ?? '';
 }
 
 function minutesOf(session: PlanSession): number {

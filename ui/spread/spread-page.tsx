@@ -2,7 +2,7 @@ import { roomsOf } from '@/core/home/room';
 import type { Campaign, Current } from '@/core/problem/campaign';
 import { askedOn } from '@/present/spread/asked-rows';
 import { assumptionsOf } from '@/present/spread/assumptions';
-import { brokenByRoom, brokenOn, leftOutByRoom } from '@/present/spread/by-room';
+import { brokenAt, brokenByRoom, brokenOn, leftOutByRoom } from '@/present/spread/by-room';
 import { houseByDay } from '@/present/spread/house-model';
 import { lanesOf } from '@/present/spread/lanes-model';
 import { longDate } from '@/present/words/words';
@@ -144,6 +144,7 @@ function Plan({ state, campaign, date, steering }: PlanProps) {
         today={state.today}
         open={shown}
         rainy={rainy}
+        broken={brokenAt(broken)}
       />
       <Legend />
       <Lanes
@@ -174,8 +175,9 @@ function Legend() {
   return (
     <p className={css({ textStyle: 'small', m: 0, color: 'quiet', maxWidth: '70ch' })}>
       Figures are minutes of hands-on work: hatched ice is planned, clear water is done. The line along the
-      bottom runs from the day a room is opened to the day it closes. Below the rooms, when each person works.
-      Press a date to open that day below; drag work from there to another date, time or person.
+      bottom runs from the day a room is opened to the day it closes. A cut corner is a wish for the order
+      that was set aside, with its sentence on that day. Above the rooms, when each person works. Press a date
+      to open that day below; drag work from there to another date, time or person.
     </p>
   );
 }

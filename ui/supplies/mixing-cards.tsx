@@ -2,6 +2,7 @@ import type { CardRow, SuppliesScreen } from '@/present/supplies/supplies-model'
 import { amountWords, spoonWords } from '@/present/supplies/supply-words';
 import { count } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
+import { PourDrawing } from '../parts/pour-drawing';
 
 /** How each mixture is made in the bucket or the bottle that one has, and what is used as it is. */
 export function MixingCards({ screen }: { screen: SuppliesScreen }) {
@@ -58,7 +59,7 @@ function Cloths({ cloths }: Pick<SuppliesScreen, 'cloths'>) {
 }
 
 function Card({ card, units }: { card: CardRow; units: SuppliesScreen['units'] }) {
-  const { words, amount, unit, waterMl, vessel, spoons, fills, gloves, jobs } = card;
+  const { words, pour, amount, unit, waterMl, vessel, spoons, fills, gloves, jobs } = card;
   return (
     <li
       className={css({ borderTop: '3px solid var(--colors-water)', pt: 1.25, pb: 2.5, breakInside: 'avoid' })}
@@ -66,6 +67,9 @@ function Card({ card, units }: { card: CardRow; units: SuppliesScreen['units'] }
       <h2 className={css({ textStyle: 'h3', m: 0 })}>{words}</h2>
       <div className={css({ fontSize: '1.3rem', fontWeight: 620, mt: 0.5 })}>
         {amountWords(amount, unit, units)} in {amountWords(waterMl, 'ml', units)} of water
+      </div>
+      <div className={css({ my: 1 })}>
+        <PourDrawing pour={pour} />
       </div>
       <div>
         about {spoonWords(spoons)}, in the {vessel};{' '}

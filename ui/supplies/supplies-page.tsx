@@ -16,6 +16,7 @@ import { FoundThings, type SettleAct } from './found-things';
 import { LeavingPage } from './leaving-page';
 import { MixingCards } from './mixing-cards';
 import { OwnProducts } from './own-products';
+import { Shelf } from './shelf';
 import { ShoppingList } from './shopping-list';
 import { Wash } from './wash';
 
@@ -104,7 +105,11 @@ function ToBuy({ state, found, actions, settle, screen }: SuppliesPageProps & { 
   const toBuy = found.filter(({ find }) => find === 'buy');
   const texts = toBuy.map(({ text }) => text);
   return (
-    <>
+    <div className={css({ display: 'flex', flexDirection: 'column' })}>
+      {/* In the shop, with the phone in hand, the list comes first. */}
+      <div className={css({ order: { base: 1, md: 0 }, mt: { base: 4, md: 1 }, mb: { base: 0, md: 3 } })}>
+        <Shelf things={screen.shelf} />
+      </div>
       <ShoppingList screen={screen} found={texts} edits={state.edits} actions={actions} />
       <FoundThings
         title="Written down on the way"
@@ -127,7 +132,7 @@ function ToBuy({ state, found, actions, settle, screen }: SuppliesPageProps & { 
           Days follow once the work is spread: then each line says by when it is needed.
         </p>
       )}
-    </>
+    </div>
   );
 }
 

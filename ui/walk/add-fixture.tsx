@@ -30,6 +30,7 @@ export function AddFixture({ stop, roomKind, typed, onAdd, onClose }: AddFixture
         flexDirection: { base: 'column', sm: 'row' },
         gap: 1.5,
         maxWidth: 620,
+        p: { base: 2, md: 3 },
         alignItems: { sm: 'center' },
       })}
     >

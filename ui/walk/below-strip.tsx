@@ -1,9 +1,13 @@
 'use client';
 import dynamic from 'next/dynamic';
+import type { ReactNode } from 'react';
 import { placeOf } from '@/present/walk/room-model';
 import type { RoomSurroundings } from '@/present/walk/room-work';
+import type { RoomTick } from '@/present/walk/ticks';
 import { css } from '@/ui/theme/made/css';
 import { useStableEvents } from '../parts/use-stable-events';
+import type { CommandAction } from '../state/command';
+import { DoneHere } from './done-here';
 import type { PanelEvents } from './fixture-panel';
 import { StopPanel } from './stop-panel';
 import type { Open, RoomDesk } from './use-room-desk';
@@ -21,14 +25,21 @@ type BelowStripProps = {
   readonly desk: RoomDesk;
   readonly around: RoomSurroundings;
   readonly shown: Open;
+  readonly ticks: readonly RoomTick[];
+  readonly tickStep: CommandAction;
 };
 
 /** What is open below the strip, or what can be done on it. */
-export function BelowStrip({ desk, around, shown }: BelowStripProps) {
+export function BelowStrip({ desk, around, shown, ticks, tickStep }: BelowStripProps) {
   const { room } = desk;
   const fixture = shown?.what === 'fixture' ? placeOf(room, shown.id)?.fixture.id : undefined;
   const stop = room.stops.find((known) => known.id === shown?.id);
-  if (fixture) return <OpenFixture desk={desk} around={around} id={fixture} />;
+  if (fixture)
+    return (
+      <OpenFixture desk={desk} around={around} id={fixture}>
+        <DoneHere ticks={ticks.filter((tick) => tick.fixture === fixture)} tickStep={tickStep} />
+      </OpenFixture>
+    );
   if (stop && shown?.what === 'adding')
     return (
       <AddFixture
@@ -59,7 +70,12 @@ export function BelowStrip({ desk, around, shown }: BelowStripProps) {
   );
 }
 
-function OpenFixture({ desk, around, id }: { desk: RoomDesk; around: RoomSurroundings; id: string }) {
+type OpenFixtureProps = Pick<BelowStripProps, 'desk' | 'around'> & {
+  readonly id: string;
+  readonly children: ReactNode;
+};
+
+function OpenFixture({ desk, around, id, children }: OpenFixtureProps) {
   const { room, stops, make, changes, drop, setOpen } = desk;
   const place = placeOf(room, id);
   const events = useStableEvents<PanelEvents>({
@@ -79,6 +95,8 @@ function OpenFixture({ desk, around, id }: { desk: RoomDesk; around: RoomSurroun
       stops={stops}
       fixture={place.fixture}
       {...events}
-    />
+    >
+      {children}
+    </FixturePanel>
   );
 }

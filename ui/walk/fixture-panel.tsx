@@ -1,6 +1,6 @@
 'use client';
 import Close from '@mui/icons-material/Close';
-import { memo, useDeferredValue } from 'react';
+import { memo, type ReactNode, useDeferredValue } from 'react';
 import { FIXTURE_KINDS, isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { type Mark, markKey } from '@/core/clean/marks';
 import {
@@ -49,6 +49,8 @@ type PanelProps = {
   readonly stop: Stop;
   readonly stops: readonly Stop[];
   readonly fixture: Fixture;
+  /** What of it is done already. */
+  readonly children: ReactNode;
 } & PanelEvents;
 
 /** One fixture: how many, how big, what of, how bad, how full; and what that comes to. */
@@ -98,7 +100,8 @@ const Sums = memo(function Sums({ room, around, fixtureId, onMark }: SumsProps) 
   );
 });
 
-function Facts({ room, around, stop, stops, fixture, onChange, onMove, onDrop, onClose }: PanelProps) {
+function Facts(props: PanelProps) {
+  const { room, around, stop, stops, fixture, children, onChange, onMove, onDrop, onClose } = props;
   const kind = isFixtureKind(fixture.kind) ? FIXTURE_KINDS[fixture.kind] : undefined;
   // What is being typed belongs to one fixture; the rest of the panel stays for the next.
   const { id } = fixture;
@@ -134,6 +137,7 @@ function Facts({ room, around, stop, stops, fixture, onChange, onMove, onDrop, o
           onChange={say.places}
         />
       )}
+      {children}
       <SizeFields key={`${id} size`} kind={fixture.kind} size={fixture.size} onChange={say.size} />
       <Where
         surface={fixture.surface ?? kind?.surfaces[0] ?? ''}

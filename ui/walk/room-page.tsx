@@ -11,11 +11,13 @@ import { atHandOf, lastsOneDay, paceOf, USUAL_SCHOOL } from '@/core/work/work';
 import { facesIn, oftenIn } from '@/present/walk/kind-faces';
 import { roomOrder } from '@/present/walk/room-order';
 import type { RoomSurroundings } from '@/present/walk/room-work';
+import { ticksIn } from '@/present/walk/ticks';
 import { amount, count, hourRange, hours } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
 import type { ChangeActions } from '../parts/change-actions';
 import { PageHead } from '../parts/page-head';
 import { TextLink } from '../parts/text-link';
+import type { CommandAction } from '../state/command';
 import { ChangeRoomLater } from './change-room-later';
 import { KindFacesProvider } from './kind-faces';
 import type { MoveTask } from './order-panel';
@@ -27,9 +29,10 @@ type RoomPageProps = {
   readonly room: Room;
   readonly actions: ChangeActions;
   readonly moveTask: MoveTask;
+  readonly tickStep: CommandAction;
 };
 
-export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
+export function RoomPage({ state, room, actions, moveTask, tickStep }: RoomPageProps) {
   const { units, home, marks } = state.household;
   const tasks = state.tasks.filter((task) => task.room.id === room.id);
   const range = handsRange(tasks);
@@ -54,6 +57,8 @@ export function RoomPage({ state, room, actions, moveTask }: RoomPageProps) {
           edits={state.edits}
           actions={actions}
           moveTask={moveTask}
+          ticks={ticksIn(state, room)}
+          tickStep={tickStep}
         />
       </KindFacesProvider>
       <RoomProducts

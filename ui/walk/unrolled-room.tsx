@@ -6,12 +6,14 @@ import type { OftenKind } from '@/present/walk/kind-faces';
 import type { RoomOrderStep } from '@/present/walk/room-order';
 import type { RoomSurroundings } from '@/present/walk/room-work';
 import { inTurn } from '@/present/walk/strip-model';
-import { css } from '@/ui/theme/made/css';
+import type { RoomTick } from '@/present/walk/ticks';
+import { css, cx } from '@/ui/theme/made/css';
 import type { ChangeActions, EditWords } from '../parts/change-actions';
 import { Sentence } from '../parts/sentence';
 import { useSameSet } from '../parts/use-same';
 import { useStableEvents } from '../parts/use-stable-events';
 import { afterPaint } from '../state/after-paint';
+import type { CommandAction } from '../state/command';
 import { useQuietMoment } from '../state/use-quiet-moment';
 import { AddStop } from './add-stop';
 import { BelowStrip, fetchBelow } from './below-strip';
@@ -49,11 +51,14 @@ type UnrolledRoomProps = {
   readonly edits: EditWords;
   readonly actions: ChangeActions;
   readonly moveTask: MoveTask;
+  /** What is done by hand in the room, and how it is ticked off. */
+  readonly ticks: readonly RoomTick[];
+  readonly tickStep: CommandAction;
 };
 
 /** The room unrolled from its door, with what stands in it; everything on it is counted, rated and added in place. */
 export function UnrolledRoom(props: UnrolledRoomProps) {
-  const { around, steps, clear, edits, actions, moveTask } = props;
+  const { around, steps, clear, edits, actions, moveTask, ticks, tickStep } = props;
   useQuietMoment(fetchPanels);
   const desk = useRoomDesk(props.room, around.way, actions);
   const { room, stops, changes } = desk;
@@ -77,7 +82,7 @@ export function UnrolledRoom(props: UnrolledRoomProps) {
   const isAbove = ABOVE.includes(mode);
   const opened = (
     <Opened
-      {...{ desk, around, steps, walk, mode, selection, moveTask }}
+      {...{ desk, around, steps, walk, mode, selection, moveTask, ticks, tickStep }}
       rate={{ at: rated, onAt: setRated, onEnd: () => turnTo('choose') }}
     />
   );
@@ -157,7 +162,7 @@ function useStillMissing(often: readonly OftenKind[], room: Room) {
   }, [often, shown]);
 }
 
-type OpenedProps = Pick<UnrolledRoomProps, 'around' | 'steps' | 'moveTask'> & {
+type OpenedProps = Pick<UnrolledRoomProps, 'around' | 'steps' | 'moveTask' | 'ticks' | 'tickStep'> & {
   readonly desk: RoomDesk;
   readonly walk: ReturnType<typeof useOrderWalk>;
   readonly mode: StripMode;
@@ -165,28 +170,62 @@ type OpenedProps = Pick<UnrolledRoomProps, 'around' | 'steps' | 'moveTask'> & {
   readonly selection: Selection;
 };
 
+const chosen = () =>
+  document.querySelector<HTMLElement>('[data-stop] [aria-pressed=true], [data-head][aria-pressed=true]');
+
 /** From what is open back to the thing it is about. */
 function backToStrip(): void {
-  document
-    .querySelector<HTMLElement>('[data-stop] [aria-pressed=true], [data-head][aria-pressed=true]')
-    ?.focus();
+  chosen()?.focus();
 }
 
-function Opened({ desk, around, steps, walk, mode, rate, selection, moveTask }: OpenedProps) {
+const TALL = '(min-height: 640px)';
+/** So much of a tall window is left above what has opened. */
+const LEFT_ABOVE = 0.46;
+
+/** What was pressed stays in sight above what has opened; where both can't be, what has opened is. */
+function bringIntoSight(panel: HTMLElement | null): void {
+  const thing = chosen();
+  if (!thing || !window.matchMedia(TALL).matches) {
+    panel?.scrollIntoView({ block: 'nearest' });
+    return;
+  }
+  const hidden = thing.getBoundingClientRect().bottom - window.innerHeight * LEFT_ABOVE;
+  if (hidden > 0) window.scrollBy({ top: hidden });
+}
+
+function Opened(props: OpenedProps) {
+  const { desk, around, steps, walk, mode, rate, selection, moveTask, ticks, tickStep } = props;
   const { panel, shown } = useOpened(desk.open, mode, selection);
+  const isDocked = shown !== undefined && !ABOVE.includes(mode);
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: Esc leads back from whatever in it has the focus.
     <div
       ref={panel}
       onKeyDown={(event) => event.key === 'Escape' && backToStrip()}
-      className={css({ contain: 'layout', scrollMarginBottom: { base: 120, md: 24 } })}
+      className={cx(
+        css({ contain: 'layout', scrollMarginBottom: { base: 120, md: 24 } }),
+        isDocked && css(DOCKED),
+      )}
     >
       {mode === 'order' && <OrderPanel steps={steps} at={walk.at} onAt={walk.goTo} move={moveTask} />}
       {mode === 'rate' && <RatePanel desk={desk} selection={selection} {...rate} />}
-      {!ABOVE.includes(mode) && <BelowStrip desk={desk} around={around} shown={shown} />}
+      {!ABOVE.includes(mode) && <BelowStrip {...{ desk, around, shown, ticks, tickStep }} />}
     </div>
   );
 }
+
+/** Beside the thing it is about: at the foot of the window, with the strip in sight above it. */
+const DOCKED = {
+  '@media (min-height: 640px)': {
+    position: 'sticky',
+    bgcolor: 'paper',
+    bottom: { base: 'calc(var(--bar-height, 57px) + env(safe-area-inset-bottom))', md: 0 },
+    zIndex: 5,
+    maxHeight: '46vh',
+    overflowY: 'auto',
+    boxShadow: '0 -10px 24px -12px rgb(0 0 0 / 0.35)',
+  },
+} as const;
 
 /** What opens may still be on its way: its first field has the focus as soon as it is there. */
 function focusFirst(panel: HTMLElement | null): void {
@@ -218,7 +257,7 @@ function useOpened(open: Open, mode: StripMode, selection: Selection) {
     if (ABOVE.includes(mode)) panel.current?.scrollIntoView({ block: 'nearest' });
   }, [mode]);
   useEffect(() => {
-    if (shown) panel.current?.scrollIntoView({ block: 'nearest' });
+    if (shown) bringIntoSight(panel.current);
     // Whoever came by key goes on in what has opened.
     if (shown && 'byKey' in shown && shown.byKey) focusFirst(panel.current);
   }, [shown]);

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { tickStep } from '@/app/actions/day';
 import { change, redoLast, undoLast } from '@/app/actions/edit';
 import { moveTask } from '@/app/actions/order';
 import { roomsOf } from '@/core/home/room';
@@ -27,6 +28,7 @@ export default async function Page(props: Props) {
       room={room}
       actions={{ change, undo: undoLast, redo: redoLast }}
       moveTask={moveTask}
+      tickStep={tickStep}
     />
   );
 }
