@@ -135,4 +135,11 @@ describe('dayView', () => {
     expect(view('18:00', {}, 'ben').now).toBeUndefined();
     expect(view('18:30', { wipe: '18:25' }, 'ben').now?.step.id).toBe('mop');
   });
+
+  it('proposes first what somebody else stands and waits for, once they would be at it', () => {
+    expect(view('18:40', {}, 'ada').now?.step.id).toBe('wrap');
+    expect(view('18:45', {}, 'ada').now?.step.id).toBe('wipe');
+    expect(view('18:45', { wipe: '18:44' }, 'ada').now?.step.id).toBe('wrap');
+    expect(view('18:45').now?.step.id).toBe('wrap');
+  });
 });

@@ -35,13 +35,15 @@ export type DayView = {
  */
 export function dayView(pack: DayPack, run: Run, now: Second, person?: string): DayView {
   const known = new Knowledge(pack, run);
-  const items = mergeParts([...pack.entries, ...known.doneWithoutEntry()])
+  const everybodys = mergeParts([...pack.entries, ...known.doneWithoutEntry()])
     // A step that has left the clean since the plan was made is not part of the day any more.
     .filter((entry) => known.step(entry.step) !== undefined)
     .map((entry) => known.item(entry))
-    .filter((item) => person === undefined || item.people.includes(person))
     .sort((a, b) => a.start.localeCompare(b.start));
-  const open = items.filter(({ step }) => !run.done.has(step.id) && !run.off.has(step.id));
+  const isTheirs = ({ people }: DayItem) => person === undefined || people.includes(person);
+  const items = everybodys.filter(isTheirs);
+  const isOpen = ({ step }: DayItem) => !run.done.has(step.id) && !run.off.has(step.id);
+  const open = items.filter(isOpen);
   const isMine = ({ step }: DayItem) => {
     const work = run.work.get(step.id);
     return work?.since === undefined || person === undefined || work.by === person;
@@ -49,7 +51,13 @@ export function dayView(pack: DayPack, run: Run, now: Second, person?: string): 
   const ready = open.filter((item) => known.isReady(item.step.id, now) && isMine(item));
   const waits = runningWaits(known, now);
   const begun = ready.find(({ step }) => run.work.get(step.id)?.since !== undefined);
-  const first = begun ?? propose(ready, waits, now, (item) => minutesLeft(item, run, pack));
+  const others = everybodys.filter((item) => isOpen(item) && !isTheirs(item));
+  const first =
+    begun ??
+    propose(ready, waits, now, {
+      minutesLeft: (item) => minutesLeft(item, run, pack),
+      isAwaited: ({ task }) => task.steps.some(({ id }) => known.holdsUp(id, others, now)),
+    });
   const done = items.filter(({ step }) => run.done.has(step.id));
   return {
     date: pack.date,
@@ -154,6 +162,16 @@ class Knowledge {
     if (!found) return false;
     const held = (this.predecessors.get(id) ?? []).some((before) => !this.isOver(before, now));
     return !held && this.chainIsDone(found.task, found.position, now);
+  }
+
+  /** Whether a step is what somebody who would be at something by now has to wait for. */
+  holdsUp(id: string, others: readonly DayItem[], now: Second): boolean {
+    return others.some(
+      ({ step, task, start }) =>
+        secondOf(`${start}:00`) <= now &&
+        ((this.predecessors.get(step.id) ?? []).includes(id) ||
+          task.steps[task.steps.findIndex((one) => one.id === step.id) - 1]?.id === id),
+    );
   }
 
   /** Ticked, or a wait at the end of its task that has run its minutes. */

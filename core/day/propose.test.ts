@@ -12,8 +12,11 @@ const wait = (ready: string, latest?: string, next: string | undefined = 'rinse'
     latest: latest && `2027-03-01T${latest}`,
     next,
   }) as unknown as RunningWait;
-const proposed = (items: readonly DayItem[], waits: readonly RunningWait[]) =>
-  propose(items, waits, NOW, ({ step }) => step.minutes)?.step.id;
+const proposed = (items: readonly DayItem[], waits: readonly RunningWait[], awaited?: string) =>
+  propose(items, waits, NOW, {
+    minutesLeft: ({ step }) => step.minutes,
+    isAwaited: ({ step }) => step.id === awaited,
+  })?.step.id;
 
 describe('propose', () => {
   const [long, middle, short] = [item('long', 60), item('middle', 25), item('short', 5)];
@@ -36,6 +39,12 @@ describe('propose', () => {
 
   it('puts what a wait hangs on before all', () => {
     expect(proposed([long, item('rinse', 10)], [wait('17:59')])).toBe('rinse');
+  });
+
+  it('puts what somebody else waits for before all but that', () => {
+    expect(proposed([long, middle, short], [wait('18:30')], 'long')).toBe('long');
+    expect(proposed([long, middle], [], 'middle')).toBe('middle');
+    expect(proposed([long, item('rinse', 10)], [wait('17:59')], 'long')).toBe('rinse');
   });
 
   it('leaves a wait aside that is hours away, or that nothing comes after', () => {
