@@ -19,6 +19,7 @@ import { isAtPlace } from '@/core/work/place-of-job';
 import { cannotDo } from '@/core/work/step-tags';
 import type { CleanTask } from '@/core/work/tasks';
 import type { Pour } from '../supplies/pour';
+import { markOf } from '../walk/marks';
 import { pieceOfWork, workSentence } from '../words/piece-of-work';
 import { type RoomInLittle, roomInLittle } from './here';
 import { movesAtStep } from './move-words';
@@ -36,6 +37,8 @@ export type StepWords = {
   readonly room: string;
   /** The sort of thing it is done to, such as `Window`. */
   readonly thing?: string;
+  /** The mark of its kind. */
+  readonly mark?: string;
   readonly how: string;
   /** How one knows that all of the task is done; only its last step has it. */
   readonly doneWhen?: string;
@@ -241,6 +244,7 @@ function wordsFor(
       where: whereOf(task, id),
       room: task.room.id,
       ...(isFixtureKind(task.fixture.kind) && { thing: FIXTURE_KINDS[task.fixture.kind].name }),
+      ...(markOf(task.fixture.kind) && { mark: markOf(task.fixture.kind) }),
       how: task.method.how,
       ...(isLastStep(id, task) && { doneWhen: task.method.doneWhen }),
       cautions: cautions.get(id) ?? [],

@@ -9,6 +9,7 @@ import { type StepFace, soakBefore } from '@/present/day/step-face';
 import { inSentence } from '@/present/words/piece-of-work';
 import { clock, duration } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
+import { KindMark } from '../parts/kind-mark';
 import { PourDrawing } from '../parts/pour-drawing';
 import { ActRow } from './act-row';
 import { placeOfStep } from './places';
@@ -99,6 +100,7 @@ function WhatItIs({ step, isToday, share }: Pick<NowStepProps, 'step' | 'isToday
           .join(' · ')}
       </h2>
       <p className={css({ textStyle: 'h1', m: 0, mt: 0.5 })}>
+        {step.mark && <KindMark mark={step.mark} className={MARK} />}
         {step.job}
         {step.manner && (
           <span className={css({ fontSize: '1.25rem', fontWeight: 400 })}>
@@ -112,6 +114,15 @@ function WhatItIs({ step, isToday, share }: Pick<NowStepProps, 'step' | 'isToday
     </>
   );
 }
+
+const MARK = css({
+  float: 'inline-start',
+  width: 38,
+  height: 38,
+  mr: 1.5,
+  mt: 0.25,
+  fill: 'currentColor',
+});
 
 function HowItGoes({ step }: { step: StepFace }) {
   return (

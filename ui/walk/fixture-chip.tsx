@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { Fixture } from '@/core/home/room';
 import { fixtureSummary, SOIL_WORDS } from '@/present/walk/fixture-words';
 import { openingOf } from '@/present/walk/strip-model';
+import { KindMark } from '../parts/kind-mark';
 import { useFaces } from './kind-faces';
 import { useIsChosen } from './selection';
 import looks from './strip.module.css';
@@ -32,11 +33,7 @@ export const FixtureChip = memo(function FixtureChip({ fixture, clear, place, on
     >
       <span className={looks.lead} aria-hidden>
         {place !== undefined && <span className={looks.place}>{place}</span>}
-        {mark && (
-          <svg className={looks.mark} viewBox="0 0 24 24" aria-hidden="true">
-            <use href={`/icons/marks.svg#${mark}`} />
-          </svg>
-        )}
+        {mark && <KindMark mark={mark} className={looks.mark} />}
       </span>
       <span className={fixture.leave && !clear ? `${looks.name} ${looks.struck}` : looks.name}>
         {name}

@@ -9,14 +9,16 @@ type RoomCellProps = {
   readonly name: string;
   readonly minutes: number;
   readonly progress: Progress;
+  /** Under the roof. */
+  readonly isLoft: boolean;
 };
 
 /** One room of the house section: frozen from the right, clear water from the left. */
-export function RoomCell({ href, name, minutes, progress }: RoomCellProps) {
+export function RoomCell({ href, name, minutes, progress, isLoft }: RoomCellProps) {
   const share = progress.total === 0 ? 0 : progress.done / progress.total;
   const isClear = share === 1;
   return (
-    <PageLink href={href} className={css(CELL, isClear ? CLEAR : FROZEN)}>
+    <PageLink href={href} className={css(CELL, isClear ? CLEAR : FROZEN, isLoft && SLOPED)}>
       <Water share={share} />
       <div className={css(LABEL)}>
         <span
@@ -47,6 +49,8 @@ const CELL = {
 } as const;
 const FROZEN = { background: 'var(--frost)', clipPath: 'var(--cut)', borderRadius: 0 };
 const CLEAR = { background: 'var(--colors-water-soft)', clipPath: 'none', borderRadius: '18px' };
+
+const SLOPED = { clipPath: 'polygon(0 0, 62% 0, 100% 56%, 100% 100%, 0 100%)', borderRadius: 0 };
 
 const LABEL = {
   position: 'relative',

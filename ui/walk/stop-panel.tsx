@@ -27,7 +27,13 @@ export const StopPanel = memo(function StopPanel({ stop, onRename, onMove, onAdd
   return (
     <section
       aria-label={`Stop: ${stop.name}`}
-      className={css({ display: 'flex', flexDirection: 'column', gap: 2, maxWidth: 560, p: { base: 2, md: 3 } })}
+      className={css({
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 2,
+        maxWidth: 560,
+        p: { base: 2, md: 3 },
+      })}
     >
       <h2 className={css({ textStyle: 'h2', m: 0 })}>{stop.name}</h2>
       <TextField

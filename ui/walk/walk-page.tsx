@@ -119,6 +119,7 @@ function FloorRow({ floor, isBelow, isOnGround, isLowest, ...rest }: FloorRowPro
               name={room.name}
               minutes={minutes.get(room.id) ?? 0}
               progress={progress.get(room.id) ?? { total: 0, done: 0 }}
+              isLoft={room.kind === 'loft'}
             />
           </li>
         ))}

@@ -199,6 +199,7 @@ export const FURNITURE: readonly MethodEntry[] = [
     kind: 'furniture',
     layer: 5,
     surfaces: ['wood', 'waxed wood'],
+    sameDay: true,
     steps: [
       hands('wax', 'Thin, with the grain', { setUpMinutes: 3, rate: per('each', 8), soiled: false }),
       wait('set', 'Wax sets', [20, 30, 60]),
@@ -544,6 +545,7 @@ export const FURNITURE: readonly MethodEntry[] = [
     title: 'Empty and wash the litter corner',
     kind: 'household',
     layer: 6,
+    sameDay: true,
     steps: [
       hands('wash', 'Empty, soak with hot water, scrub, rinse', {
         setUpMinutes: 3,
@@ -568,6 +570,7 @@ export const FURNITURE: readonly MethodEntry[] = [
     title: 'Clean the cage',
     kind: 'household',
     layer: 5,
+    sameDay: true,
     steps: [
       hands('wash', 'Animal into the travel box; strip, wash, rinse', {
         setUpMinutes: 8,

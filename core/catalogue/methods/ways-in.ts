@@ -72,6 +72,7 @@ export const WAYS_IN: readonly MethodEntry[] = [
     kind: 'floors',
     layer: 7,
     needs: ['dry'],
+    sameDay: true,
     steps: [
       hands('beat', 'Beat outside, vacuum both sides, floor below', {
         setUpMinutes: 1,
