@@ -275,7 +275,7 @@ describe('an account', () => {
         async () => browser.run<boolean>('return document.cookie.includes("early-thaw-dates=en-US")'),
         'the choice to be kept',
       );
-      for (const path of ['/aim', '/people', '/spread', '/spread/2027-03-06', '/day', '/supplies/wash']) {
+      for (const path of ['/aim', '/spread', '/spread/2027-03-06', '/day', '/supplies/wash']) {
         await browser.goTo(path);
         await browser.see(/\d [ap]m|, March \d/);
         const words = await browser.text();

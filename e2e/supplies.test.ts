@@ -68,7 +68,7 @@ describe('supplies', () => {
       await browser.press('heading', 'To mix in');
       await browser.kept('Kept.');
       await browser.goTo('/supplies/mix');
-      await browser.see(/16 ml in 4 l of water\nabout 1 tablespoon, in the bucket/);
+      await browser.see(/16 ml in 4 l of water\n16 ml\n4 l\nabout 1 tablespoon, in the bucket/);
       await browser.see('Zones share none');
     });
   });
