@@ -30,7 +30,10 @@ type HouseTableProps = {
 export function HouseTable(props: HouseTableProps) {
   return (
     <FromToday label="The house by day">
-      <table className={look.house}>
+      <table
+        className={look.house}
+        style={{ '--day': props.house.dates.length <= A_MONTH ? '27px' : '34px' } as React.CSSProperties}
+      >
         <caption className="visually-hidden">
           Minutes of work in each room on each date, and the sessions of each person
         </caption>
@@ -41,6 +44,9 @@ export function HouseTable(props: HouseTableProps) {
     </FromToday>
   );
 }
+
+/** So many dates are seen at once in a window of 1280 pixels. */
+const A_MONTH = 31;
 
 function Dates({ house, today, open, rainy }: HouseTableProps) {
   return (
