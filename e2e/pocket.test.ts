@@ -76,6 +76,33 @@ describe('in the pocket', () => {
     }, PHONE);
   });
 
+  it('says so where the phone’s cupboard is full, and leaves everything as it was', async () => {
+    await visit(async (browser) => {
+      await browser.asPhone();
+      await browser.onEveryPage(
+        'IDBObjectStore.prototype.add = () => { throw new DOMException("No room", "QuotaExceededError") }',
+      );
+      await enterDemo(browser);
+      await browser.until(
+        async () => (await keptPages(browser)).includes('/supplies'),
+        'the list to be kept',
+      );
+      await browser.goTo('/supplies');
+      const [line] = await browser.all('button', /^Bought: /);
+      const name = (await line?.getAccessibleName()) ?? '';
+      await browser.cutOff(true);
+      await browser.press('button', name);
+      await browser.see('The server did not answer. Everything is as it was; try again in a moment.');
+      expect(await browser.all('button', name)).toHaveLength(1);
+      await browser.cutOff(false);
+      await browser.press('button', name);
+      await browser.until(
+        async () => (await browser.all('button', name)).length === 0,
+        'it bought after all',
+      );
+    }, PHONE);
+  });
+
   it('keeps nothing of a household on the device of who signs out', async () => {
     await visit(async (browser) => {
       await browser.asPhone();

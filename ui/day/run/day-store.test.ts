@@ -86,6 +86,26 @@ function phone(server: Server, weather: () => Weather, name: string, cupboard = 
 const tick = (step: string) => ({ do: 'done' as const, step });
 
 describe('DayStore', () => {
+  it('says so where the phone’s cupboard is full, and sends what was pressed all the same', async () => {
+    const full = {
+      ...cupboardInMemory(),
+      keepUnsent: () => Promise.reject(new DOMException('No room', 'QuotaExceededError')),
+    };
+    const server = new Server();
+    let how: Weather = 'lost';
+    const { store } = phone(server, () => how, 'full', full);
+    await store.open();
+    await store.carry(tick(STEPS[0] as string));
+    expect(store.snapshot().notices).toEqual([
+      'This phone could not keep that for later. Stay on this page until it is sent.',
+    ]);
+    expect(store.snapshot().run.done.has(STEPS[0] as string)).toBe(true);
+    how = 'fine';
+    await store.flush();
+    expect(server.log.map(({ act }) => act)).toEqual([tick(STEPS[0] as string)]);
+    store.close();
+  });
+
   it('shows a tick before the server has answered', async () => {
     const server = new Server();
     const { store } = phone(server, () => 'lost', 'ada');
