@@ -24,10 +24,7 @@ export function DayPage({ file, kits, rolled, asks }: DayPageProps) {
   const { date, today, person, people } = file;
   return (
     <div className={css({ maxWidth: 860 })}>
-      <PageHead
-        title={date === today ? 'Today' : longDate(date)}
-        paper={`/paper/day/${date}${person === undefined ? '' : `?person=${encodeURIComponent(person)}`}`}
-      >
+      <PageHead title={date === today ? 'Today' : longDate(date)}>
         {date === today && `${longDate(date)}. `}
         {sessionWords(file)}
       </PageHead>
@@ -44,10 +41,14 @@ export function DayPage({ file, kits, rolled, asks }: DayPageProps) {
         <DayBoard key={`${date} ${person}`} file={file} base="/api/day" asks={asks}>
           <Kits kits={kits} />
         </DayBoard>
-        <OtherDays date={date} today={today} next={file.nextDate} />
+        <OtherDays date={date} today={today} next={file.nextDate} paper={paperOf(date, person)} />
       </div>
     </div>
   );
+}
+
+function paperOf(date: string, person: string | undefined): string {
+  return `/paper/day/${date}${person === undefined ? '' : `?person=${encodeURIComponent(person)}`}`;
 }
 
 type HelperPageProps = {
@@ -123,7 +124,15 @@ const ONE_ROW = {
   '& > *': { flexShrink: 0 },
 } as const;
 
-function OtherDays({ date, today, next }: { date: string; today: string; next: string | undefined }) {
+type OtherDaysProps = {
+  readonly date: string;
+  readonly today: string;
+  readonly next: string | undefined;
+  readonly paper: string;
+};
+
+/** Other days, and this one on paper: at the foot, since the work is what one came for. */
+function OtherDays({ date, today, next, paper }: OtherDaysProps) {
   return (
     <nav aria-label="Other days" className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, pt: 1 })}>
       <LinkButton href={`/day/${plusDays(date, -1)}`} color="inherit">
@@ -139,6 +148,9 @@ function OtherDays({ date, today, next }: { date: string; today: string; next: s
           Next work: {longDate(next)}
         </LinkButton>
       )}
+      <LinkButton href={paper} color="inherit">
+        On paper
+      </LinkButton>
     </nav>
   );
 }
