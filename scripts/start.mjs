@@ -75,6 +75,7 @@ async function bringUp() {
   const env = {
     DATABASE_URL: database.url,
     EARLY_THAW_SECRET: database.secret,
+    EARLY_THAW_LOGS: join(folder, 'logs'),
     // As the web server will have it, so that what does not go together is told before it starts.
     NODE_ENV: dev ? 'development' : 'production',
   };

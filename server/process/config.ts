@@ -5,6 +5,9 @@ import { z } from 'zod';
 const LOOPBACK = ['127.0.0.1', 'localhost', '::1'];
 const isLoopback = (host: string) => LOOPBACK.includes(host);
 
+/** How much the server logs. */
+export const LOG_LEVELS = ['trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent'] as const;
+
 const SIMULATED = 'simulated';
 const isRealMail = ({ EARLY_THAW_SMTP: smtp }: { readonly EARLY_THAW_SMTP?: string | undefined }) =>
   smtp !== undefined && smtp !== SIMULATED;
@@ -48,6 +51,7 @@ const envSchema = z
         'EARLY_THAW_ADDRESS has to be where people find the application, such as https://thaw.home.example.',
       )
       .optional(),
+    LOG_LEVEL: z.enum(LOG_LEVELS, `LOG_LEVEL has to be one of ${LOG_LEVELS.join(', ')}.`).optional(),
     NODE_ENV: z.string().optional(),
   })
   .refine(
