@@ -157,7 +157,9 @@ describe('the day', () => {
           'the step to have left',
         );
         await ines.until(
-          async () => (await ines.text()).includes(step.split(',')[0]!),
+          async () =>
+            (await ines.all('button', `Take over: ${step}`)).length === 0 &&
+            (await ines.all('button', /^Done/)).length > 0,
           'the step to be hers',
         );
       } finally {
