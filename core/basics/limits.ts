@@ -15,6 +15,9 @@ export const MOST_TASK_ID = 320;
 export const MOST_STEP_ID = 400;
 /** Characters of the name of anything. */
 export const MOST_NAME = 80;
+/** Of what a step or a job is called, and of a few lines about it. */
+export const MOST_TITLE = 300;
+export const MOST_TEXT = 2_000;
 
 export const MOST = {
   floors: 60,
@@ -29,6 +32,30 @@ export const MOST = {
   marks: 20_000,
 } as const;
 export type Counted = keyof typeof MOST;
+
+/** The same for a problem and a plan as others write them: far more than any house has, and less than would hold up the rest. */
+export const MOST_IN_DOCUMENT = {
+  people: 200,
+  windows: 20_000,
+  machines: 500,
+  rooms: 5_000,
+  tasks: 50_000,
+  steps: 200,
+  /** Tags of a step, and hazards kept from somebody. */
+  tags: 200,
+  rules: 500_000,
+  days: 5_000,
+  /** Of times of each day: in a room, in the house. */
+  daily: 200,
+  /** Pieces of work, fixed, done, planned or left out. */
+  entries: 200_000,
+  sessions: 50_000,
+  focuses: 2_000,
+} as const;
+/** Plans in a household’s file: the first, and the last few. */
+export const MOST_PLANS = 60;
+/** Choices of one form. */
+export const MOST_CHOICES = 400;
 
 /** Times of one person in a week. */
 export const MOST_HOURS = 100;

@@ -37,7 +37,7 @@ export type MethodChange = z.infer<typeof methodChangeSchema>;
 
 export const householdCatalogueSchema = z.strictObject({
   changed: z.record(z.string().max(120), methodChangeSchema).default({}),
-  off: z.array(z.string().max(120)).default([]),
+  off: z.array(z.string().max(120)).max(MOST.marks).default([]),
   own: z.array(methodSchema).max(MOST.ownMethods).default([]),
   products: z.array(ownProductSchema).max(MOST_OWN_PRODUCTS).default([]),
 });

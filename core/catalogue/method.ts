@@ -1,6 +1,16 @@
 import { z } from 'zod';
 import { PRIORITIES } from '../basics/choices';
-import { MOST_METHOD_ID, MOST_NAME, MOST_STEP_KEY, MOST_STEPS, MOST_TOOLS } from '../basics/limits';
+import {
+  MOST_CHOICES,
+  MOST_ID,
+  MOST_METHOD_ID,
+  MOST_NAME,
+  MOST_STEP_KEY,
+  MOST_STEPS,
+  MOST_TEXT,
+  MOST_TITLE,
+  MOST_TOOLS,
+} from '../basics/limits';
 import { QUANTITY_NAMES } from '../home/quantity-names';
 import { SOILS } from '../home/scales';
 import { SURFACES } from '../home/surfaces';
@@ -48,8 +58,8 @@ const belongingsSchema = z.strictObject({
 
 /** Where a step is done at all: by the machines that a household has or lacks, its bedding and towels, and whether one lifts alone. */
 const whenSchema = z.strictObject({
-  has: z.array(machineKindSchema).min(1).optional(),
-  lacks: z.array(machineKindSchema).min(1).optional(),
+  has: z.array(machineKindSchema).min(1).max(MOST_CHOICES).optional(),
+  lacks: z.array(machineKindSchema).min(1).max(MOST_CHOICES).optional(),
   singleBedding: z.boolean().optional(),
   singleTowels: z.boolean().optional(),
   alone: z.boolean().optional(),
@@ -61,7 +71,7 @@ const handsSchema = z.strictObject({
     .max(MOST_STEP_KEY)
     .regex(/^[a-z-]+$/),
   mode: z.literal('hands'),
-  title: z.string().min(1),
+  title: z.string().min(1).max(MOST_TITLE),
   setUpMinutes: minutesSchema.default(0),
   rate: rateSchema.optional(),
   belongings: belongingsSchema.optional(),
@@ -82,7 +92,7 @@ const waitSchema = z.strictObject({
     .max(MOST_STEP_KEY)
     .regex(/^[a-z-]+$/),
   mode: z.literal('wait'),
-  title: z.string().min(1),
+  title: z.string().min(1).max(MOST_TITLE),
   minutes: z.int().min(1).max(2880),
   low: z.int().min(1),
   high: z.int().min(1),
@@ -104,7 +114,7 @@ export const doseSchema = z
     /** Water it goes into; absent: used as it is. */
     inMl: z.number().gt(0).optional(),
     /** What a household would not have it on, beside what no such product may touch. */
-    notOn: z.array(z.enum(SURFACES)).optional(),
+    notOn: z.array(z.enum(SURFACES)).max(MOST_CHOICES).optional(),
   })
   .refine(({ product, unit }) => unit === unitFor(product), {
     message: 'ml for a liquid, g for a powder',
@@ -116,13 +126,13 @@ export const methodSchema = z.strictObject({
     .string()
     .max(MOST_METHOD_ID)
     .regex(/^[a-z0-9-]+$/),
-  fixture: z.string().min(1),
-  title: z.string().min(1),
+  fixture: z.string().min(1).max(MOST_ID),
+  title: z.string().min(1).max(MOST_TITLE),
   kind: z.enum(Object.keys(WORK_KINDS) as [WorkKind, ...WorkKind[]]),
   /** Absent: for every surface of the fixture. */
-  surfaces: z.array(z.enum(SURFACES)).optional(),
+  surfaces: z.array(z.enum(SURFACES)).max(MOST_CHOICES).optional(),
   /** Surfaces that it must not touch. */
-  notOn: z.array(z.enum(SURFACES)).default([]),
+  notOn: z.array(z.enum(SURFACES)).max(MOST_CHOICES).default([]),
   /** 0 ceiling … 9 floor. */
   layer: z.int().min(0).max(9),
   steps: z
@@ -134,11 +144,14 @@ export const methodSchema = z.strictObject({
     .strictObject({ by: z.enum(['each', 'drawers', 'shelfM']), as: z.enum(['steps', 'jobs']) })
     .optional(),
   sameDay: z.boolean().default(false),
-  needs: z.array(z.enum(['dry', 'daylight'])).default([]),
+  needs: z
+    .array(z.enum(['dry', 'daylight']))
+    .max(2)
+    .default([]),
   /** How it is done with steam, where that is another way. */
-  steam: z.array(handsSchema).min(1).optional(),
+  steam: z.array(handsSchema).min(1).max(MOST_STEPS).optional(),
   tools: z.array(z.string().max(MOST_NAME)).max(MOST_TOOLS).default([]),
-  products: z.partialRecord(z.enum(PRODUCT_SCHOOLS), z.array(doseSchema).min(1)).default({}),
+  products: z.partialRecord(z.enum(PRODUCT_SCHOOLS), z.array(doseSchema).min(1).max(MOST_TOOLS)).default({}),
   leastAge: z.int().min(0).max(18).default(0),
   intervalMonths: z.int().min(1).max(60),
   priority: z.enum(PRIORITIES).default('should'),
@@ -150,11 +163,11 @@ export const methodSchema = z.strictObject({
   neededFrom: z.enum(SOILS).optional(),
   /** How much one would rather not: 1 to 5. */
   hardness: z.int().min(1).max(5),
-  how: z.string().min(1),
-  doneWhen: z.string().min(1),
-  caution: z.string().optional(),
+  how: z.string().min(1).max(MOST_TEXT),
+  doneWhen: z.string().min(1).max(MOST_TEXT),
+  caution: z.string().max(MOST_TEXT).optional(),
   /** What about it is for a licensed trade. */
-  professional: z.string().optional(),
+  professional: z.string().max(MOST_TEXT).optional(),
 });
 
 /** What of one's own takes the place of the products of a school; where it may not, they are taken after all. */

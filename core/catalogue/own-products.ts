@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MOST_CHOICES } from '../basics/limits';
 import { idSchema } from '../basics/scalars';
 import { SURFACES } from '../home/surfaces';
 import { clashesBetween, type ProductClash } from './clashes';
@@ -22,7 +23,7 @@ export const ownProductSchema = z.strictObject({
   inMl: z.number().gt(0).max(30_000).optional(),
   /** The jobs for which it is used; absent: all that take what it stands in for. */
   methods: z.array(z.string().max(120)).max(500).optional(),
-  notOn: z.array(z.enum(SURFACES)).default([]),
+  notOn: z.array(z.enum(SURFACES)).max(MOST_CHOICES).default([]),
 });
 export type OwnProduct = z.infer<typeof ownProductSchema>;
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { UNITS } from '../basics/choices';
-import { MOST, MOST_EVENTS, MOST_PAST_CLEANS, MOST_RECORD, MOST_TICKS } from '../basics/limits';
+import { MOST, MOST_EVENTS, MOST_PAST_CLEANS, MOST_PLANS, MOST_RECORD, MOST_TICKS } from '../basics/limits';
 import { dateTimeSchema, nameSchema, timezoneSchema } from '../basics/scalars';
 import { householdCatalogueSchema, UNCHANGED_CATALOGUE } from '../catalogue/household-catalogue';
 import { almanacSettingsSchema, NOTHING_SAID_OF_THE_YEAR } from '../clean/almanac-settings';
@@ -63,7 +63,7 @@ export const householdSchema = z.strictObject({
   past: z.array(pastCleanSchema).max(MOST_PAST_CLEANS).default([]),
   /** Pictures before and after, where they are wanted in the file. */
   pictures: z.array(pictureInFileSchema).max(MOST_PICTURES).default([]),
-  plans: z.array(keptPlanSchema).default([]),
+  plans: z.array(keptPlanSchema).max(MOST_PLANS).default([]),
   now: dateTimeSchema.optional(),
 });
 export type Household = z.infer<typeof householdSchema>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MOST_HOURS } from '../basics/limits';
+import { MOST_HOURS, MOST_IN_DOCUMENT } from '../basics/limits';
 import {
   clockSchema,
   dateSchema,
@@ -27,8 +27,8 @@ export const memberSchema = z.strictObject({
   hours: z.array(weeklyHoursSchema).max(MOST_HOURS),
   /** Most hands-on minutes a date. */
   dailyCap: minutesSchema.max(1440),
-  cannot: z.array(z.string().max(40)),
-  dislikes: z.record(z.string(), z.int().min(1).max(3)),
+  cannot: z.array(z.string().max(40)).max(MOST_IN_DOCUMENT.tags),
+  dislikes: z.record(z.string().max(40), z.int().min(1).max(3)),
   breakAfter: positiveMinutesSchema.max(720),
   breakLength: minutesSchema.max(240),
   pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]]).default('usual'),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { type Parsed, parseDocument } from '../basics/fault';
+import { MOST_IN_DOCUMENT } from '../basics/limits';
 import { dateSchema, dateTimeSchema, stepIdSchema } from '../basics/scalars';
 import { COST_PARTS, type CostPart } from './costs';
 
@@ -7,7 +8,7 @@ import { COST_PARTS, type CostPart } from './costs';
 
 const entrySchema = z.strictObject({
   step: stepIdSchema,
-  people: z.array(stepIdSchema),
+  people: z.array(stepIdSchema).max(MOST_IN_DOCUMENT.people),
   start: dateTimeSchema,
   end: dateTimeSchema,
 });
@@ -65,16 +66,16 @@ const planV1Schema = z.strictObject({
   format: z.literal('early-thaw/plan'),
   version: z.literal(1),
   problem: z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 as 64 lower-case hex digits'),
-  entries: z.array(entrySchema),
-  sessions: z.array(sessionSchema),
-  unplaced: z.array(unplacedV1Schema),
+  entries: z.array(entrySchema).max(MOST_IN_DOCUMENT.entries),
+  sessions: z.array(sessionSchema).max(MOST_IN_DOCUMENT.sessions),
+  unplaced: z.array(unplacedV1Schema).max(MOST_IN_DOCUMENT.tasks),
   metrics: metricsV1Schema,
 });
 
 /** A plan as it is written now. */
 export const madePlanSchema = planV1Schema.extend({
   version: z.literal(2),
-  unplaced: z.array(unplacedSchema),
+  unplaced: z.array(unplacedSchema).max(MOST_IN_DOCUMENT.tasks),
   metrics: metricsSchema,
 });
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PRIORITIES } from '../basics/choices';
+import { MOST_IN_DOCUMENT } from '../basics/limits';
 import {
   clockSchema,
   dailySchema,
@@ -21,15 +22,18 @@ export type { Daily } from '../basics/scalars';
 
 const personSchema = z.strictObject({
   id: stepIdSchema,
-  windows: z.array(windowSchema),
+  windows: z.array(windowSchema).max(MOST_IN_DOCUMENT.windows),
   dailyCap: minutesSchema,
-  cannot: z.array(z.string()),
-  dislikes: z.record(z.string(), z.int().min(1).max(3)),
+  cannot: z.array(z.string().max(200)).max(MOST_IN_DOCUMENT.tags),
+  dislikes: z.record(z.string().max(200), z.int().min(1).max(3)),
   breakAfter: positiveMinutesSchema,
   breakLength: minutesSchema,
 });
 
-const machineSchema = z.strictObject({ id: stepIdSchema, windows: z.array(windowSchema).optional() });
+const machineSchema = z.strictObject({
+  id: stepIdSchema,
+  windows: z.array(windowSchema).max(MOST_IN_DOCUMENT.windows).optional(),
+});
 
 const roomV1Schema = z.strictObject({ id: stepIdSchema, maxPeople: z.int().min(1).max(100).optional() });
 const MOST_STOREYS = 200;
@@ -37,7 +41,7 @@ const roomSchema = roomV1Schema.extend({
   /** Storeys above the ground. */
   floor: z.int().min(-MOST_STOREYS).max(MOST_STOREYS).optional(),
   /** When nobody may be shut out of it. */
-  inUse: z.array(dailySchema).optional(),
+  inUse: z.array(dailySchema).max(MOST_IN_DOCUMENT.daily).optional(),
 });
 
 const handsV1Schema = z.strictObject({
@@ -46,7 +50,7 @@ const handsV1Schema = z.strictObject({
   minutes: positiveMinutesSchema,
   low: minutesSchema.optional(),
   high: minutesSchema.optional(),
-  tags: z.array(z.string()).optional(),
+  tags: z.array(z.string().max(200)).max(MOST_IN_DOCUMENT.tags).optional(),
   machine: stepIdSchema.optional(),
   crew: z.int().min(1).max(20).optional(),
   split: positiveMinutesSchema.optional(),
@@ -58,14 +62,14 @@ const waitV1Schema = z.strictObject({
   minutes: minutesSchema,
   low: minutesSchema.optional(),
   high: minutesSchema.optional(),
-  tags: z.array(z.string()).optional(),
+  tags: z.array(z.string().max(200)).max(MOST_IN_DOCUMENT.tags).optional(),
   machine: stepIdSchema.optional(),
   atMost: minutesSchema.optional(),
   closesRoom: z.boolean().optional(),
 });
 
 /** People who may not work in the room meanwhile. */
-const keepsOutSchema = z.array(stepIdSchema).optional();
+const keepsOutSchema = z.array(stepIdSchema).max(MOST_IN_DOCUMENT.people).optional();
 
 const stepV1Schema = z.discriminatedUnion('mode', [handsV1Schema, waitV1Schema]);
 const stepSchema = z.discriminatedUnion('mode', [
@@ -87,15 +91,18 @@ const taskV1Schema = z.strictObject({
   layer: z.int(),
   priority: prioritySchema,
   hardness: z.int().min(1).max(5),
-  steps: z.array(stepV1Schema).min(1),
+  steps: z.array(stepV1Schema).min(1).max(MOST_IN_DOCUMENT.steps),
   person: stepIdSchema.optional(),
   earliest: dateTimeSchema.optional(),
   latest: dateTimeSchema.optional(),
   sameDay: z.boolean().optional(),
-  needs: z.array(z.enum(['dry', 'daylight'])).optional(),
+  needs: z
+    .array(z.enum(['dry', 'daylight']))
+    .max(MOST_IN_DOCUMENT.tags)
+    .optional(),
 });
 const taskSchema = taskV1Schema.extend({
-  steps: z.array(stepSchema).min(1),
+  steps: z.array(stepSchema).min(1).max(MOST_IN_DOCUMENT.steps),
   /** All its steps end on one date, by this time. */
   by: clockSchema.optional(),
 });
@@ -118,7 +125,7 @@ const daySchema = z.strictObject({ date: dateSchema, dry: z.boolean(), daylight:
 
 const fixedSchema = z.strictObject({
   step: stepIdSchema,
-  people: z.array(stepIdSchema),
+  people: z.array(stepIdSchema).max(MOST_IN_DOCUMENT.people),
   start: dateTimeSchema,
   end: dateTimeSchema,
 });
@@ -129,10 +136,10 @@ const focusSchema = z.strictObject({
   id: stepIdSchema,
   from: dateTimeSchema,
   to: dateTimeSchema,
-  people: z.array(stepIdSchema).optional(),
-  rooms: z.array(stepIdSchema).optional(),
-  kinds: z.array(z.string().max(200)).optional(),
-  tasks: z.array(stepIdSchema).optional(),
+  people: z.array(stepIdSchema).max(MOST_IN_DOCUMENT.people).optional(),
+  rooms: z.array(stepIdSchema).max(MOST_IN_DOCUMENT.rooms).optional(),
+  kinds: z.array(z.string().max(200)).max(MOST_IN_DOCUMENT.tags).optional(),
+  tasks: z.array(stepIdSchema).max(MOST_IN_DOCUMENT.tasks).optional(),
   /** The time to the work, the work to the time, or both. */
   binds: z.enum(['time', 'work', 'both']),
 });
@@ -146,7 +153,7 @@ const policyV1Schema = z.strictObject({
   grouping: z.enum(GROUPINGS),
   hardestFirst: z.boolean(),
   openRooms: z.int().min(0),
-  reserve: z.array(dateSchema),
+  reserve: z.array(dateSchema).max(MOST_IN_DOCUMENT.days),
   sessionCap: positiveMinutesSchema,
 });
 const policySchema = policyV1Schema.extend({
@@ -163,27 +170,27 @@ export const problemV1Schema = z.strictObject({
   start: dateSchema,
   finish: dateSchema,
   now: dateTimeSchema.optional(),
-  people: z.array(personSchema),
-  machines: z.array(machineSchema),
-  rooms: z.array(roomV1Schema),
-  tasks: z.array(taskV1Schema),
-  precedence: z.array(precedenceV1Schema),
-  days: z.array(daySchema).optional(),
-  fixed: z.array(fixedSchema).optional(),
-  done: z.array(doneSchema).optional(),
+  people: z.array(personSchema).max(MOST_IN_DOCUMENT.people),
+  machines: z.array(machineSchema).max(MOST_IN_DOCUMENT.machines),
+  rooms: z.array(roomV1Schema).max(MOST_IN_DOCUMENT.rooms),
+  tasks: z.array(taskV1Schema).max(MOST_IN_DOCUMENT.tasks),
+  precedence: z.array(precedenceV1Schema).max(MOST_IN_DOCUMENT.rules),
+  days: z.array(daySchema).max(MOST_IN_DOCUMENT.days).optional(),
+  fixed: z.array(fixedSchema).max(MOST_IN_DOCUMENT.entries).optional(),
+  done: z.array(doneSchema).max(MOST_IN_DOCUMENT.entries).optional(),
   policy: policyV1Schema,
 });
 
 export const problemSchema = problemV1Schema.extend({
   version: z.literal(2),
-  rooms: z.array(roomSchema),
-  tasks: z.array(taskSchema),
-  precedence: z.array(precedenceSchema),
+  rooms: z.array(roomSchema).max(MOST_IN_DOCUMENT.rooms),
+  tasks: z.array(taskSchema).max(MOST_IN_DOCUMENT.tasks),
+  precedence: z.array(precedenceSchema).max(MOST_IN_DOCUMENT.rules),
   /** When a grown-up is at home and awake; absent: always. */
-  attendance: z.array(windowSchema).optional(),
+  attendance: z.array(windowSchema).max(MOST_IN_DOCUMENT.windows).optional(),
   /** When nothing makes noise. */
-  quiet: z.array(dailySchema).optional(),
-  focus: z.array(focusSchema).optional(),
+  quiet: z.array(dailySchema).max(MOST_IN_DOCUMENT.daily).optional(),
+  focus: z.array(focusSchema).max(MOST_IN_DOCUMENT.focuses).optional(),
   policy: policySchema,
 });
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PRIORITIES } from '@/core/basics/choices';
+import { MOST_CHOICES, MOST_HOURS, MOST_METHOD_ID } from '@/core/basics/limits';
 import { dateSchema, idSchema, lineSchema, timezoneSchema } from '@/core/basics/scalars';
 import { isFixtureKind } from '@/core/catalogue/fixture-kinds';
 import { methodChangeSchema } from '@/core/catalogue/household-catalogue';
@@ -113,18 +114,20 @@ const minutes = (what: string, least: number, most: number) =>
 export const memberFormSchema = z.object({
   id: idSchema,
   name: textField('Please give the person a name.', 80),
-  hours: z.array(
-    z
-      .object({ weekday: z.int().min(1).max(7), from: clock, to: clock })
-      .refine((hours) => hours.from < hours.to, {
-        message: 'This time ends before it begins.',
-        path: ['to'],
-      }),
-  ),
+  hours: z
+    .array(
+      z
+        .object({ weekday: z.int().min(1).max(7), from: clock, to: clock })
+        .refine((hours) => hours.from < hours.to, {
+          message: 'This time ends before it begins.',
+          path: ['to'],
+        }),
+    )
+    .max(MOST_HOURS, 'So many times in one week can’t be kept apart.'),
   dailyCap: minutes('the most in one day', 10, 960),
   breakAfter: minutes('when a break is due', 10, 480),
   breakLength: minutes('the length of a break', 0, 120),
-  cannot: z.array(z.enum(Object.keys(TAGS) as [string, ...string[]])),
+  cannot: z.array(z.enum(Object.keys(TAGS) as [string, ...string[]])).max(MOST_CHOICES),
   /** Kinds of work, by how much one would rather not do them. */
   dislikes: z.partialRecord(
     z.enum(Object.keys(WORK_KINDS) as [WorkKind, ...WorkKind[]]),
@@ -199,7 +202,7 @@ export const ownMethodSchema = z
     water: number('the water', 0, 30_000),
     /** By which the wait is done; empty: none. */
     machine: z.union([z.literal(''), machineKindSchema]),
-    tags: z.array(z.enum(Object.keys(TAGS) as [Tag, ...Tag[]])),
+    tags: z.array(z.enum(Object.keys(TAGS) as [Tag, ...Tag[]])).max(MOST_CHOICES),
     leastAge: whole('the age', 0, 18),
     how: textField('Please say in a line how it is done.', 400),
     doneWhen: textField('Please say how one knows that it is done.', 200),
@@ -244,13 +247,13 @@ export const ownProductFormSchema = z
     name: textField('Please say what you call it.', MOST_OWN_NAME),
     form: z.enum(FORMS_OF_PRODUCT),
     madeOf: z.array(z.enum(PRODUCT_NAMES)).max(10, 'Ten at most, please.'),
-    label: z.array(z.enum(LABEL_NAMES)),
-    insteadOf: z.array(z.enum(PRODUCT_NAMES)),
+    label: z.array(z.enum(LABEL_NAMES)).max(MOST_CHOICES),
+    insteadOf: z.array(z.enum(PRODUCT_NAMES)).max(MOST_CHOICES),
     amount: number('the amount', 0.1, 10_000),
     /** Millilitres; nothing: used as it is. */
     water: number('the water', 0, 30_000),
-    methods: z.array(z.string()),
-    notOn: z.array(z.enum(SURFACES)),
+    methods: z.array(z.string().max(MOST_METHOD_ID)).max(MOST_CHOICES),
+    notOn: z.array(z.enum(SURFACES)).max(MOST_CHOICES),
   })
   .superRefine((product, context) => {
     const parts = partsIn(product);

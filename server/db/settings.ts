@@ -1,13 +1,11 @@
 import { z } from 'zod';
 import { UNITS } from '../../core/basics/choices';
 import { almanacSettingsSchema, NOTHING_SAID_OF_THE_YEAR } from '../../core/clean/almanac-settings';
-import { callSchema } from '../../core/clean/call';
 import { leavingSchema } from '../../core/clean/leaving';
 import { NOTHING_LEAVING } from '../../core/clean/piles';
 import { householdRulesSchema, UNCHANGED_RULES } from '../../core/clean/rule';
 import { steeringSchema, UNSTEERED } from '../../core/clean/steering';
 import { NO_SUPPLIES, suppliesSchema } from '../../core/clean/supplies';
-import { weatherSchema } from '../../core/clean/weather';
 import { homeFactsSchema } from '../../core/home/facts';
 import { NO_FACTS } from '../../core/home/no-facts';
 import { WAYS_ROUND } from '../../core/home/room';
@@ -25,10 +23,10 @@ const SETTINGS = {
   rules: householdRulesSchema.default(UNCHANGED_RULES),
   supplies: suppliesSchema.default(NO_SUPPLIES),
   leaving: leavingSchema.default(NOTHING_LEAVING),
-  calls: z.array(callSchema).default([]),
+  calls: householdSchema.shape.calls,
   almanac: almanacSettingsSchema.default(NOTHING_SAID_OF_THE_YEAR),
   steering: steeringSchema.default(UNSTEERED),
-  weather: z.array(weatherSchema).default([]),
+  weather: householdSchema.shape.weather.default([]),
   'forecast-seed': householdSchema.shape.forecastSeed,
 };
 const settingsSchema = z.object(SETTINGS);
