@@ -1,7 +1,16 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
-  serverExternalPackages: ['knex', 'mysql2', 'piscina', '@node-rs/argon2', 'pino', 'rotating-file-stream'],
+  serverExternalPackages: [
+    'knex',
+    'mysql2',
+    'piscina',
+    '@node-rs/argon2',
+    'pino',
+    'rotating-file-stream',
+    'bullmq',
+    'ioredis',
+  ],
   poweredByHeader: false,
   reactStrictMode: true,
   // Types are checked by npm test; a build has to be quick.

@@ -84,6 +84,11 @@ async function bringUp() {
     await stage('Backup before the upgrade', () => backUpBeforeUpgrade(folder, database));
   }
   await stage('Data', () => prepareDatabase(env));
+  if (process.env.REDIS_URL) {
+    const { startPlanner } = await import('./lib/planner.mjs');
+    const startOne = async () => started(await startPlanner(env));
+    running.push(keepUp('planner', await stage('Planner', startOne), startOne, giveUp));
+  }
   const startWeb = async () => started(await startApplication({ port, env, host, dev }));
   running.push(keepUp('web server', await stage('Web server', startWeb), startWeb, giveUp));
   const inTheHome = addressesInTheHome(host, port);

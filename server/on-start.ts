@@ -4,7 +4,12 @@ import { startClock } from './commands/clock-commands';
 import { database } from './database';
 import { forgetAnswers } from './household/perform';
 import { endAll } from './news/hub';
+import { shareNews } from './news/share';
+import { wireBy } from './news/wire';
+import { shareSearches } from './planning/far-searches';
 import { startPlanning } from './planning/planner';
+import { queueWishes } from './planning/queue';
+import { config } from './process/config';
 import { log } from './process/log';
 import { watchReadiness } from './process/readiness';
 
@@ -20,9 +25,19 @@ export function onServerStart(): void {
   watchReadiness(() => db.raw('SELECT 1'));
   startClock(db);
   setInterval(() => void sweep(db), SWEEP_MS).unref();
-  for (const begin of [startPlanning, forgetAnswers])
-    begin(db).catch((error: unknown) => failed(error, 'not all could begin'));
+  const { redisUrl } = config();
+  if (redisUrl) standBesideOthers(redisUrl, db);
+  else startPlanning(db).catch((error: unknown) => failed(error, 'not all could begin'));
+  forgetAnswers(db).catch((error: unknown) => failed(error, 'not all could begin'));
   void sweep(db);
+}
+
+/** One of several servers before one database: news are shared, and plans are made by planners. */
+function standBesideOthers(redisUrl: string, db: Knex): void {
+  const wire = wireBy(redisUrl);
+  shareNews(wire);
+  shareSearches(wire);
+  queueWishes(redisUrl, db, wire);
 }
 
 /** Households whose pause is over go for good. */

@@ -14,6 +14,19 @@ const PROGRAMS = {
     external: ['knex', 'mysql2', '@node-rs/argon2', 'pino'],
   },
   'let-in': { entry: 'server/let-in.ts', external: ['knex', 'mysql2', '@node-rs/argon2', 'nodemailer'] },
+  planner: {
+    entry: 'server/planner.ts',
+    external: [
+      'knex',
+      'mysql2',
+      '@node-rs/argon2',
+      'pino',
+      'piscina',
+      'bullmq',
+      'ioredis',
+      'rotating-file-stream',
+    ],
+  },
   'plan-worker': { entry: 'workers/plan.worker.ts', external: [] },
   'file-worker': { entry: 'workers/file.worker.ts', external: [] },
   // Served as it is, from the root, so that it may answer for the pages of the day.

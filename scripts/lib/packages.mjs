@@ -10,6 +10,7 @@ const PROGRAMS = {
   'mariadb-server': ['/usr/sbin/mariadbd', '/usr/bin/mariadb-install-db', '/usr/bin/mariadb'],
   chromium: ['/usr/bin/chromium'],
   'chromium-driver': ['/usr/bin/chromedriver'],
+  'redis-server': ['/usr/bin/redis-server'],
   'poppler-utils': ['/usr/bin/pdftotext'],
 };
 

@@ -5,11 +5,32 @@ import { processWide } from '../process/process-wide';
 /** What is told at once to all phones of a household that listen: what happened, or that the plan is another one. */
 export type News = { readonly kind: 'event'; readonly event: ToldEvent } | { readonly kind: 'plan' };
 
-/** One server process tells all. */
+/** One server process tells all that listen at it. */
 const hub = () => processWide('hub', () => new EventEmitter().setMaxListeners(0));
+
+type Pass = (household: string, news: News) => void;
+/** How other server processes hear of it, where there are any. */
+const others = () => processWide<{ pass?: Pass }>('other-servers', () => ({}));
 
 export function tell(household: string, news: News): void {
   hub().emit(household, news);
+  others().pass?.(household, news);
+}
+
+/** From now on what is told here is passed on to other server processes. */
+export function passOn(pass: Pass): void {
+  others().pass = pass;
+}
+
+/** Another server process has told something. */
+export function heardElsewhere(household: string, news: News): void {
+  hub().emit(household, news);
+}
+
+/** Something may have been missed: all that listen look anew. */
+export function catchUp(): void {
+  for (const household of hub().eventNames())
+    if (household !== WISH && household !== END) hub().emit(household, { kind: 'plan' } satisfies News);
 }
 
 /** Tells what a command has come to: what happened, in its order, and that the household is another. */

@@ -22,9 +22,9 @@ export type Replanned = { readonly before: Plan; readonly after: Plan };
 type Clock = (timezone: string) => string;
 
 /** Changes that come one after another are planned once, when there has been none for so long. */
-const QUIET_MS = 1_200;
+export const QUIET_MS = 1_200;
 /** A plan that could not be made is tried again, less and less often. */
-const TRY_AGAIN_MS = [1_000, 5_000, 30_000];
+export const TRY_AGAIN_MS = [1_000, 5_000, 30_000];
 /** A plan for something that has changed since is not kept; but after so many of them one is, so that there is one. */
 const MOST_OUTDATED = 3;
 
@@ -41,8 +41,38 @@ const state = () =>
 export async function startPlanning(db: Knex): Promise<void> {
   const scopeOf = (id: string) => new HouseholdScope(db, id as HouseholdId);
   whenWished((household, when) => planSoon(scopeOf(household), when));
+  for (const id of await openWishes(db)) planSoon(scopeOf(id), 'now');
+}
+
+type Elsewhere = { fulfil?: (scope: HouseholdScope) => Promise<void> | undefined };
+const elsewhere = () => processWide<Elsewhere>('planned-elsewhere', () => ({}));
+
+/** Wishes are fulfilled by other processes; undefined from it where they can’t be reached, and this one has to. */
+export function planElsewhere(
+  db: Knex,
+  by: {
+    readonly wished: (household: string, when: When) => Promise<void> | undefined;
+    readonly fulfil: Elsewhere['fulfil'];
+  },
+): void {
+  elsewhere().fulfil = by.fulfil;
+  whenWished((household, when) => {
+    const scope = new HouseholdScope(db, household as HouseholdId);
+    const asked = by.wished(household, when);
+    if (!asked) planSoon(scope, when);
+    else asked.catch(() => planSoon(scope, when));
+  });
+}
+
+/** Whether a household has a wish that nobody has fulfilled yet. */
+export async function isWishOpen(scope: HouseholdScope): Promise<boolean> {
+  return (await openWish(scope)) !== undefined;
+}
+
+/** All households with a wish that nobody has fulfilled yet. */
+export async function openWishes(db: Knex): Promise<HouseholdId[]> {
   const open: { id: HouseholdId }[] = await db('households').whereRaw('plan_wanted > plan_made').select('id');
-  for (const { id } of open) planSoon(scopeOf(id), 'now');
+  return open.map(({ id }) => id);
 }
 
 /** There is a wish: it is fulfilled at once, or when no more changes come. */
@@ -67,7 +97,7 @@ export async function planned(
   wish: number,
   clock: Clock = nowIn,
 ): Promise<Replanned | undefined> {
-  await fulfil(scope, clock);
+  await (elsewhere().fulfil?.(scope) ?? fulfil(scope, clock));
   const { clean } = (await keptHousehold(scope)).household;
   return clean && loadPlansAround(scope, clean.id, wish);
 }
@@ -115,6 +145,8 @@ function keepPlan(
 ): Promise<boolean> {
   return scope.transaction(async (inside) => {
     const standing = await inside.lock();
+    // Another process was faster with the same.
+    if (standing.planMade >= number) return true;
     if (standing.planWanted !== number && !anyway) return false;
     if (made && cleanId !== undefined) await addPlan(inside, cleanId, made, number);
     await inside.own().update({ plan_made: number, revision: standing.revision + 1 });

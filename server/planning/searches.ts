@@ -57,7 +57,15 @@ export async function searched<T>(
   }
 }
 
-/** The search that is under way for a household; undefined where there is none. */
+/** What whoever looks on sees of a search, and can do. */
+export type WatchedSearch = Pick<PlanSearch, 'progress' | 'stop'>;
+
+/** All that are under way in this process. */
+export function ownSearches(): ReadonlyMap<HouseholdId, PlanSearch> {
+  return running();
+}
+
+/** The search of this process that is under way for a household; undefined where there is none. */
 export function searchOf(household: HouseholdId): PlanSearch | undefined {
   return running().get(household);
 }

@@ -23,6 +23,11 @@ const envSchema = z
       .string()
       .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'EARLY_THAW_NOW has to be a time such as 2027-03-01T17:00.')
       .optional(),
+    /** Redis or Valkey, where several servers and planners stand before one database. */
+    REDIS_URL: z
+      .string()
+      .regex(/^rediss?:\/\/[^/]+/, 'REDIS_URL has to begin with redis:// or rediss://, and name a host.')
+      .optional(),
     /** Searches by so many rounds instead of seconds: the same plan on every machine, for tests. */
     EARLY_THAW_PLAN_ROUNDS: z.coerce.number().int().min(0).optional(),
     EARLY_THAW_SEED: z.coerce.number().int().min(0).default(1),
@@ -86,6 +91,7 @@ export type MailConfig =
 
 export type Config = {
   readonly databaseUrl: string;
+  readonly redisUrl: string | undefined;
   readonly secret: string;
   readonly fixedNow: string | undefined;
   readonly seed: number;
@@ -110,6 +116,7 @@ export function configFrom(env: Readonly<Record<string, string | undefined>>): C
     );
   return {
     databaseUrl: parsed.data.DATABASE_URL.replace(/^mariadb:/, 'mysql:'),
+    redisUrl: parsed.data.REDIS_URL,
     secret: parsed.data.EARLY_THAW_SECRET,
     fixedNow: parsed.data.EARLY_THAW_NOW,
     seed: parsed.data.EARLY_THAW_SEED,

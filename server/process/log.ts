@@ -5,15 +5,20 @@ import { LOG_LEVELS } from './config';
 /** So large a file is closed and another one begun; so many that are closed are kept. */
 const MOST_IN_FILE = '5M';
 const MOST_FILES = 5;
+const USUAL_NAME = 'server.log';
 
 /** A file of a folder that never fills the disk; where nothing can be written, the server goes on without. */
-export function rotatingIn(folder: string, size: string = MOST_IN_FILE): RotatingFileStream {
-  const stream = createStream('server.log', { path: folder, size, maxFiles: MOST_FILES });
+export function rotatingIn(
+  folder: string,
+  size: string = MOST_IN_FILE,
+  name = USUAL_NAME,
+): RotatingFileStream {
+  const stream = createStream(name, { path: folder, size, maxFiles: MOST_FILES });
   stream.on('error', () => undefined);
   return stream;
 }
 
-const { LOG_LEVEL, EARLY_THAW_LOGS } = process.env;
+const { LOG_LEVEL, EARLY_THAW_LOGS, EARLY_THAW_LOG_NAME } = process.env;
 
 /** Logs say what happened, never to whom: no email, no name, no address, no cookie. */
 export const log = pino(
@@ -25,5 +30,5 @@ export const log = pino(
       remove: true,
     },
   },
-  EARLY_THAW_LOGS ? rotatingIn(EARLY_THAW_LOGS) : process.stdout,
+  EARLY_THAW_LOGS ? rotatingIn(EARLY_THAW_LOGS, MOST_IN_FILE, EARLY_THAW_LOG_NAME) : process.stdout,
 );

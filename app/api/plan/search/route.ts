@@ -1,6 +1,6 @@
 import { NextResponse } from 'next/server';
 import { permitted } from '@/app/access/permitted';
-import { searchOf } from '@/server/planning/searches';
+import { anySearchOf } from '@/server/planning/far-searches';
 import { turnsBefore } from '@/server/planning/workers';
 import { currentScope, isSameOrigin } from '@/server/session';
 
@@ -8,7 +8,7 @@ import { currentScope, isSameOrigin } from '@/server/session';
 export async function GET(): Promise<Response> {
   const scope = await currentScope();
   if (!scope) return new Response(null, { status: 401 });
-  const search = searchOf(scope.household);
+  const search = anySearchOf(scope.household);
   const before = turnsBefore(scope.household);
   const progress = search ? { ...search.progress(), ...(before !== undefined && { before }) } : null;
   return NextResponse.json(progress, { headers: { 'cache-control': 'no-store' } });
@@ -19,6 +19,6 @@ export async function DELETE(): Promise<Response> {
   if (!(await isSameOrigin())) return new Response(null, { status: 403 });
   const asked = await permitted('DELETE /api/plan/search');
   if (!asked.ok) return new Response(null, { status: asked.status });
-  searchOf(asked.scope.household)?.stop();
+  anySearchOf(asked.scope.household)?.stop();
   return new Response(null, { status: 204 });
 }

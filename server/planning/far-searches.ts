@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { idSchema } from '../../core/basics/scalars';
+import type { HouseholdId } from '../db/scope';
+import type { Wire } from '../news/wire';
+import { processWide } from '../process/process-wide';
+import { ownSearches, searchOf, type WatchedSearch } from './searches';
+
+/** Searches in other processes: how far each has come is told on a beat, and each can be ended from here. */
+
+const TOLD = 'early-thaw searches';
+const STOPPED = 'early-thaw searches that are to end';
+const BEAT_MS = 500;
+/** What was not told of for so long is over. */
+const OVER_MS = 2_000;
+
+const progressSchema = z.strictObject({
+  household: idSchema,
+  seconds: z.number().min(0),
+  best: z.strictObject({ cost: z.number(), leftOut: z.number() }).optional(),
+});
+const stoppedSchema = z.strictObject({ household: idSchema });
+
+type Told = { readonly at: number; readonly progress: ReturnType<WatchedSearch['progress']> };
+const far = () => processWide('far-searches', () => new Map<string, Told>());
+const wires = () => processWide<{ wire?: Wire }>('search-wire', () => ({}));
+
+/** From now on others hear of the searches of this process, and this one of theirs. */
+export function shareSearches(wire: Wire): void {
+  wires().wire = wire;
+  wire.hear(TOLD, progressSchema, ({ household, seconds, best }) =>
+    far().set(household, { at: Date.now(), progress: { seconds, ...(best && { best }) } }),
+  );
+  wire.hear(STOPPED, stoppedSchema, ({ household }) => searchOf(household as HouseholdId)?.stop());
+  setInterval(() => {
+    for (const [household, search] of ownSearches()) wire.say(TOLD, { household, ...search.progress() });
+    for (const [household, { at }] of far()) if (Date.now() - at > OVER_MS) far().delete(household);
+  }, BEAT_MS).unref();
+}
+
+/** The search that is under way for a household, here or elsewhere; undefined where there is none. */
+export function anySearchOf(household: HouseholdId): WatchedSearch | undefined {
+  const own = searchOf(household);
+  if (own) return own;
+  const told = far().get(household);
+  if (!told || Date.now() - told.at > OVER_MS) return undefined;
+  return { progress: () => told.progress, stop: () => wires().wire?.say(STOPPED, { household }) };
+}
