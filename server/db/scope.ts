@@ -66,6 +66,11 @@ export class HouseholdScope {
     readonly household: HouseholdId,
   ) {}
 
+  /** The same household by another connection; undefined inside a transaction, which sees what nobody else does. */
+  beside(db: Knex): HouseholdScope | undefined {
+    return this.db.isTransaction ? undefined : new HouseholdScope(db, this.household);
+  }
+
   /** A query on the household's rows of a table. */
   rows(table: OwnedTable): Knex.QueryBuilder {
     return this.db(table).where({ [`${table}.household_id`]: this.household });

@@ -14,6 +14,8 @@ import { loadParts, loadPlans, loadTicks } from '../repositories/clean';
 import { type EditWords, loadEditWords } from '../repositories/edits';
 import { loadHousehold } from '../repositories/household';
 import { basisOf } from './basis';
+import { fromReplica } from './replica';
+import { type Versions, versionsOf } from './versions';
 
 /** How work is grouped where no clean says otherwise. */
 export const USUAL_GROUPING = 'room';
@@ -23,9 +25,6 @@ export const USUAL_GROUPING = 'room';
  * much they take: some ten kilobytes each, with all that follows from them.
  */
 const MOST_THINGS_KEPT = 15_000;
-
-/** How far a household has come: its revision moves with every change, the number of its day with all that happens. */
-export type Versions = { readonly revision: number; readonly daySeq: number };
 
 type WorkedOut = {
   readonly listed: readonly CleanTask[];
@@ -198,14 +197,6 @@ export function keep(scope: HouseholdScope, fresh: Kept): Kept {
   return fresh;
 }
 
-export async function versionsOf(scope: HouseholdScope): Promise<Versions> {
-  const row: { revision: number; day_seq: number } | undefined = await scope
-    .own()
-    .first('revision', 'day_seq');
-  if (!row) throw new Error('The household of this session is not there.');
-  return { revision: Number(row.revision), daySeq: row.day_seq };
-}
-
 async function withTicks(scope: HouseholdScope, known: Kept, daySeq: number): Promise<Kept> {
   const { clean } = known.household;
   if (!clean) return known.ticked(daySeq, [], []);
@@ -213,12 +204,14 @@ async function withTicks(scope: HouseholdScope, known: Kept, daySeq: number): Pr
   return known.ticked(daySeq, ticks, parts);
 }
 
-async function readHousehold(scope: HouseholdScope, versions: Versions): Promise<Kept> {
-  const household = await loadHousehold(scope);
-  const { clean } = household;
-  const [edits, plans] = await Promise.all([
-    loadEditWords(scope),
-    clean ? loadPlans(scope, clean.id) : undefined,
-  ]);
-  return new Kept(versions, household, edits, plans);
+function readHousehold(scope: HouseholdScope, versions: Versions): Promise<Kept> {
+  return fromReplica(scope, versions, async (from) => {
+    const household = await loadHousehold(from);
+    const { clean } = household;
+    const [edits, plans] = await Promise.all([
+      loadEditWords(from),
+      clean ? loadPlans(from, clean.id) : undefined,
+    ]);
+    return new Kept(versions, household, edits, plans);
+  });
 }

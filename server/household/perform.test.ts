@@ -18,8 +18,9 @@ import { eventsOn } from '../repositories/day';
 import { loadEditable } from '../repositories/editable';
 import { insertHousehold, loadHousehold } from '../repositories/household';
 import { newHousehold, plannedDemo, testDatabase } from '../testing/households';
-import { Kept, keep, keptHousehold, versionsOf } from './kept';
+import { Kept, keep, keptHousehold } from './kept';
 import { perform } from './perform';
+import { versionsOf } from './versions';
 
 const TODAY = '2027-03-01';
 const NOW = `${TODAY}T18:00:00`;

@@ -23,6 +23,11 @@ const envSchema = z
       .string()
       .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'EARLY_THAW_NOW has to be a time such as 2027-03-01T17:00.')
       .optional(),
+    /** A copy of the database, from which whole households may be read. */
+    DATABASE_READ_URL: z
+      .string()
+      .regex(/^(mysql|mariadb):\/\//, 'DATABASE_READ_URL has to begin with mysql:// or mariadb://.')
+      .optional(),
     /** Redis or Valkey, where several servers and planners stand before one database. */
     REDIS_URL: z
       .string()
@@ -91,6 +96,8 @@ export type MailConfig =
 
 export type Config = {
   readonly databaseUrl: string;
+  /** Where whole households may be read besides. */
+  readonly readUrl: string | undefined;
   readonly redisUrl: string | undefined;
   readonly secret: string;
   readonly fixedNow: string | undefined;
@@ -116,6 +123,7 @@ export function configFrom(env: Readonly<Record<string, string | undefined>>): C
     );
   return {
     databaseUrl: parsed.data.DATABASE_URL.replace(/^mariadb:/, 'mysql:'),
+    readUrl: parsed.data.DATABASE_READ_URL?.replace(/^mariadb:/, 'mysql:'),
     redisUrl: parsed.data.REDIS_URL,
     secret: parsed.data.EARLY_THAW_SECRET,
     fixedNow: parsed.data.EARLY_THAW_NOW,

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { type DayFile, dayFile } from '@/present/day/day-file';
 import type { Sender } from '@/server/commands/carry-out';
 import { currentOf } from '@/server/current';
-import { versionsOf } from '@/server/household/kept';
+import { versionsOf } from '@/server/household/versions';
 import { keeperOf } from '@/server/keeper';
 import { secondIn } from '@/server/process/clock';
 import { eventsOn, lastingBefore } from '@/server/repositories/day';

@@ -6,7 +6,7 @@ import type { HouseholdFile } from '@/core/household/household';
 import { carryOut, type Sender } from '@/server/commands/carry-out';
 import { changeHousehold } from '@/server/commands/change';
 import type { HouseholdScope } from '@/server/db/scope';
-import { versionsOf } from '@/server/household/kept';
+import { versionsOf } from '@/server/household/versions';
 import { tell } from '@/server/news/hub';
 import { insertHousehold } from '@/server/repositories/household';
 import { newHousehold, plannedDemo, testDatabase } from '@/server/testing/households';

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { ToldEvent } from '@/core/clean/events';
 import { helperHears } from '@/core/day/helper';
 import type { Sender } from '@/server/commands/carry-out';
-import { versionsOf } from '@/server/household/kept';
+import { versionsOf } from '@/server/household/versions';
 import { keepAsking } from '@/server/machines/machines';
 import { listen, type News, whenEnded } from '@/server/news/hub';
 import { eventsAfter } from '@/server/repositories/day';
