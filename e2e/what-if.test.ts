@@ -77,7 +77,7 @@ describe('what if', () => {
         await enterDemo(browser);
         await browser.goTo('/aim');
         await browser.press('opener', 'Change the aim');
-        await browser.set('Finish line', '2027-03-08');
+        await browser.set('Finish line', '2027-03-06');
         await browser.press('button', 'Keep this aim');
         await browser.kept('Kept.');
         await browser.goTo('/spread');

@@ -1,5 +1,7 @@
-// Proves that nothing is lost or doubled: the application and the database are killed while phones tick, the network
-// is cut, and everything is sent again. Prints counts; exits with 1 where one of them is not what it has to be.
+// Proves that nothing is lost or doubled: the application and the database are killed while phones tick, the database
+// stands still, the network is cut, and everything is sent again. With `together`, two servers and a planner stand before one
+// database with Redis between them, phones are split between the servers, and each of these is killed, too. Prints counts;
+// exits with 1 where one of them is not what it has to be.
 
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -15,10 +17,13 @@ import { cupboardInMemory } from '../ui/day/run/memory-cupboard';
 import type { Wire } from '../ui/day/run/wire';
 import { ensureBuild, prepareDatabase, startApplication } from './lib/application.mjs';
 import { startMariaDb } from './lib/mariadb.mjs';
+import { OwnRedis } from './lib/own-redis';
 import { moveIn, openPhone, plannedHousehold, stepsOf, TODAY, wireWith } from './lib/phones';
+import { startPlanner } from './lib/planner.mjs';
 import { freePort } from './lib/ports.mjs';
 
 const TIMES = Number(process.argv[2] ?? 50);
+const isTogether = process.argv[3] === 'together';
 const PHONES = 4;
 const NOW = `${TODAY}T17:00`;
 /** Pauses between two presses, and the longest time between two faults. */
@@ -26,13 +31,16 @@ const PRESS_MS = 400;
 const CALM_MS = 500;
 /** Sendings that are repeated at the same time. */
 const AT_ONCE = 16;
+/** In all. */
+const STANDSTILL_MS = 20_000;
 /** A plan is there again after so long at the latest. */
 const STALE_MS = 10_000;
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
 const folder = mkdtempSync(join(tmpdir(), 'early-thaw-faults-'));
-const [dbPort, port] = [await freePort(), await freePort()];
+const [dbPort, port, otherPort] = [await freePort(), await freePort(), await freePort()];
+const redis = isTogether ? await OwnRedis.begin() : undefined;
 ensureBuild();
 let mariadb = await startMariaDb({ folder, port: dbPort });
 const env = {
@@ -40,9 +48,12 @@ const env = {
   EARLY_THAW_SECRET: mariadb.secret,
   EARLY_THAW_NOW: NOW,
   LOG_LEVEL: 'silent',
+  ...(redis && { REDIS_URL: redis.url }),
 };
 await prepareDatabase(env);
 let application = await startApplication({ port, env });
+let planner = isTogether ? await startPlanner(env) : undefined;
+let other = isTogether ? await startApplication({ port: otherPort, env }) : undefined;
 const cable = await Cable.to(`http://127.0.0.1:${port}`);
 const db = connect(mariadb.url);
 const household = plannedHousehold();
@@ -69,6 +80,7 @@ function watched(wire: Wire): Wire {
 
 const cupboards = Array.from({ length: PHONES }, () => cupboardInMemory());
 const wire = watched(wireWith(() => cable.base, cookie));
+const otherWire = other ? watched(wireWith(() => `http://127.0.0.1:${otherPort}`, cookie)) : wire;
 const phones: DayStore[] = [];
 for (const [i, cupboard] of cupboards.entries()) {
   const keep = cupboard.keepUnsent;
@@ -76,7 +88,7 @@ for (const [i, cupboard] of cupboards.entries()) {
     pressed[i]?.push(event);
     await keep(event);
   };
-  phones.push(await openPhone(wire, cupboard));
+  phones.push(await openPhone(i % 2 === 0 ? wire : otherWire, cupboard));
 }
 
 /** Everything that can happen on a day, the rarer the more it moves; what moves work is taken back now and then. */
@@ -117,6 +129,11 @@ const ticking = phones.map(async (phone, i) => {
   }
 });
 
+/** After a fault everything is sent again within so long, without a hand. */
+const BACK_MS = 10_000;
+const MOST_BACK_MS = 60_000;
+let slowest = 0;
+
 /** Plans that are wished for and not made yet. */
 async function openWishes(): Promise<number> {
   const row = await scope
@@ -132,7 +149,14 @@ async function often(name: string, fault: () => Promise<void>): Promise<void> {
     await pause(Math.random() * CALM_MS);
     await fault();
   }
-  say(`${TIMES} times ${name}, with ${pressed.flat().length - before} presses meanwhile`);
+  const began = Date.now();
+  while (phones.some((phone) => phone.snapshot().unsent > 0) && Date.now() - began < MOST_BACK_MS)
+    await pause(20);
+  const back = Date.now() - began;
+  slowest = Math.max(slowest, back);
+  say(
+    `${TIMES} times ${name}, with ${pressed.flat().length - before} presses meanwhile; all sent ${(back / 1000).toFixed(1)} s after`,
+  );
 }
 
 await often('the application was killed', async () => {
@@ -152,6 +176,28 @@ await often('the database was killed', async () => {
   await mariadb.ended;
   mariadb = await startMariaDb({ folder, port: dbPort });
 });
+await often('the database stood still for a while', async () => {
+  process.kill(mariadb.pid, 'SIGSTOP');
+  await pause(STANDSTILL_MS / TIMES);
+  process.kill(mariadb.pid, 'SIGCONT');
+});
+if (redis) {
+  await often('Redis was killed', async () => {
+    await redis.kill();
+    await pause(Math.random() * CALM_MS);
+    await redis.start();
+  });
+  await often('the planner was killed', async () => {
+    process.kill(planner?.pid as number, 'SIGKILL');
+    await planner?.ended;
+    planner = await startPlanner(env);
+  });
+  await often('the other server was killed', async () => {
+    process.kill(other?.pid as number, 'SIGKILL');
+    await other?.ended;
+    other = await startApplication({ port: otherPort, env });
+  });
+}
 await often('the network was cut', async () => {
   cable.cut();
   await pause(Math.random() * CALM_MS);
@@ -209,6 +255,7 @@ say(`${all.length} presses on ${PHONES} phones, ${before.length} kept, ${piles.l
 say(
   `lost: ${lost}; doubled: ${doubled}; out of order: ${outOfOrder}; from nowhere: ${strange}; not sent: ${stillUnsent}; refused: ${refusals}`,
 );
+say(`longest until all was sent after a fault: ${(slowest / 1000).toFixed(1)} s`);
 say(`plans made: ${plans?.latest.version}; stale after ${STALE_MS / 1000} s: ${stale}`);
 say(
   `${again.length} sendings repeated in any order: ${changed} tables changed; phones that disagree: ${disagree}`,
@@ -218,6 +265,13 @@ for (const phone of phones) phone.close();
 cable.close();
 await db.destroy();
 await application.stop();
+await other?.stop();
+await planner?.stop();
 await mariadb.stop();
+await redis?.end();
 rmSync(folder, { recursive: true, force: true });
-process.exit(lost + doubled + outOfOrder + strange + stillUnsent + changed + disagree + stale > 0 ? 1 : 0);
+process.exit(
+  lost + doubled + outOfOrder + strange + stillUnsent + changed + disagree + stale > 0 || slowest > BACK_MS
+    ? 1
+    : 0,
+);

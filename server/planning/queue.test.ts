@@ -3,6 +3,7 @@ import { Redis } from 'ioredis';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, inject, it, vi } from 'vitest';
 import { homeNamed } from '../../demo/dozen-homes';
+import { OwnRedis } from '../../scripts/lib/own-redis';
 import { startPlanner } from '../../scripts/lib/planner.mjs';
 import { changeHousehold } from '../commands/change';
 import { spreadWork } from '../commands/plan';
@@ -13,7 +14,6 @@ import { shareNews } from '../news/share';
 import { type Wire, wireBy } from '../news/wire';
 import { insertHousehold } from '../repositories/household';
 import { newHousehold, testDatabase } from '../testing/households';
-import { TestRedis } from '../testing/redis';
 import { isWishOpen, planned } from './planner';
 import { queueWishes } from './queue';
 
@@ -21,7 +21,7 @@ const SECRET = 'a secret of the tests, long enough to seal';
 const NOW = '2027-03-01T07:00';
 
 let db: Knex;
-let redis: TestRedis;
+let redis: OwnRedis;
 let wire: Wire;
 let queue: ReturnType<typeof queueWishes>;
 let planner: Awaited<ReturnType<typeof startPlanner>>;
@@ -42,7 +42,7 @@ beforeAll(async () => {
   process.env.EARLY_THAW_SECRET = SECRET;
   process.env.EARLY_THAW_NOW = NOW;
   db = await testDatabase();
-  redis = await TestRedis.begin();
+  redis = await OwnRedis.begin();
   wire = wireBy(redis.url);
   shareNews(wire);
   queue = queueWishes(redis.url, db, wire);

@@ -2,11 +2,11 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import { setTimeout as pause } from 'node:timers/promises';
 import { Redis } from 'ioredis';
-import { freePort } from '../../scripts/lib/ports.mjs';
-import { quickFolder } from '../../scripts/lib/quick-folder.mjs';
+import { freePort } from './ports.mjs';
+import { quickFolder } from './quick-folder.mjs';
 
 /** A throw-away Redis on loopback that keeps nothing, and can be killed and begun again at the same address. */
-export class TestRedis {
+export class OwnRedis {
   private child: ChildProcess | undefined;
 
   private constructor(
@@ -14,8 +14,8 @@ export class TestRedis {
     private readonly folder: string,
   ) {}
 
-  static async begin(): Promise<TestRedis> {
-    const redis = new TestRedis(await freePort(), quickFolder('redis'));
+  static async begin(): Promise<OwnRedis> {
+    const redis = new OwnRedis(await freePort(), quickFolder('redis'));
     await redis.start();
     return redis;
   }
