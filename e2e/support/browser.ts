@@ -303,7 +303,12 @@ export class Browser {
 
   /** The name of what has the focus. */
   async focused(): Promise<string> {
-    return (await this.driver.switchTo().activeElement().getAccessibleName()).trim();
+    let name = '';
+    // What has it may be drawn anew between being found and being asked.
+    await this.retry(async () => {
+      name = (await this.driver.switchTo().activeElement().getAccessibleName()).trim();
+    });
+    return name;
   }
 
   /** Moves the focus forward until it is on what is so named. */
