@@ -46,11 +46,13 @@ beforeEach(async () => {
 afterEach(() => vi.unstubAllGlobals());
 
 /** What the worker answers; undefined where it leaves the request to the browser. */
-async function answer(path: string, more: { mode?: string; method?: string; destination?: string } = {}) {
+type More = { mode?: string; method?: string; destination?: string; window?: string };
+async function answer(path: string, { window = '', ...more }: More = {}) {
   let given: Promise<Response> | undefined;
   const request = { method: 'GET', mode: 'cors', destination: '', url: new URL(path, ORIGIN).href, ...more };
   handlers.get('fetch')?.({
     request,
+    resultingClientId: window,
     respondWith: (response: Promise<Response>) => {
       given = response;
     },
@@ -63,7 +65,31 @@ const cutTheNetwork = () => {
   network = () => Promise.reject(new TypeError('offline'));
 };
 
+/** What a window is told that asks whether its page came from the phone. */
+function isFromPhone(window: string): unknown {
+  let told: unknown;
+  handlers.get('message')?.({
+    data: 'is this page from the phone?',
+    source: { id: window },
+    ports: [
+      {
+        postMessage: (word: unknown) => {
+          told = word;
+        },
+      },
+    ],
+  });
+  return told;
+}
+
 describe('a page of the day', () => {
+  it('is told whether it came from the phone, and may be older than the server’s', async () => {
+    await answer('/supplies', { mode: 'navigate', window: 'fresh' });
+    cutTheNetwork();
+    expect(await answer('/supplies', { mode: 'navigate', window: 'kept' })).toBe('fresh /supplies');
+    expect(['fresh', 'kept', 'another'].map(isFromPhone)).toEqual([false, true, false]);
+  });
+
   it('comes from the network while it answers, and is kept', async () => {
     expect(await open('/day/2027-03-01')).toBe('fresh /day/2027-03-01');
     cutTheNetwork();

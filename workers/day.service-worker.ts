@@ -1,6 +1,6 @@
 /// <reference lib="webworker" />
 
-import { isKept, KEPT } from '../present/offline/kept-pages';
+import { IS_IT_KEPT, isKept, KEPT } from '../present/offline/kept-pages';
 
 /**
  * Opens what one needs away from the desk without a network: such pages come from the network while it answers, else from the
@@ -21,7 +21,7 @@ worker.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== worker.location.origin) return;
   if (request.mode === 'navigate') {
     if (url.pathname === START) event.respondWith(start(request));
-    else if (isKept(url.pathname)) event.respondWith(page(request));
+    else if (isKept(url.pathname)) event.respondWith(page(request, event.resultingClientId));
   } else if (url.pathname.startsWith(PARTS) && request.destination !== 'worker')
     event.respondWith(part(request));
 });
@@ -43,7 +43,15 @@ async function start(request: Request): Promise<Response> {
   }
 }
 
-async function page(request: Request): Promise<Response> {
+/** Windows whose page came from the phone, the last few. */
+const fromPhone = new Set<string>();
+const MOST_WINDOWS = 50;
+
+worker.addEventListener('message', ({ data, source, ports }) => {
+  if (data === IS_IT_KEPT) ports[0]?.postMessage(fromPhone.has((source as Client | null)?.id ?? ''));
+});
+
+async function page(request: Request, window: string): Promise<Response> {
   const cache = await caches.open(KEPT);
   try {
     const fresh = await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) });
@@ -51,8 +59,15 @@ async function page(request: Request): Promise<Response> {
     return fresh;
   } catch {
     const kept = (await cache.match(request)) ?? (await lastOf(cache, new URL(request.url).pathname));
+    if (kept) remember(window);
     return kept ?? Response.error();
   }
+}
+
+function remember(window: string): void {
+  fromPhone.add(window);
+  const [oldest] = fromPhone;
+  if (fromPhone.size > MOST_WINDOWS && oldest !== undefined) fromPhone.delete(oldest);
 }
 
 /** Who asks for today without its date gets the last day that was opened. */

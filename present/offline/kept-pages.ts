@@ -3,6 +3,9 @@
 /** The name under which it keeps them, and what they are made of. */
 export const KEPT = 'early-thaw-day';
 
+/** What a page asks once it is there: whether it came from the phone, and may be older than the server's. */
+export const IS_IT_KEPT = 'is this page from the phone?';
+
 /** What one needs away from the desk. */
 const AWAY = ['/day', '/walk', '/supplies', '/almanac', '/paper'] as const;
 /** A day of a helper, who has no household here. */

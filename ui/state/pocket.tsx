@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
 import type { ActionResult } from '@/present/forms/result';
+import { IS_IT_KEPT } from '@/present/offline/kept-pages';
 import { css } from '@/ui/theme/made/css';
 import { type Sent, sentenceOf } from './command';
 import { keepAhead } from './keep-pages';
@@ -40,6 +41,7 @@ export function PocketProvider({ keeper, children }: PocketProviderProps) {
   useEffect(() => {
     if (window.matchMedia(IN_THE_HAND).matches) void keepAhead();
   }, []);
+  useFreshSoon();
   const pocket = useMemo<Pocket>(() => {
     const put = async (sent: Sent) => {
       const kept = await keepForLater(keeper, sent).then(
@@ -67,6 +69,36 @@ export function PocketProvider({ keeper, children }: PocketProviderProps) {
 }
 
 const NOTE = { p: 1.5, mb: 2, borderRadius: '3px', bgcolor: 'var(--colors-sun-soft)' } as const;
+
+/** A page that came from the phone, since the server was slow or out of reach, is drawn anew once it answers. */
+function useFreshSoon(): void {
+  const router = useRouter();
+  useEffect(() => {
+    const worker = navigator.serviceWorker?.controller;
+    if (!worker) return;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const look = async () => {
+      clearTimeout(timer);
+      if (await isOutOfReach()) timer = setTimeout(look, TRY_AGAIN_MS);
+      else {
+        window.removeEventListener('online', look);
+        router.refresh();
+      }
+    };
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = ({ data }) => {
+      if (data !== true) return;
+      window.addEventListener('online', look);
+      void look();
+    };
+    worker.postMessage(IS_IT_KEPT, [port2]);
+    return () => {
+      port1.close();
+      clearTimeout(timer);
+      window.removeEventListener('online', look);
+    };
+  }, [router]);
+}
 
 /** What waits, sent as soon as somebody answers. */
 function useOutbox(keeper: string) {
