@@ -38,7 +38,7 @@ const AT_HOME: readonly { readonly kinds: object; readonly rooms: readonly RoomK
 ];
 
 /** Made by the product itself; nobody puts one into a room. */
-const NOT_ON_THE_WALK: readonly FixtureKindName[] = ['sorting', 'found-work', 'shop-trip'];
+export const NOT_ON_THE_WALK: readonly FixtureKindName[] = ['sorting', 'found-work', 'shop-trip'];
 
 export function isFixtureKind(name: string): name is FixtureKindName {
   return Object.hasOwn(FIXTURE_KINDS, name);
