@@ -129,8 +129,8 @@ function DateHead({ date, today, open, rain }: DateHeadProps) {
       aria-current={today ? 'date' : undefined}
     >
       <PageLink
-        href={`/spread/${date}`}
-        scroll={false}
+        // The day is opened below a table that fills the window: one is taken there.
+        href={`/spread/${date}#the-day`}
         className={open ? 'opened' : undefined}
         aria-current={open ? 'true' : undefined}
         aria-label={`${longDate(date)}${rain ? ', rain' : ''}`}

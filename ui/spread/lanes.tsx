@@ -80,7 +80,7 @@ type DayHeadProps = Pick<LanesProps, 'isFree' | 'isDry' | 'edits'> & {
 function DayHead({ date, isFree, isDry, edits, steering }: DayHeadProps) {
   return (
     <div className={css({ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', mb: 1 })}>
-      <h2 id="the-day" className={css({ textStyle: 'h2', m: 0, flexGrow: 1 })}>
+      <h2 id="the-day" tabIndex={-1} className={css({ textStyle: 'h2', m: 0, flexGrow: 1 })}>
         {longDate(date)}
       </h2>
       <UndoButtons edits={edits} undo={steering.undo} redo={steering.redo} />
