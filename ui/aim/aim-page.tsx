@@ -130,10 +130,18 @@ function verdict(thaw: ThawLine, { problem, plans, clean }: Campaign): string {
       ? thaw.unplaced > 0
         ? 'Nothing fits into the time that is left'
         : 'Nothing is left to plan'
-      : `The last work is planned for ${longDate(last)}, ${spare === 0 ? 'the very day of the finish line' : `${count(spare, 'day', 'days')} before the finish line`}`;
+      : `The last work is planned for ${longDate(last)}, ${spareWords(spare)}`;
   const fit =
     thaw.unplaced > 0 ? ` ${hours(thaw.unplaced)} of work have no place yet; see The house by day.` : '';
   return `${tenths(thaw.total - left)} of ${tenths(thaw.total)} are clear. ${tenths(left)} are left, and ${tenths(offered)} are offered for them. ${when}.${fit}`;
+}
+
+/** Floors that are mopped last may dry past midnight. */
+function spareWords(days: number): string {
+  if (days < 0) return 'when the last of it has dried, after the finish line';
+  return days === 0
+    ? 'the very day of the finish line'
+    : `${count(days, 'day', 'days')} before the finish line`;
 }
 
 function NotSpread({ state, spread }: { state: Current; spread: Actions['spread'] }) {

@@ -53,7 +53,7 @@ export function PeoplePage({ state, helpers, calendars, actions }: PeoplePagePro
 
 /** What each takes off the others, by the plan. */
 function sharesIn({ campaign }: Current): ReadonlyMap<string, TakenOn> {
-  if (!campaign?.plans) return new Map();
+  if (!campaign?.plans || campaign.problem.people.length < 2) return new Map();
   const shares = sharesOf(campaign.problem, campaign.plans.latest.plan);
   const all = shares.reduce((sum, { planned }) => sum + planned, 0);
   return new Map(shares.map(({ person, planned }) => [person, { minutes: planned, all }]));
