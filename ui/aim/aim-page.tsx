@@ -136,9 +136,9 @@ function verdict(thaw: ThawLine, { problem, plans, clean }: Campaign): string {
   return `${tenths(thaw.total - left)} of ${tenths(thaw.total)} are clear. ${tenths(left)} are left, and ${tenths(offered)} are offered for them. ${when}.${fit}`;
 }
 
-/** Floors that are mopped last may dry past midnight. */
+/** What dries or soaks last may do so past midnight. */
 function spareWords(days: number): string {
-  if (days < 0) return 'when the last of it has dried, after the finish line';
+  if (days < 0) return 'when the last of it is ready, after the finish line';
   return days === 0
     ? 'the very day of the finish line'
     : `${count(days, 'day', 'days')} before the finish line`;
