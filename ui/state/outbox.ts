@@ -34,8 +34,16 @@ export async function waiting(keeper: string): Promise<{ readonly key: number; r
   return found;
 }
 
+const SENT_AT = 'early-thaw-sent-at';
+
 export async function wasSent(key: number): Promise<void> {
   await (await database()).delete('changes', key);
+  sessionStorage.setItem(SENT_AT, String(Date.now()));
+}
+
+/** Whether the page before this one sent something when this one was on its way, which may then know nothing of it. */
+export function wasSentMeanwhile(): boolean {
+  return Number(sessionStorage.getItem(SENT_AT)) >= performance.timeOrigin;
 }
 
 /** Whether the server can’t be reached at all, rather than having refused. */

@@ -6,7 +6,7 @@ import { IS_IT_KEPT } from '@/present/offline/kept-pages';
 import { css } from '@/ui/theme/made/css';
 import { type Sent, sentenceOf } from './command';
 import { keepAhead } from './keep-pages';
-import { isOutOfReach, keepForLater, waiting, wasSent } from './outbox';
+import { isOutOfReach, keepForLater, waiting, wasSent, wasSentMeanwhile } from './outbox';
 
 /**
  * The application away from its server: pages are kept on a phone, changes wait on the device, and go out in their order
@@ -108,6 +108,7 @@ function useOutbox(keeper: string) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: looked at anew where something was kept
   useEffect(() => {
     let isOver = false;
+    if (wasSentMeanwhile()) router.refresh();
     const flush = async () => {
       const sent = await sendAll(keeper).catch(() => undefined);
       if (isOver || !sent) return;
