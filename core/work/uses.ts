@@ -24,9 +24,20 @@ export function usesOf(
     const task = partsOfStepId(step)?.taskId;
     if (!used || task === undefined) continue;
     const known = uses.get(task);
-    if (!known || known.at < at) uses.set(task, { ...used, at });
+    if (!known || known.at < at) uses.set(task, pastUse(used, at));
   }
   return uses;
+}
+
+/** The same use of the same tick is the same object, so that many can be compared at a glance. */
+const pastUses = new WeakMap<Use, PastUse>();
+
+function pastUse(used: Use, at: string): PastUse {
+  const known = pastUses.get(used);
+  if (known?.at === at) return known;
+  const fresh = { ...used, at };
+  pastUses.set(used, fresh);
+  return fresh;
 }
 
 /** So long after a use the room is free for what must not meet it: the next day at the same time. */

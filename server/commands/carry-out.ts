@@ -2,7 +2,6 @@ import { createHash } from 'node:crypto';
 import { partsOfStepId } from '../../core/basics/ids';
 import type { Answer, DayAct, DayBatch, DayEvent, ToldEvent, Verdict } from '../../core/clean/events';
 import type { RecordLine } from '../../core/clean/record-line';
-import type { Tick } from '../../core/clean/tick';
 import type { Use } from '../../core/clean/use';
 import { consequenceOf } from '../../core/day/consequence';
 import { helperMaySay, isHelpersStep } from '../../core/day/helper';
@@ -18,8 +17,7 @@ import type { HouseholdScope } from '../db/scope';
 import type { Kept } from '../household/kept';
 import type { Ledger } from '../household/ledger';
 import { perform } from '../household/perform';
-import { correctTime, putParts, tick, untick } from '../repositories/clean';
-import { eventsOfStep, loadAnswer, loadEvent } from '../repositories/day';
+import { type Heard, loadAnswers, loadEvent, loadHeard } from '../repositories/day';
 import { nextUndo } from '../repositories/edits';
 import { dropLines, lineOfStep, putLine } from '../repositories/record';
 import { changeIn } from './change';
@@ -54,7 +52,7 @@ export async function carryOut({ scope, helper }: Sender, batch: DayBatch, now: 
   const { answer, wish } = await perform<Stored>(scope, {
     id: idOf(batch, helper),
     decide: async (ledger) => {
-      taken = new DayInHand(ledger, helper);
+      taken = new DayInHand(ledger, helper, await loadHeard(ledger.scope, events));
       for (const event of events) await taken.take(event);
       return taken.stored(events);
     },
@@ -76,31 +74,32 @@ function idOf({ events }: DayBatch, helper: string | undefined): string {
 }
 
 async function answersTo(scope: HouseholdScope, events: readonly DayEvent[]): Promise<Answer[]> {
-  const answers = await Promise.all(events.map(({ id }) => loadAnswer(scope, id)));
-  return answers.filter((answer) => answer !== undefined);
+  const answers = await loadAnswers(scope, events);
+  return events.flatMap(({ id }) => answers.get(id) ?? []);
 }
 
 class DayInHand {
   readonly answers: Answer[] = [];
   readonly told: ToldEvent[] = [];
   private isBack = false;
+  private hasRepeats = false;
   private readonly scope: HouseholdScope;
   private readonly steps: ReadonlyMap<string, CleanTask>;
-  /** What is ticked off at this moment, by step. */
-  private readonly ticks: Map<string, Tick>;
 
   constructor(
     private readonly ledger: Ledger,
     private readonly helper: string | undefined,
+    /** What was said before of the same steps, and what was said before and is sent again. */
+    private readonly heard: Heard,
   ) {
     this.scope = ledger.scope;
     this.steps = stepsOf(ledger.kept);
-    this.ticks = new Map(ledger.kept.household.ticks.map((ticked) => [ticked.step, ticked]));
   }
 
   async take(sent: DayEvent): Promise<void> {
-    const before = await loadAnswer(this.scope, sent.id);
+    const before = this.heard.answers.get(sent.id);
     if (before) {
+      this.hasRepeats = true;
       this.answers.push(before);
       return;
     }
@@ -109,13 +108,18 @@ class DayInHand {
     const answer: Answer = { id: event.id, verdict };
     if (verdict.as === 'kept') await this.apply(event);
     const told = await this.ledger.happened(event, answer);
-    if (verdict.as === 'kept') this.told.push(told);
+    if (verdict.as === 'kept') {
+      this.told.push(told);
+      if ('step' in told.act) this.heard.of(told.act.step).push(told);
+    }
+    this.heard.answers.set(event.id, answer);
     this.answers.push(answer);
   }
 
   /** What a repeat is answered with: what can be taken back is the last entry of the journal, where it is of these. */
   async stored(events: readonly DayEvent[]): Promise<Stored> {
-    const last = (await nextUndo(this.scope))?.event;
+    const isAsked = this.hasRepeats || this.ledger.isWritten;
+    const last = isAsked ? (await nextUndo(this.scope))?.event : undefined;
     const said = events.some(({ id }) => id === last) ? last : undefined;
     return { isBack: this.isBack, ...(said !== undefined && { said }) };
   }
@@ -137,11 +141,11 @@ class DayInHand {
     if (!('step' in act)) return { as: 'kept' };
     const task = this.steps.get(act.step);
     if (!this.household.clean || !task) return { as: 'gone' };
-    const ticked = this.ticks.get(act.step);
+    const ticked = this.ledger.progress.of(act.step);
     if (ticked && (act.do === 'done' || act.do === 'start'))
       return { as: 'already', by: ticked.person, at: ticked.at };
     if (act.do === 'start') {
-      const work = runAfter(RESTED, await eventsOfStep(this.scope, act.step)).work.get(act.step);
+      const work = runAfter(RESTED, this.heard.of(act.step)).work.get(act.step);
       if (work?.since !== undefined && work.by !== person) return { as: 'taken', by: work.by };
     }
     if (act.do === 'hand') {
@@ -160,12 +164,12 @@ class DayInHand {
   private async maySay(act: DayAct, helper: string): Promise<boolean> {
     const about = 'said' in act ? act.said : 'found' in act ? act.found : undefined;
     const saidBy = about === undefined ? undefined : (await loadEvent(this.scope, about))?.person;
-    return helperMaySay(act, { helper, isTheirs: await this.isTheirs(act, helper), saidBy });
+    return helperMaySay(act, { helper, isTheirs: this.isTheirs(act, helper), saidBy });
   }
 
-  private async isTheirs(act: DayAct, helper: string): Promise<boolean> {
+  private isTheirs(act: DayAct, helper: string): boolean {
     if (!('step' in act)) return false;
-    const handedTo = runAfter(RESTED, await eventsOfStep(this.scope, act.step)).hands.get(act.step);
+    const handedTo = runAfter(RESTED, this.heard.of(act.step)).hands.get(act.step);
     return isHelpersStep(helper, act.step, this.ledger.kept.plans?.latest.plan.entries ?? [], handedTo);
   }
 
@@ -184,12 +188,12 @@ class DayInHand {
       case 'take-back':
         return this.takeBack(act.said);
       case 'took':
-        await correctTime(this.scope, clean.id, act.step, act.minutes * 60);
+        await this.ledger.progress.took(clean.id, act.step, act.minutes * 60);
         return this.putRight(clean.id, act.step, { seconds: act.minutes * 60, said: true });
       case 'came-out':
         return this.putRight(clean.id, act.step, { cameOut: act.how });
       case 'part':
-        await putParts(this.scope, [{ step: act.step, share: act.share }]);
+        await this.ledger.progress.came({ step: act.step, share: act.share });
         return this.ledger.want({ how: 'again' });
       default:
         return this.follow(event);
@@ -198,7 +202,7 @@ class DayInHand {
 
   private async tickOff(event: DayEvent, step: string, cleanId: string): Promise<void> {
     const { at, person } = event;
-    const run = runAfter(RESTED, [...(await eventsOfStep(this.scope, step)), event]);
+    const run = runAfter(RESTED, [...this.heard.of(step), event]);
     const seconds = run.took.get(step);
     const used = this.usedIn(step);
     const ticked = {
@@ -208,14 +212,13 @@ class DayInHand {
       ...(seconds !== undefined && { seconds: Math.min(seconds, 86_400) }),
       ...(person !== undefined && { person }),
     };
-    await tick(this.scope, cleanId, ticked);
+    await this.ledger.progress.tick(cleanId, ticked);
     await this.writeDown(event.id, ticked, cleanId);
-    this.ticks.set(step, ticked);
     this.makeRoomFor(used);
   }
 
   /** What stays of a tick, whatever becomes of the clean. */
-  private async writeDown(id: string, ticked: Tick, clean: string): Promise<void> {
+  private async writeDown(id: string, ticked: Parameters<typeof lineOf>[1], clean: string): Promise<void> {
     const task = this.steps.get(ticked.step);
     const name = this.household.people.find((member) => member.id === ticked.person)?.name;
     const line = task && lineOf(task, ticked, { id, clean, name });
@@ -231,12 +234,10 @@ class DayInHand {
 
   private async untick(cleanId: string, step: string, also: readonly string[]): Promise<void> {
     const steps = this.sameTask(step, also);
-    await untick(this.scope, cleanId, steps);
+    const { progress } = this.ledger;
+    for (const gone of steps) this.makeRoomFor(progress.of(gone)?.used);
+    await progress.untick(cleanId, steps);
     await dropLines(this.scope, cleanId, steps);
-    for (const gone of steps) {
-      this.makeRoomFor(this.ticks.get(gone)?.used);
-      this.ticks.delete(gone);
-    }
   }
 
   /** What is said afterwards of something that was done. */
@@ -253,7 +254,9 @@ class DayInHand {
 
   private async follow(event: DayEvent): Promise<void> {
     const { home, people } = this.ledger.editable;
-    const begun = new Set([...this.ticks.keys()].flatMap((step) => partsOfStepId(step)?.taskId ?? []));
+    const begun = new Set(
+      [...this.ledger.progress.steps].flatMap((step) => partsOfStepId(step)?.taskId ?? []),
+    );
     const change = consequenceOf(event, { home, people, tasks: this.ledger.kept.tasks, begun });
     if (change) await changeIn(this.ledger, change, 'Said on the day', { id: event.id, event: event.id });
   }

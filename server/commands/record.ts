@@ -14,7 +14,6 @@ import type { HouseholdScope } from '../db/scope';
 import { type Kept, keptHousehold } from '../household/kept';
 import type { Ledger } from '../household/ledger';
 import { type Performed, perform } from '../household/perform';
-import { tick } from '../repositories/clean';
 import { eventsSince, forgetDays } from '../repositories/day';
 import {
   dropLine,
@@ -112,7 +111,7 @@ export function doneOnTheWay(
       for (const line of linesOnTheWay(task, { id, at, person, name, minutes, clean })) {
         if (clean !== undefined && ticked.has(line.step)) continue;
         await putLine(ledger.scope, line);
-        if (clean !== undefined) await tick(ledger.scope, clean, tickOf(line));
+        if (clean !== undefined) await ledger.progress.tick(clean, tickOf(line));
       }
       ledger.rewritten();
       if (clean !== undefined && ledger.kept.plans) ledger.want({ how: 'again' });

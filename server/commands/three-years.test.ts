@@ -217,5 +217,5 @@ describe('three years of a household', () => {
         (parts?.pace ?? 1);
       expect(Math.abs(minutes / byHand - TRUTH.factor)).toBeLessThan(0.2);
     }
-  }, 120_000);
+  }, 300_000);
 });

@@ -75,7 +75,7 @@ describe('keptHousehold', () => {
           ...ticks,
           { step, at: `${home.clean?.start ?? '2027-03-01'}T${10 + (i % 10)}:00`, ...(used && { used }) },
         ];
-        const after = known.ticked(i + 1, ticks, []);
+        const after = known.ticked({ revision: known.revision, daySeq: i + 1 }, ticks, []);
         if (after.tasks === known.tasks) same++;
         const anew = new Kept(after.versions, after.household, after.edits, after.plans);
         expect(after.tasks).toEqual(anew.tasks);

@@ -26,6 +26,8 @@ export const USUAL_GROUPING = 'room';
  */
 const MOST_THINGS_KEPT = 15_000;
 
+type Uses = ReturnType<typeof usesOf>;
+
 type WorkedOut = {
   readonly listed: readonly CleanTask[];
   readonly tasks: readonly CleanTask[];
@@ -41,18 +43,15 @@ export class Kept {
   readonly things: number;
   private work: WorkedOut | undefined;
   private basisNow: string | undefined;
+  private usesNow: Uses | undefined;
 
   constructor(
     readonly versions: Versions,
     readonly household: StoredHousehold,
     readonly edits: EditWords,
     readonly plans: Campaign['plans'],
-    work?: WorkedOut,
-    basis?: string,
   ) {
-    this.work = work;
-    this.basisNow = basis;
-    this.things = 1 + roomsOf(household.home).flatMap(fixturesOf).length;
+    this.things = thingsIn(household.home);
   }
 
   get revision(): number {
@@ -86,24 +85,35 @@ export class Kept {
   }
 
   /** The same household with other ticks: nothing else has to be worked out again, unless other products were used than planned. */
-  ticked(daySeq: number, ticks: StoredHousehold['ticks'], parts: StoredHousehold['parts']): Kept {
-    const household = { ...this.household, ticks, parts };
-    const isSame = this.work && isUsedAsListed(this.household.ticks, ticks, this.work);
-    const versions = { revision: this.revision, daySeq };
-    if (!this.work || !isSame) return new Kept(versions, household, this.edits, this.plans);
-    const basis = isHeldAsBefore(this.household.ticks, ticks, this.work) ? this.basisNow : undefined;
-    return new Kept(versions, household, this.edits, this.plans, this.work, basis);
+  ticked(versions: Versions, ticks: StoredHousehold['ticks'], parts: StoredHousehold['parts']): Kept {
+    const { work, edits, plans } = this;
+    const fresh = new Kept(versions, { ...this.household, ticks, parts }, edits, plans);
+    if (!work || !isUsedAsListed(this.uses, fresh.uses, work)) return fresh;
+    fresh.work = work;
+    if (isHeldAsBefore(this.uses, fresh.uses, work)) fresh.basisNow = this.basisNow;
+    return fresh;
   }
 
-  /** The same household, of other versions. */
-  at(versions: Versions): Kept {
-    return new Kept(versions, this.household, this.edits, this.plans, this.work, this.basisNow);
+  /** What each task that is begun was done with. */
+  private get uses(): Uses {
+    this.usesNow ??= usesOf(this.household.ticks);
+    return this.usesNow;
   }
 
   private workedOut(): WorkedOut {
     this.work ??= workedOut(this.household);
     return this.work;
   }
+}
+
+const counted = new WeakMap<StoredHousehold['home'], number>();
+
+function thingsIn(home: StoredHousehold['home']): number {
+  const known = counted.get(home);
+  if (known !== undefined) return known;
+  const things = 1 + roomsOf(home).flatMap(fixturesOf).length;
+  counted.set(home, things);
+  return things;
 }
 
 function workedOut(household: StoredHousehold): WorkedOut {
@@ -115,14 +125,11 @@ function workedOut(household: StoredHousehold): WorkedOut {
 }
 
 /** Whether what was begun meanwhile was begun with what it is listed with: then all is listed as it was. */
-function isUsedAsListed(
-  before: StoredHousehold['ticks'],
-  after: StoredHousehold['ticks'],
-  { listed, tasks }: WorkedOut,
-): boolean {
-  const [was, is] = [usesOf(before), usesOf(after)];
+function isUsedAsListed(was: Uses, is: Uses, { listed, tasks }: WorkedOut): boolean {
   for (const task of was.keys()) if (!is.has(task)) return false;
-  const others = [...is].filter(([task, use]) => wordOf(was.get(task)) !== wordOf(use));
+  const others = [...is].filter(
+    ([task, use]) => was.get(task) !== use && wordOf(was.get(task)) !== wordOf(use),
+  );
   if (others.length === 0) return true;
   const products = new Map<string, ProductChoice>(
     [...listed, ...tasks].map((task) => [task.id, task.products]),
@@ -134,15 +141,11 @@ function isUsedAsListed(
 }
 
 /** Whether what was used meanwhile keeps nothing else in its room from beginning when it could. */
-function isHeldAsBefore(
-  before: StoredHousehold['ticks'],
-  after: StoredHousehold['ticks'],
-  { tasks }: WorkedOut,
-): boolean {
-  const [was, is] = [usesOf(before), usesOf(after)];
+function isHeldAsBefore(was: Uses, is: Uses, { tasks }: WorkedOut): boolean {
   const rooms = new Set(
     [...is].filter(([task, use]) => was.get(task)?.at !== use.at).map(([, { room }]) => room),
   );
+  if (rooms.size === 0) return true;
   return tasks.every(
     (task) => !rooms.has(task.room.id) || earliestAfter(was, task) === earliestAfter(is, task),
   );
@@ -199,9 +202,10 @@ export function keep(scope: HouseholdScope, fresh: Kept): Kept {
 
 async function withTicks(scope: HouseholdScope, known: Kept, daySeq: number): Promise<Kept> {
   const { clean } = known.household;
-  if (!clean) return known.ticked(daySeq, [], []);
+  const versions = { revision: known.revision, daySeq };
+  if (!clean) return known.ticked(versions, [], []);
   const [ticks, parts] = await Promise.all([loadTicks(scope, clean.id), loadParts(scope)]);
-  return known.ticked(daySeq, ticks, parts);
+  return known.ticked(versions, ticks, parts);
 }
 
 function readHousehold(scope: HouseholdScope, versions: Versions): Promise<Kept> {

@@ -10,6 +10,7 @@ import { addEvent } from '../repositories/day';
 import { writeRowChanges } from '../repositories/editable';
 import { addEdit, type Entry, replayEntry } from '../repositories/edits';
 import { Kept } from './kept';
+import { Progress } from './progress';
 import { mergedWish, type PlanWish } from './wish';
 
 /**
@@ -18,6 +19,8 @@ import { mergedWish, type PlanWish } from './wish';
  */
 export class Ledger {
   readonly told: ToldEvent[] = [];
+  /** What is done of the clean, as the command has left it so far. */
+  readonly progress: Progress;
   private state: Editable;
   private wish: PlanWish | undefined;
   private hasChanged = false;
@@ -34,7 +37,9 @@ export class Ledger {
     /** The command's own id, under which its change can be taken back. */
     readonly id: string,
   ) {
+    const { ticks, parts } = kept.household;
     this.state = kept.household;
+    this.progress = new Progress(scope, ticks, parts);
     this.daySeq = standing.daySeq;
     this.position = standing.editPosition;
   }
@@ -70,6 +75,11 @@ export class Ledger {
     await writeRowChanges(this.scope, rowChanges(this.state, after));
     this.state = after;
     this.rewritten();
+  }
+
+  /** Whether the journal has a new entry. */
+  get isWritten(): boolean {
+    return this.lastWords !== undefined;
   }
 
   /** Takes an entry of the journal back, or does it again. */
@@ -137,12 +147,12 @@ export class Ledger {
   /** The household as the command has left it; undefined where it has to be read. */
   left(): Kept | undefined {
     if (this.mustRead) return undefined;
-    const { kept, standing } = this;
+    const { kept, standing, daySeq } = this;
     const revision = standing.revision + (this.isAnother ? 1 : 0);
-    // Ticks have moved on with the day; they are read with the next look.
-    const versions = { revision, daySeq: kept.daySeq };
-    if (this.lastWords === undefined) return kept.at(versions);
-    const household = { ...kept.household, ...inStoredOrder(this.state) };
+    const versions = { revision, daySeq };
+    const { ticks, parts } = daySeq === kept.daySeq ? kept.household : this.progress;
+    if (this.lastWords === undefined) return kept.ticked(versions, ticks, parts);
+    const household = { ...kept.household, ...inStoredOrder(this.state), ticks, parts };
     return new Kept(versions, household, { undo: this.lastWords }, kept.plans);
   }
 }

@@ -37,12 +37,6 @@ function tickRow(cleanId: string, tick: Tick): Row {
   return { ...TICKS.toRow(tick), clean_id: cleanId };
 }
 
-/** Ticks a step off. Ticked already, it keeps the time of the first tick. */
-export async function tick(scope: HouseholdScope, cleanId: string, item: Tick): Promise<void> {
-  await scope.insertOnce('ticks', tickRow(cleanId, item), ['clean_id', 'step']);
-  await scope.dropAll('parts', [item.step]);
-}
-
 /** How long a ticked step took after all. */
 export async function correctTime(
   scope: HouseholdScope,
@@ -72,6 +66,10 @@ export async function putParts(scope: HouseholdScope, parts: readonly PartDone[]
     parts.map(({ step, share }) => ({ id: step, share })),
     ['id'],
   );
+}
+
+export async function dropParts(scope: HouseholdScope, steps: readonly string[]): Promise<void> {
+  await scope.dropAll('parts', steps);
 }
 
 export async function loadPlans(

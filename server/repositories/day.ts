@@ -10,11 +10,50 @@ import type { HouseholdScope, Row } from '../db/scope';
 
 /** What has happened on the days of a household, in one order, each with the answer that it got. */
 
-type EventRow = { id: string; seq: number; at: string; person: string | null; act: string; answer: string };
+type EventRow = {
+  id: string;
+  seq: number;
+  at: string;
+  person: string | null;
+  act: string;
+  answer: string;
+};
 
-export async function loadAnswer(scope: HouseholdScope, id: string): Promise<Answer | undefined> {
-  const row: EventRow | undefined = await scope.rows('day_events').where({ id }).first('answer');
-  return row && JSON.parse(row.answer);
+/** How those of some events were answered that were said before, by id. */
+export async function loadAnswers(
+  scope: HouseholdScope,
+  events: readonly DayEvent[],
+): Promise<Map<string, Answer>> {
+  const rows: EventRow[] = await scope
+    .rows('day_events')
+    .whereIn(
+      'id',
+      events.map(({ id }) => id),
+    )
+    .select('id', 'answer');
+  return new Map(rows.map(({ id, answer }) => [id, JSON.parse(answer)]));
+}
+
+/** What was heard before of what is said now. */
+export type Heard = {
+  /** How what is said once more was answered, by its id. */
+  readonly answers: Map<string, Answer>;
+  /** What counts of a step, in its order. */
+  readonly of: (step: string) => ToldEvent[];
+};
+
+export async function loadHeard(scope: HouseholdScope, events: readonly DayEvent[]): Promise<Heard> {
+  const answers = await loadAnswers(scope, events);
+  const steps = [...new Set(events.flatMap(({ act }) => ('step' in act ? act.step : [])))];
+  const byStep = new Map(steps.map((step): [string, ToldEvent[]] => [step, []]));
+  const rows = steps.length === 0 ? [] : await counted(scope).whereIn('step', steps);
+  for (const event of told(rows)) if ('step' in event.act) byStep.get(event.act.step)?.push(event);
+  const of = (step: string) => {
+    const known = byStep.get(step) ?? [];
+    byStep.set(step, known);
+    return known;
+  };
+  return { answers, of };
 }
 
 /** Keeps an event with its number and its answer; returns it as it is told to others. */
@@ -79,10 +118,6 @@ export async function eventsOn(scope: HouseholdScope, date: string): Promise<Tol
 /** One that counts, by its id. */
 export async function loadEvent(scope: HouseholdScope, id: string): Promise<ToldEvent | undefined> {
   return told(await counted(scope).where({ id }))[0];
-}
-
-export async function eventsOfStep(scope: HouseholdScope, step: string): Promise<ToldEvent[]> {
-  return told(await counted(scope).where({ step }));
 }
 
 /** What lasts beyond its day: things found, and what is in the piles. */
