@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 import { CATALOGUE } from '../core/catalogue/catalogue';
 import type { Plan } from '../core/plan/plan';
 import type { Problem } from '../core/plan/problem';
-import { expand } from '../core/problem/expand';
+import { expand, expandWork, orderedWork } from '../core/problem/expand';
 import { plan, replan } from '../core/spread';
 import { aliveAt } from '../demo/alive';
 import { FIRST_PLAN, juniperRow, underWay } from '../demo/juniper-row';
@@ -30,9 +30,10 @@ export async function insertDemo(db: Knex, now: string, makeFirst: MakeFirst = H
   const first = await firstOn(today, expand(fresh, CATALOGUE), makeFirst);
   const household = aliveAt(underWay(fresh, expand(fresh, CATALOGUE), first, today), now);
   const id = randomUUID() as HouseholdId;
-  const problem = expand(household, CATALOGUE, now);
+  const work = orderedWork(household, CATALOGUE);
+  const problem = expandWork(household, work, now);
   const latest = replan(problem, first, sha256(JSON.stringify(problem)));
-  const basis = basisOf(problem, household.clean);
+  const basis = basisOf(household, work);
   await db.transaction(async (trx) => {
     await trx('households').insert({ id, name: household.name, timezone: household.timezone, is_demo: true });
     const scope = new HouseholdScope(trx, id);

@@ -43,9 +43,13 @@ export function expand(
   catalogue: Catalogue,
   now: string | undefined = household.now,
 ): Problem {
-  const tasks = tasksOf(workOf(household, catalogue));
+  return expandWork(household, orderedWork(household, catalogue), now);
+}
+
+/** The tasks of a household's clean, in their order. */
+export function orderedWork(household: ExpandedHousehold, catalogue: Catalogue): OrderedWork {
   const { home, rules, clean } = household;
-  return expandWork(household, orderWork(tasks, home, rules, clean.grouping), now);
+  return orderWork(tasksOf(workOf(household, catalogue)), home, rules, clean.grouping);
 }
 
 /** The same where the tasks and their order are known already. */

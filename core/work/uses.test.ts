@@ -5,7 +5,7 @@ import { isOf } from '../catalogue/product-facts';
 import { productsOf } from '../products/product-choice';
 import type { CleanTask } from './task';
 import { tasksOf } from './tasks';
-import { earliestAfter, holdOf, usedAt, usesOf } from './uses';
+import { earliestAfter, holdOf, isInTheWay, usedAt, usesOf } from './uses';
 import { workOf } from './work';
 
 const tasks = tasksOf(workOf(homeNamed('three who share a flat'), CATALOGUE));
@@ -76,5 +76,22 @@ describe('a room in which something was used', () => {
       ['two', { ...use('chlorine-bleach'), at: '2027-03-01T19:30' }],
     ]);
     expect(holdOf(uses, acid)?.use.at).toBe('2027-03-01T19:30');
+  });
+});
+
+describe('what was used is in the way of a plan', () => {
+  const used = { ...use('chlorine-bleach'), at: '2027-03-01T18:30' };
+  const isAt = (start: string, begun: readonly string[] = [], one = used) =>
+    isInTheWay(one, tasks, [{ step: `${acid.id}/one`, start }], new Set(begun));
+
+  it('that has what must not meet it before a day has passed', () => {
+    expect(isAt('2027-03-01T18:50')).toBe(true);
+    expect(isAt('2027-03-02T18:29')).toBe(true);
+  });
+
+  it('and not of one that leaves a day between, nor of what is begun, nor in another room', () => {
+    expect(isAt('2027-03-02T18:30')).toBe(false);
+    expect(isAt('2027-03-01T18:50', [acid.id])).toBe(false);
+    expect(isAt('2027-03-01T18:50', [], { ...used, room: 'kitchen' })).toBe(false);
   });
 });

@@ -56,8 +56,34 @@ export function holdOf(
   return holds.sort((a, b) => (a.use.at < b.use.at ? 1 : -1))[0];
 }
 
+/**
+ * Whether something that lies before a day has passed must not meet what was used in its room; what is begun goes on as it
+ * was begun.
+ */
+export function isInTheWay(
+  use: PastUse,
+  tasks: readonly CleanTask[],
+  entries: readonly { readonly step: string; readonly start: string }[],
+  begun: ReadonlySet<string>,
+): boolean {
+  const held = new Set<string>(
+    tasks.flatMap(({ id, room, products }) =>
+      room.id === use.room && !begun.has(id) && clashOf(use, products) ? [id] : [],
+    ),
+  );
+  const until = freeFrom(use);
+  return (
+    held.size > 0 &&
+    entries.some(({ step, start }) => start < until && held.has(partsOfStepId(step)?.taskId ?? ''))
+  );
+}
+
+function freeFrom({ at }: PastUse): string {
+  return formatMinute(minuteOf(at) + APART_MINUTES);
+}
+
 /** The local time before which a task must not begin, for what was used in its room. */
 export function earliestAfter(uses: ReadonlyMap<string, PastUse>, task: CleanTask): string | undefined {
   const hold = holdOf(uses, task);
-  return hold && formatMinute(minuteOf(hold.use.at) + APART_MINUTES);
+  return hold && freeFrom(hold.use);
 }

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import { taskOfStep } from '../../core/basics/ids';
-import { dayOf, formatDate } from '../../core/basics/local-time';
+import { dayOf, formatDate, formatMinute, minuteOf } from '../../core/basics/local-time';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import type { DayAct, DayEvent } from '../../core/clean/events';
 import { parseHouseholdFile } from '../../core/formats/read-household';
@@ -12,6 +12,7 @@ import { leavesOutMore } from '../../core/plan/left-out';
 import { expand } from '../../core/problem/expand';
 import { juniperRow } from '../../demo/juniper-row';
 import { HouseholdScope } from '../db/scope';
+import { keptHousehold } from '../household/kept';
 import { askMachines } from '../machines/machines';
 import { listen, type News } from '../news/hub';
 import { planned as planFor } from '../planning/planner';
@@ -216,6 +217,34 @@ describe('carryOut', () => {
     expect(seqs).toEqual(seqs.toSorted((a, b) => a - b));
     expect(elsewhere).toEqual([]);
     expect((await eventsAfter(scope, seqs[3]!)).map(({ seq }) => seq)).toEqual(seqs.slice(4));
+  });
+
+  it('plans anew only where what was used must not meet something that is planned before a day has passed', async () => {
+    const startOf = (task: string) =>
+      planned.plans[0]!.plan.entries.filter(
+        ({ step, people }) => people.length > 0 && taskOfStep(step) === task,
+      )
+        .map(({ step, start }) => ({ step, start }))
+        .sort((a, b) => (a.start < b.start ? -1 : 1))[0]!;
+    const [tiles, taps] = [
+      startOf('bathroom-5-wall-tiles:tiles-scrub'),
+      startOf('bathroom-2-taps:taps-descale'),
+    ];
+    const [first, second] = tiles.start < taps.start ? [tiles, taps] : [taps, tiles];
+    const use = (step: string, start: string) =>
+      carryOut(
+        { scope },
+        { sentAt: `${start}:00`, events: [event({ do: 'done', step }, 'bram', `${start}:00`)] },
+        `${start}:00`,
+      );
+    // As it was planned, with a day between: nothing has to move, and the plan rests on what it did.
+    expect((await use(first.step, first.start)).wish).toBeUndefined();
+    const kept = await keptHousehold(scope);
+    expect(kept.basis).toBe(kept.plans?.latest.basis);
+    // The other one right before it: what is begun goes on, what is not moves.
+    await send([event({ do: 'undo', step: first.step, also: [] })]);
+    const early = formatMinute(minuteOf(first.start) - 60);
+    expect((await use(second.step, early)).wish).toBeDefined();
   });
 
   it('keeps nothing of a batch that could not be kept as a whole', async () => {

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { partsOfStepId } from '../../core/basics/ids';
 import type { Answer, DayAct, DayBatch, DayEvent, ToldEvent, Verdict } from '../../core/clean/events';
 import type { RecordLine } from '../../core/clean/record-line';
-import type { Use } from '../../core/clean/use';
+import type { PastUse, Use } from '../../core/clean/use';
 import { consequenceOf } from '../../core/day/consequence';
 import { helperMaySay, isHelpersStep } from '../../core/day/helper';
 import { RESTED, runAfter } from '../../core/day/run';
@@ -12,7 +12,7 @@ import { clashOf } from '../../core/work/apart';
 import { mayDo } from '../../core/work/step-tags';
 import type { CleanTask } from '../../core/work/task';
 import { stepIdOf } from '../../core/work/tasks';
-import { usedAt } from '../../core/work/uses';
+import { isInTheWay, usedAt } from '../../core/work/uses';
 import type { HouseholdScope } from '../db/scope';
 import type { Kept } from '../household/kept';
 import type { Ledger } from '../household/ledger';
@@ -214,7 +214,7 @@ class DayInHand {
     };
     await this.ledger.progress.tick(cleanId, ticked);
     await this.writeDown(event.id, ticked, cleanId);
-    this.makeRoomFor(used);
+    if (used && this.isInTheWay({ ...used, at: ticked.at })) this.ledger.want({ how: 'again' });
   }
 
   /** What stays of a tick, whatever becomes of the clean. */
@@ -225,17 +225,29 @@ class DayInHand {
     if (line) await putLine(this.scope, line);
   }
 
-  /** What must not meet what was used, or need not wait for it any more, is to lie elsewhere. */
-  private makeRoomFor(used: Use | undefined): void {
-    const meets = ({ room, products }: CleanTask) =>
+  /** Whether the plan has what must not meet this so soon that it has to lie elsewhere. */
+  private isInTheWay(use: PastUse): boolean {
+    const { tasks, plans } = this.ledger.kept;
+    return isInTheWay(use, tasks, plans?.latest.plan.entries ?? [], this.begun());
+  }
+
+  /** What waited for this need not wait any more. */
+  private letLoose(used: Use | undefined): void {
+    const { tasks, plans } = this.ledger.kept;
+    const waits = ({ room, products }: CleanTask) =>
       used !== undefined && room.id === used.room && clashOf(used, products) !== undefined;
-    if (this.ledger.kept.plans && this.ledger.kept.tasks.some(meets)) this.ledger.want({ how: 'fit' });
+    if (plans && tasks.some(waits)) this.ledger.want({ how: 'again' });
+  }
+
+  /** Tasks of which something is done. */
+  private begun(): ReadonlySet<string> {
+    return new Set([...this.ledger.progress.steps].flatMap((step) => partsOfStepId(step)?.taskId ?? []));
   }
 
   private async untick(cleanId: string, step: string, also: readonly string[]): Promise<void> {
     const steps = this.sameTask(step, also);
     const { progress } = this.ledger;
-    for (const gone of steps) this.makeRoomFor(progress.of(gone)?.used);
+    for (const gone of steps) this.letLoose(progress.of(gone)?.used);
     await progress.untick(cleanId, steps);
     await dropLines(this.scope, cleanId, steps);
   }
@@ -254,10 +266,8 @@ class DayInHand {
 
   private async follow(event: DayEvent): Promise<void> {
     const { home, people } = this.ledger.editable;
-    const begun = new Set(
-      [...this.ledger.progress.steps].flatMap((step) => partsOfStepId(step)?.taskId ?? []),
-    );
-    const change = consequenceOf(event, { home, people, tasks: this.ledger.kept.tasks, begun });
+    const { tasks } = this.ledger.kept;
+    const change = consequenceOf(event, { home, people, tasks, begun: this.begun() });
     if (change) await changeIn(this.ledger, change, 'Said on the day', { id: event.id, event: event.id });
   }
 

@@ -1,15 +1,17 @@
 import { createHash } from 'node:crypto';
-import type { Clean } from '../../core/clean/clean';
-import type { Problem } from '../../core/plan/problem';
+import type { OrderedWork } from '../../core/order/ordered';
+import { type ExpandedHousehold, expandWork } from '../../core/problem/expand';
 import { isFirstJobWish } from '../../core/problem/first-job';
 
 /**
- * SHA-256 of what a plan rests on apart from the passing of time: two equal ones need no new plan. The first job is behind
- * once something is done, and asks for no other plan then.
+ * SHA-256 of what a plan rests on apart from the passing of time and what is done meanwhile: two equal ones need no new plan.
+ * The first job is behind once something is done, and asks for no other plan then.
  */
-export function basisOf(problem: Problem, { firstJob }: Pick<Clean, 'firstJob'>): string {
-  const { now: _now, done: _done, precedence, ...lasting } = problem;
+export function basisOf(household: ExpandedHousehold, order: OrderedWork): string {
+  const undone = { ...household, ticks: [], parts: [] };
+  const { now: _now, done: _done, precedence, ...lasting } = expandWork(undone, order, undefined);
   const rules = precedence.filter((rule) => !isFirstJobWish(rule));
+  const { firstJob } = household.clean;
   return sha256(JSON.stringify({ ...lasting, precedence: rules, firstJob }));
 }
 

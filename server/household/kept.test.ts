@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
-import { expand } from '../../core/problem/expand';
+import { orderedWork } from '../../core/problem/expand';
 import { usedAt } from '../../core/work/uses';
 import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { juniperRow } from '../../demo/juniper-row';
@@ -38,7 +38,7 @@ describe('keptHousehold', () => {
       const scope = await newHousehold(db);
       await insertHousehold(scope, home);
       const { basis } = await keptHousehold(scope);
-      expect(basis).toBe(basisOf(expand(home, CATALOGUE, home.now), home.clean));
+      expect(basis).toBe(basisOf(home, orderedWork(home, CATALOGUE)));
     },
   );
 

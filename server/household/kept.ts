@@ -3,10 +3,9 @@ import { fixturesOf, roomsOf } from '../../core/home/room';
 import type { StoredHousehold } from '../../core/household/stored';
 import { type OrderedWork, orderWork } from '../../core/order/ordered';
 import type { Campaign } from '../../core/problem/campaign';
-import { expandWork } from '../../core/problem/expand';
 import type { ProductChoice, Products } from '../../core/products/product-choice';
 import { type CleanTask, listTasks, tasksAmong } from '../../core/work/tasks';
-import { earliestAfter, usesOf } from '../../core/work/uses';
+import { usesOf } from '../../core/work/uses';
 import { workOf } from '../../core/work/work';
 import type { HouseholdId, HouseholdScope } from '../db/scope';
 import { processWide } from '../process/process-wide';
@@ -79,8 +78,7 @@ export class Kept {
   /** What a plan made now would rest on; undefined without a clean. */
   get basis(): string | undefined {
     const { clean } = this.household;
-    if (clean)
-      this.basisNow ??= basisOf(expandWork({ ...this.household, clean }, this.order, undefined), clean);
+    if (clean) this.basisNow ??= basisOf({ ...this.household, clean }, this.order);
     return this.basisNow;
   }
 
@@ -90,7 +88,7 @@ export class Kept {
     const fresh = new Kept(versions, { ...this.household, ticks, parts }, edits, plans);
     if (!work || !isUsedAsListed(this.uses, fresh.uses, work)) return fresh;
     fresh.work = work;
-    if (isHeldAsBefore(this.uses, fresh.uses, work)) fresh.basisNow = this.basisNow;
+    fresh.basisNow = this.basisNow;
     return fresh;
   }
 
@@ -138,17 +136,6 @@ function isUsedAsListed(was: Uses, is: Uses, { listed, tasks }: WorkedOut): bool
     const choice = products.get(task);
     return choice !== undefined && choice.swap === undefined && wordOf(choice) === wordOf(use);
   });
-}
-
-/** Whether what was used meanwhile keeps nothing else in its room from beginning when it could. */
-function isHeldAsBefore(was: Uses, is: Uses, { tasks }: WorkedOut): boolean {
-  const rooms = new Set(
-    [...is].filter(([task, use]) => was.get(task)?.at !== use.at).map(([, { room }]) => room),
-  );
-  if (rooms.size === 0) return true;
-  return tasks.every(
-    (task) => !rooms.has(task.room.id) || earliestAfter(was, task) === earliestAfter(is, task),
-  );
 }
 
 /** Products as one text. */

@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, inject, it, vi } from 'vitest';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import type { MadePlan } from '../../core/plan/plan';
-import { expand } from '../../core/problem/expand';
+import { type ExpandedHousehold, expand, orderedWork } from '../../core/problem/expand';
 import { checkPlan, plan } from '../../core/spread';
 import { juniperRow } from '../../demo/juniper-row';
 import { type HouseholdId, HouseholdScope } from '../db/scope';
@@ -26,6 +26,8 @@ beforeAll(async () => {
 });
 afterAll(() => db.destroy());
 
+const basisIn = (household: ExpandedHousehold) => basisOf(household, orderedWork(household, CATALOGUE));
+
 describe('spreadWork', () => {
   it('plans in a worker and keeps a valid plan as a new version', async () => {
     const scope = await newHousehold(db);
@@ -36,7 +38,11 @@ describe('spreadWork', () => {
     const problem = expand({ ...stored, clean: clean! }, CATALOGUE, NOW);
     const kept = await loadPlans(scope, household.clean.id);
     expect(checkPlan(problem, kept!.latest.plan, sha256(JSON.stringify(problem)))).toEqual([]);
-    expect(kept?.latest).toMatchObject({ version: 1, madeAt: NOW, basis: basisOf(problem, clean!) });
+    expect(kept?.latest).toMatchObject({
+      version: 1,
+      madeAt: NOW,
+      basis: basisIn({ ...stored, clean: clean! }),
+    });
   });
 });
 
@@ -49,7 +55,12 @@ describe('spreading again', () => {
     const problem = expand({ ...stored, clean: clean! }, CATALOGUE, NOW);
     const long = { problemHash: sha256(JSON.stringify(problem)), seed: 7, rounds: 150, stop: () => false };
     const better = plan(problem, long);
-    const kept = { id: randomUUID(), basis: basisOf(problem, clean!), madeAt: NOW, plan: better };
+    const kept = {
+      id: randomUUID(),
+      basis: basisIn({ ...stored, clean: clean! }),
+      madeAt: NOW,
+      plan: better,
+    };
     await addPlan(scope, household.clean.id, kept);
     await spreadAt(scope, NOW);
     const { latest } = (await loadPlans(scope, household.clean.id))!;
@@ -107,15 +118,14 @@ describe('a search that takes a while', () => {
   });
 });
 
-describe('basisOf', () => {
+describe('what a plan rests on', () => {
   it('stays the same while time passes and work gets done, and changes with the home', () => {
     const household = juniperRow('2027-03-01');
-    const { clean } = household;
     const later = { ...household, ticks: [{ step: 'hall-1-door:door-wash/wash', at: '2027-03-02T10:00' }] };
-    const basis = basisOf(expand(household, CATALOGUE, NOW), clean);
-    expect(basisOf(expand(later, CATALOGUE, '2027-03-02T11:00'), clean)).toBe(basis);
+    const basis = basisIn(household);
+    expect(basisIn(later)).toBe(basis);
     const fewer = { ...household, people: household.people.slice(1) };
-    expect(basisOf(expand(fewer, CATALOGUE, NOW), clean)).not.toBe(basis);
+    expect(basisIn(fewer)).not.toBe(basis);
   });
 
   it.each(['easy', 'way-in', 'dreaded'] as const)('stays the same once “%s” is begun with', (firstJob) => {
@@ -126,10 +136,10 @@ describe('basisOf', () => {
       clean,
       ticks: [{ step: 'hall-1-door:door-wash/wash', at: '2027-03-02T10:00' }],
     };
-    const fresh = basisOf(expand({ ...begun, ticks: [] }, CATALOGUE, NOW), clean);
-    expect(basisOf(expand(begun, CATALOGUE, NOW), clean)).toBe(fresh);
+    const fresh = basisIn({ ...begun, ticks: [] });
+    expect(basisIn(begun)).toBe(fresh);
     const other = { ...clean, firstJob: 'any' as const };
-    expect(basisOf(expand({ ...begun, clean: other }, CATALOGUE, NOW), other)).not.toBe(fresh);
+    expect(basisIn({ ...begun, clean: other })).not.toBe(fresh);
   });
 });
 
@@ -141,7 +151,7 @@ describe('insertDemo', () => {
     const { clean, ...household } = await loadHousehold(scope);
     const plans = await loadPlans(scope, clean!.id);
     const problem = expand({ ...household, clean: clean! }, CATALOGUE, NOW);
-    expect(plans?.latest.basis).toBe(basisOf(problem, clean!));
+    expect(plans?.latest.basis).toBe(basisIn({ ...household, clean: clean! }));
     expect(checkPlan(problem, plans!.latest.plan, plans!.latest.plan.problem)).toEqual([]);
     await db('households').where({ id }).del();
     expect(await loadPlans(scope, clean!.id)).toBeUndefined();
