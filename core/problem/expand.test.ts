@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { DOZEN_HOMES } from '../../demo/dozen-homes';
 import { juniperRow, juniperRowUnderWay } from '../../demo/juniper-row';
 import { partsOfStepId } from '../basics/ids';
 import { CATALOGUE } from '../catalogue/catalogue';
@@ -8,7 +9,8 @@ import { fixturesOf, roomsOf } from '../home/room';
 import { householdSchema } from '../household/household';
 import { parseProblem } from '../plan/read-problem';
 import { checkPlan, plan } from '../spread';
-import { expand } from './expand';
+import { type CleanTask, stepIdOf } from '../work/task';
+import { expand, expandWork, orderedWork } from './expand';
 
 const HASH = '0'.repeat(64);
 const home = juniperRow('2027-03-01');
@@ -120,4 +122,39 @@ describe('expand', () => {
     });
     expect(partsOfStepId('nonsense')).toBeUndefined();
   });
+});
+
+describe('the problem of work that was looked at before', () => {
+  it.each([juniperRow('2027-03-01'), ...DOZEN_HOMES].map((home) => [home.name, home] as const))(
+    'is what it would be if it were worked out anew: %s',
+    (_name, home) => {
+      const work = orderedWork(home, CATALOGUE);
+      const anew = (household: typeof home) =>
+        expandWork(household, orderedWork(home, CATALOGUE), '2027-03-02T10:00');
+      const before = JSON.stringify(expandWork(home, work, undefined));
+      const steps = work.tasks.flatMap((task) =>
+        task.estimate.steps.slice(0, 1).map((step) => stepIdOf(task, step)),
+      );
+      const begun = {
+        ...home,
+        ticks: steps
+          .filter((_step, i) => i % 5 === 0)
+          .map((step) => ({ step, at: '2027-03-01T18:00', used: usedInRoom(step, work.tasks) })),
+        parts: steps.filter((_step, i) => i % 5 === 1).map((step) => ({ step, share: 40 })),
+      };
+      expect(expandWork(begun, work, '2027-03-02T10:00')).toEqual(anew(begun));
+      const fewer = { ...begun, people: begun.people.slice(1) };
+      expect(expandWork(fewer, work, '2027-03-02T10:00')).toEqual(anew(fewer));
+      const wet = { ...begun, weather: [{ date: '2027-03-03', dry: false }] };
+      expect(expandWork(wet, work, '2027-03-02T10:00')).toEqual(anew(wet));
+      // Nothing of what was made before has become another.
+      expect(JSON.stringify(expandWork(home, work, undefined))).toBe(before);
+    },
+  );
+
+  function usedInRoom(step: string, tasks: readonly CleanTask[]) {
+    const task = tasks.find(({ id }) => step.startsWith(`${id}/`)) as CleanTask;
+    const { school, doses } = task.products;
+    return { room: task.room.id, school, doses: [...doses] };
+  }
 });

@@ -59,13 +59,11 @@ export function expandWork(
   now: string | undefined,
 ): Problem {
   const { clean } = household;
-  const people = household.people.map((member) => personOf(member, clean));
-  const listed = [...household.machines, ...unlistedMachines(household, work.tasks)];
-  const open = openTasks(household, work, { people, listed });
+  const { people, listed, tasks, attendance, days } = lastingOf(household, work);
+  const open = openTasks(household, work, tasks);
   const rooms = household.home.floors.flatMap((floor) => floor.rooms);
   const kinds = new Map(rooms.map((room) => [room.id, room.kind]));
   const kindOf = (task: ProblemTask) => kinds.get(task.room);
-  const attendance = attendanceOf(household);
   const { quiet = [] } = household.home.facts;
   const rules = [
     ...precedenceOf(work.links),
@@ -92,7 +90,7 @@ export function expandWork(
       ...roomOrderWishes(household.rules.rooms, open, rules),
       ...(household.ticks.length === 0 ? firstJobWishes(clean.firstJob, open, rules, kindOf) : []),
     ],
-    days: daysOf(household),
+    days,
     attendance,
     ...(quiet.length > 0 && { quiet }),
     policy: policyOf(clean),
@@ -111,6 +109,44 @@ function policyOf(clean: Clean): Policy {
   };
 }
 
+/** What of a problem stays the same whatever is done meanwhile. */
+type Lasting = {
+  readonly people: ProblemPerson[];
+  readonly listed: readonly HouseholdMachine[];
+  /** In the order of the work, as if nothing were done. */
+  readonly tasks: readonly ProblemTask[];
+  readonly attendance: Window[];
+  readonly days: NonNullable<Problem['days']>;
+};
+
+const lasting = new WeakMap<OrderedWork, { readonly of: ExpandedHousehold; readonly made: Lasting }>();
+
+/** Worked out once for a household in which nothing but what is done becomes another. */
+function lastingOf(household: ExpandedHousehold, work: OrderedWork): Lasting {
+  const known = lasting.get(work);
+  if (known && isSameButDone(known.of, household)) return known.made;
+  const people = household.people.map((member) => personOf(member, household.clean));
+  const listed = [...household.machines, ...unlistedMachines(household, work.tasks)];
+  const made = {
+    people,
+    listed,
+    tasks: freshTasks(household, work, { people, listed }),
+    attendance: attendanceOf(household),
+    days: daysOf(household),
+  };
+  lasting.set(work, { of: household, made });
+  return made;
+}
+
+/** Whether two households are the very same but for what is done, and when they are looked at. */
+function isSameButDone(one: ExpandedHousehold, other: ExpandedHousehold): boolean {
+  const keys = new Set([...Object.keys(one), ...Object.keys(other)] as (keyof ExpandedHousehold)[]);
+  for (const key of WHAT_IS_DONE) keys.delete(key);
+  return [...keys].every((key) => one[key] === other[key]);
+}
+
+const WHAT_IS_DONE: readonly (keyof ExpandedHousehold)[] = ['ticks', 'parts', 'now', 'lastDone'];
+
 /** Who and what the tasks of a problem are made for. */
 type Helpers = {
   readonly people: readonly ProblemPerson[];
@@ -123,24 +159,36 @@ type Means = {
   readonly unable: ReadonlySet<string>;
 };
 
+/** The tasks as they are to be done now: held by what was used in their rooms, lessened by what has been done of them. */
 function openTasks(
+  { ticks, parts }: ExpandedHousehold,
+  work: OrderedWork,
+  fresh: readonly ProblemTask[],
+): ProblemTask[] {
+  const uses = usesOf(ticks);
+  const shares = new Map(parts.map(({ step, share }) => [step, share]));
+  return fresh.map((task, i) => {
+    const earliest = uses.size === 0 ? undefined : earliestAfter(uses, work.tasks[i] as CleanTask);
+    return lessened(earliest === undefined ? task : { ...task, earliest }, shares);
+  });
+}
+
+function freshTasks(
   household: ExpandedHousehold,
   { tasks }: OrderedWork,
   { people, listed }: Helpers,
 ): ProblemTask[] {
   const { clean } = household;
-  const uses = usesOf(household.ticks);
   const by: Means = {
     machines: new Map(listed.map((machine) => [machine.kind, machine])),
     unable: new Set(household.people.flatMap(({ cannot }) => cannot)),
   };
-  const shares = new Map(household.parts.map(({ step, share }) => [step, share]));
   const longest = longestDay(people, sessionCapOf(clean.sessionCap, clean.block));
   const children = household.people.filter(({ age }) => age !== undefined && age < KEPT_FROM_HEAT);
   return tasks.map((task) => {
-    const made = taskOf(task, by, earliestAfter(uses, task), clean.block);
+    const made = taskOf(task, by, clean.block);
     const steps = made.steps.map((step) => awayFromHeat(step, by.machines.get('oven')?.id, children));
-    return lessened({ ...made, steps, ...keptToADay(task, steps, longest) }, shares);
+    return { ...made, steps, ...keptToADay(task, steps, longest) };
   });
 }
 
@@ -238,7 +286,7 @@ function ranksIn(work: OrderedWork): (task: CleanTask) => number {
   return (task) => ranks.get(task) ?? 0;
 }
 
-function taskOf(task: CleanTask, by: Means, earliest: string | undefined, block: Block): ProblemTask {
+function taskOf(task: CleanTask, by: Means, block: Block): ProblemTask {
   const { method } = task;
   return {
     id: task.id,
@@ -249,7 +297,6 @@ function taskOf(task: CleanTask, by: Means, earliest: string | undefined, block:
     priority: task.scope.priority,
     hardness: task.scope.hardness,
     steps: task.estimate.steps.map((estimate) => cutForSprints(stepOf(task, estimate, by), block)),
-    ...(earliest !== undefined && { earliest }),
     ...(method.needs.length > 0 && { needs: method.needs }),
   };
 }

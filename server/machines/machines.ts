@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { dayOf, formatDate } from '../../core/basics/local-time';
 import type { DayEvent } from '../../core/clean/events';
 import { dayView } from '../../core/day/day-view';
 import { packFor, runAtStart } from '../../core/day/pack';
@@ -6,9 +7,10 @@ import { runAfter } from '../../core/day/run';
 import { secondOf } from '../../core/day/seconds';
 import type { MachineDriver, MachineReport } from '../../core/machines/machine';
 import { SimulatedMachines } from '../../core/machines/simulated';
+import { stepIdOf } from '../../core/work/task';
 import type { HouseholdId, HouseholdScope } from '../db/scope';
 import { campaignAt } from '../household/campaign';
-import { keptHousehold } from '../household/kept';
+import { type Kept, keptHousehold } from '../household/kept';
 import { perform } from '../household/perform';
 import { secondIn } from '../process/clock';
 import { config } from '../process/config';
@@ -24,8 +26,9 @@ const asked = new Map<HouseholdId, number>();
 export async function askMachines(scope: HouseholdScope, machines: MachineDriver, at: string): Promise<void> {
   const kept = await keptHousehold(scope);
   const plan = kept.plans?.latest.plan;
+  if (!plan || !mayRun(kept, at.slice(0, 10))) return;
   const campaign = campaignAt(kept, at.slice(0, 16));
-  if (kept.household.machines.length === 0 || !campaign || !plan) return;
+  if (!campaign) return;
   const pack = packFor(campaign.problem, plan, at.slice(0, 10));
   const run = runAfter(runAtStart(pack), await eventsOn(scope, pack.date));
   const kinds = new Map(kept.household.machines.map((machine) => [machine.id, machine.kind]));
@@ -37,6 +40,22 @@ export async function askMachines(scope: HouseholdScope, machines: MachineDriver
     const report = await machines.ask(cycle, at.slice(0, 16)).catch((): MachineReport => RUNNING);
     if (report.report !== 'running' && report.report !== word?.report) await hear(scope, report, cycle, at);
   }
+}
+
+/** Whether something was done since the day before that a machine goes on with. */
+function mayRun({ household, tasks }: Kept, date: string): boolean {
+  if (household.machines.length === 0) return false;
+  const from = formatDate(dayOf(date) - 1);
+  const lately = new Set(household.ticks.filter(({ at }) => at >= from).map(({ step }) => step));
+  return (
+    lately.size > 0 &&
+    tasks.some((task) =>
+      task.estimate.steps.some((step, i, all) => {
+        const next = all[i + 1];
+        return next?.step.machine !== undefined && lately.has(stepIdOf(task, step));
+      }),
+    )
+  );
 }
 
 const RUNNING: MachineReport = { report: 'running' };
