@@ -1,5 +1,5 @@
 // Proves that nothing is lost or doubled: the application and the database are killed while phones tick, the database
-// stands still, the network is cut, and everything is sent again. With `together`, two servers and a planner stand before one
+// stands still, its disk is full, the clock jumps, the network is cut, and everything is sent again. With `together`, two servers and a planner stand before one
 // database with Redis between them, phones are split between the servers, and each of these is killed, too. Prints counts;
 // exits with 1 where one of them is not what it has to be.
 
@@ -17,10 +17,12 @@ import { cupboardInMemory } from '../ui/day/run/memory-cupboard';
 import type { Wire } from '../ui/day/run/wire';
 import { ensureBuild, prepareDatabase, startApplication } from './lib/application.mjs';
 import { startMariaDb } from './lib/mariadb.mjs';
+import { MovedClock, NOTICED_MS } from './lib/moved-clock';
 import { OwnRedis } from './lib/own-redis';
 import { moveIn, openPhone, plannedHousehold, stepsOf, TODAY, wireWith } from './lib/phones';
 import { startPlanner } from './lib/planner.mjs';
 import { freePort } from './lib/ports.mjs';
+import { SmallDisk } from './lib/small-disk';
 
 const TIMES = Number(process.argv[2] ?? 50);
 const isTogether = process.argv[3] === 'together';
@@ -39,6 +41,8 @@ const STALE_MS = 10_000;
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
 const folder = mkdtempSync(join(tmpdir(), 'early-thaw-faults-'));
+const disk = SmallDisk.at(folder);
+const clock = MovedClock.begin();
 const [dbPort, port, otherPort] = [await freePort(), await freePort(), await freePort()];
 const redis = isTogether ? await OwnRedis.begin() : undefined;
 ensureBuild();
@@ -65,6 +69,8 @@ const pressed: DayEvent[][] = Array.from({ length: PHONES }, () => []);
 const batches: Parameters<Wire['send']>[0][] = [];
 
 let refusals = 0;
+/** Sendings that a phone keeps, to try again. */
+let putOff = 0;
 /** Presses that a server has said it has. */
 const acknowledged = new Set<string>();
 
@@ -75,6 +81,7 @@ function watched(wire: Wire): Wire {
       batches.push(batch);
       const sent = await wire.send(batch);
       if (sent.as === 'taken') for (const { id } of sent.taken.answers) acknowledged.add(id);
+      if (sent.as === 'later') putOff++;
       if (sent.as === 'unfit' || sent.as === 'nobody') refusals++;
       return sent;
     },
@@ -147,7 +154,7 @@ async function openWishes(): Promise<number> {
 }
 
 async function often(name: string, fault: () => Promise<void>): Promise<void> {
-  const before = pressed.flat().length;
+  const [before, putOffBefore] = [pressed.flat().length, putOff];
   for (let i = 0; i < TIMES; i++) {
     await pause(Math.random() * CALM_MS);
     await fault();
@@ -159,10 +166,21 @@ async function often(name: string, fault: () => Promise<void>): Promise<void> {
   const back = Date.now() - began;
   slowest = Math.max(slowest, back);
   say(
-    `${TIMES} times ${name}, with ${pressed.flat().length - before} presses meanwhile; all sent ${(back / 1000).toFixed(1)} s after`,
+    `${TIMES} times ${name}, with ${pressed.flat().length - before} presses meanwhile, ${putOff - putOffBefore} sendings put off; all sent ${(back / 1000).toFixed(1)} s after`,
   );
 }
 
+/** How long the disk is full each time, and how far the clock jumps. */
+const FULL_MS = 1_500;
+const HALF_A_YEAR = 182;
+
+if (disk)
+  await often('the disk was full', async () => {
+    disk.fill();
+    await pause(FULL_MS);
+    disk.free();
+  });
+else say('no full disk was tried: a disk that can be filled takes root');
 await often('the application was killed', async () => {
   process.kill(application.pid as number, 'SIGKILL');
   await application.ended;
@@ -207,6 +225,18 @@ await often('the network was cut', async () => {
   await pause(Math.random() * CALM_MS);
   cable.mend();
 });
+if (clock) {
+  await application.stop();
+  await mariadb.stop();
+  mariadb = await startMariaDb({ folder, port: dbPort, env: clock.env });
+  application = await startApplication({ port, env: { ...env, ...clock.env } });
+  await often('the clock jumped half a year on and back', async () => {
+    clock.move(HALF_A_YEAR);
+    await pause(NOTICED_MS);
+    clock.move(0);
+    await pause(NOTICED_MS);
+  });
+} else say('no clock was moved: it takes Debian’s package libfaketime');
 isTicking = false;
 await Promise.all(ticking);
 const drained = Date.now() + 120_000;
@@ -273,6 +303,8 @@ await other?.stop();
 await planner?.stop();
 await mariadb.stop();
 await redis?.end();
+disk?.end();
+clock?.end();
 rmSync(folder, { recursive: true, force: true });
 process.exit(
   lost + doubled + outOfOrder + strange + stillUnsent + changed + disagree + stale > 0 || slowest > BACK_MS

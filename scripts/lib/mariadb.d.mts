@@ -10,4 +10,5 @@ export function startMariaDb(options: {
   readonly folder: string;
   readonly port: number;
   readonly databases?: string;
+  readonly env?: Readonly<Record<string, string>>;
 }): Promise<OwnMariaDb>;

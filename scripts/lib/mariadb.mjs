@@ -30,9 +30,9 @@ const LEAST_FREE_BYTES = 300 * 1024 * 1024;
 /**
  * Starts the server on a data folder, making it first when it is new. Returns its address, a secret that lives as
  * long as the data, and `stop`, which waits until the server has ended cleanly. `databases` is the pattern of those that
- * its user may reach: one, but for tests that need more.
+ * its user may reach: one, but for tests that need more. `env` is added to what the server is started with.
  */
-export async function startMariaDb({ folder, port, databases = DATABASE }) {
+export async function startMariaDb({ folder, port, databases = DATABASE, env = {} }) {
   openDataFolder(folder);
   refuseFullDisk(folder);
   const place = placesIn(folder);
@@ -46,7 +46,7 @@ export async function startMariaDb({ folder, port, databases = DATABASE }) {
     );
   if (isToBeMade(place)) createData(place, account);
   const secrets = readSecrets(place);
-  const child = launch(place, account, port);
+  const child = launch(place, account, port, env);
   await answers(child, place);
   if (!existsSync(place.ready)) secure(place, secrets, databases);
   return {
@@ -143,7 +143,7 @@ function createData(place, account) {
   );
 }
 
-function launch(place, account, port) {
+function launch(place, account, port, env) {
   rmSync(place.errors, { force: true });
   const child = spawn(
     '/usr/sbin/mariadbd',
@@ -162,7 +162,7 @@ function launch(place, account, port) {
       '--skip-name-resolve',
       `--max-allowed-packet=${MOST_PACKET_BYTES}`,
     ],
-    { stdio: 'ignore', detached: true },
+    { stdio: 'ignore', detached: true, env: { ...process.env, ...env } },
   );
   child.ended = new Promise((resolve) => {
     child.once('exit', resolve);
