@@ -8,12 +8,16 @@ import { loadPlan } from '../repositories/clean';
 export type NoSpread = 'no-aim' | 'no-room' | 'no-hours' | 'over';
 
 /** Wishes for the open work to be spread anew; answers with what stands in the way, or with null. */
-export function spreadWork(scope: HouseholdScope, id: string): Promise<Performed<NoSpread | null>> {
+export function spreadWork(
+  scope: HouseholdScope,
+  id: string,
+  clock = nowIn,
+): Promise<Performed<NoSpread | null>> {
   return perform<NoSpread | null>(scope, {
     id,
     decide: async (ledger) => {
       const { household } = ledger.kept;
-      const why = noSpread(household, nowIn(household.timezone).slice(0, 10));
+      const why = noSpread(household, clock(household.timezone).slice(0, 10));
       if (why === null) ledger.want({ how: 'plan' });
       return why;
     },

@@ -53,7 +53,7 @@ export async function plannedDemo(db: Knex, today: string): Promise<HouseholdFil
 
 /** Spreads the work of a household as it would be at a time. */
 export async function spreadAt(scope: HouseholdScope, now: string): Promise<void> {
-  const { wish } = await spreadWork(scope, randomUUID());
+  const { wish } = await spreadWork(scope, randomUUID(), () => now);
   if (wish === undefined) throw new Error('There is nothing to spread.');
   await planned(scope, wish, () => now);
 }
