@@ -105,10 +105,12 @@ function useOutbox(keeper: string) {
   const router = useRouter();
   const [state, setState] = useState({ count: 0, fault: '' });
   const [turn, setTurn] = useState(0);
+  useEffect(() => {
+    if (wasSentMeanwhile()) router.refresh();
+  }, [router]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: looked at anew where something was kept
   useEffect(() => {
     let isOver = false;
-    if (wasSentMeanwhile()) router.refresh();
     const flush = async () => {
       const sent = await sendAll(keeper).catch(() => undefined);
       if (isOver || !sent) return;
