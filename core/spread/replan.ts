@@ -6,12 +6,14 @@ import type { Problem } from '../plan/problem';
 import type { Placed } from './cost/metrics';
 import { Draft, isGivenWait, isOpen } from './draft/draft';
 import { earlierPlaces } from './draft/earlier';
+import { putBack } from './draft/lie-again';
 import { type PlaceOptions, placeCluster } from './draft/place';
 import { compareScores } from './draft/tally';
 import { type Cluster, inOrder } from './model/clusters';
 import { isSettled, type Link, type Model, modelOf, type Step, type Task } from './model/model';
 import { bestOf, firstPlans, leavesOutNothing, promisedIn } from './search/first-plans';
 import { fillUp, search } from './search/search';
+import { takeOver } from './search/taken-over';
 import { documentOf } from './words/document';
 
 export type ReplanOptions = {
@@ -48,8 +50,10 @@ export function replan(
   const draft = keptWithPromises(modelOf(problem), before);
   const isDear = leavesOutPromised(draft) || leavesOutMustsOf(before, draft);
   const looking = options ?? (isDear ? WITH_PATIENCE : AT_ONCE);
-  const isAsAgreed = looking === AT_ONCE && leavesOutNoMoreThan(before, draft);
-  const better = isAsAgreed || leavesOutNothing(draft) ? draft : withLessLeftOut(draft, looking);
+  const isAsAgreed = () => looking === AT_ONCE && leavesOutNoMoreThan(before, draft);
+  const isDone = isAsAgreed() || leavesOutNothing(draft);
+  const better = isDone ? draft : withLessLeftOut(draft, isAsAgreed, looking);
+  if (!isDone) putBack(better, earlierPlaces(draft.model, before));
   const plan = documentOf(better, problemHash);
   return { ...plan, metrics: { ...plan.metrics, moved: movedBetween(problem, before, plan) } };
 }
@@ -77,15 +81,23 @@ function keptWithPromises(model: Model, before: Plan): Draft {
  * Where a plan made anew leaves out less, what is missing is brought in at the cost of what weighs no more; where that
  * does not do either, it is the plan made anew.
  */
-function withLessLeftOut(draft: Draft, { seed, stop, rounds = MOST_ROUNDS }: ReplanOptions): Draft {
+function withLessLeftOut(
+  draft: Draft,
+  isAsAgreed: () => boolean,
+  { seed, stop, rounds = MOST_ROUNDS }: ReplanOptions,
+): Draft {
   const unplaced = (one: Draft) => one.tally.score().slice(0, 3);
   const anew = bestOf(firstPlans(draft.model, { seed, stop, beside: draft }));
   search(anew, { random: randomFrom(seed), stop, rounds, onlyLeftOut: true });
-  const isAsGood = () => compareScores(unplaced(draft), unplaced(anew)) <= 0;
+  const isAsGood = () => isAsAgreed() || compareScores(unplaced(draft), unplaced(anew)) <= 0;
   if (isAsGood()) return draft;
-  let tries = 0;
-  const isEnough = () => isAsGood() || (stop() && tries++ >= TRIES_AT_ONCE);
-  search(draft, { random: randomFrom(seed), stop: isEnough, rounds, onlyLeftOut: true });
+  const random = randomFrom(seed);
+  for (let turn = 0; turn < TURNS && !isAsGood(); turn++) {
+    let tries = 0;
+    const isEnough = () => isAsGood() || (stop() && tries++ >= TRIES_AT_ONCE);
+    search(draft, { random, stop: isEnough, rounds, onlyLeftOut: true });
+    if (!isAsGood()) takeOver(draft, anew, random);
+  }
   return isAsGood() ? draft : anew;
 }
 
@@ -112,6 +124,9 @@ function brokenPromises(draft: Draft): Task[] {
   const promised = promisedIn(draft);
   return draft.out.filter((task) => promised.has(task) && !draft.isHopeless(task));
 }
+
+/** How often what is missing is looked for by chance, and then where the plan made anew has it. */
+const TURNS = 3;
 
 /** So often something is brought in even where a plan is wanted at once. */
 const TRIES_AT_ONCE = 40;

@@ -113,6 +113,23 @@ describe('work that is dealt out', () => {
     expect(longer).toContain('03-01T10:45 mira hood/wipe');
   });
 
+  it('begins a soak anew that nobody could see to, and with it what came after', () => {
+    const soak: ProblemStep = { id: 'tap/soak', mode: 'wait', minutes: 30, atMost: 60 };
+    const tasks = [
+      task('tap', 'bath', 0, [hands('tap/wrap', 5), soak, hands('tap/lift', 5, { crew: 2 })]),
+      task('shelf', 'bath', 3, [hands('shelf/do', 30)]),
+    ];
+    const precedence = [
+      { before: 'tap/wrap', after: 'shelf/do', hard: true, orderOnly: true, reason: 'It drips' },
+    ];
+    const ida = { ...somebody('ida'), windows: somebody('ida').windows.slice(1) };
+    expect(dealt(problemOf(tasks, { precedence, people: [somebody('mira'), ida] }))).toEqual([
+      '03-02T09:00 mira tap/wrap',
+      '03-02T09:05 ida shelf/do',
+      '03-02T09:35 ida tap/lift',
+    ]);
+  });
+
   it('opens no room more than is wished for while there is work in the others, if it is patient', () => {
     const onlyFrom = (date: string) => ({
       ...task(`hall-${date}`, 'hall', 3, [hands(`hall-${date}/do`, 30)]),

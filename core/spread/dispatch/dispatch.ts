@@ -2,7 +2,7 @@ import { PRIORITIES } from '../../basics/choices';
 import { lazyList } from '../../basics/lazy-list';
 import { type DayNumber, dayOfMinute, type Minute, midnightOf } from '../../basics/local-time';
 import { groupOf } from '../cost/costs';
-import { type Board, NEVER } from '../draft/board';
+import { type Board, isFixedEntry, NEVER } from '../draft/board';
 import { type PlaceOptions, type Trial, tryPlacing } from '../draft/place';
 import type { Cluster } from '../model/clusters';
 import type { Link, Model, Person, Room, Step } from '../model/model';
@@ -420,17 +420,34 @@ class Dispatch {
   /** Places a unit if it can begin by a moment; gives its start, or when it could be tried again. */
   private begin(unit: Unit, { person, clock }: Turn, latest: Minute): Minute {
     const from = Math.max(clock, unit.ready + unit.lead);
-    const start = this.board.handsStart(unit.hands, [person], unit.shortest, from, undefined);
+    const start = this.soonest(unit, person, from, latest);
     if (start > latest) return this.putOff(unit, person, start);
     const notBefore = Math.max(this.from, start - unit.lead);
     return this.placeBy(latest, unit, person, { wishes: false, notBefore, notAfter: latest, who: person });
+  }
+
+  /** When somebody may begin a unit at the soonest: they have time for it, and what it sets going can go. */
+  private soonest(unit: Unit, person: Person, from: Minute, latest: Minute): Minute {
+    const { hands, shortest, sets } = unit;
+    for (let at = from; ; ) {
+      const start = this.board.handsStart(hands, [person], shortest, at, undefined);
+      if (!sets || start > latest) return start;
+      const end = start + hands.minutes;
+      const goes = this.board.waitStart(sets, end, undefined);
+      if (goes <= end) return start;
+      at = goes - hands.minutes;
+      if (at > latest) {
+        this.hurry(unit);
+        return tomorrow(from);
+      }
+    }
   }
 
   private placeBy(latest: Minute, unit: Unit, person: Person, options: PlaceOptions): Minute {
     const clock = this.clocks[person.index] as Minute;
     const trial = this.tryWith(unit, options);
     // What does not fit today, all of it, is looked at again tomorrow; what waits to be seen to, soon.
-    const again = unit.tends ? clock + LOOK_AGAIN : midnightOf(dayOfMinute(clock) + 1);
+    const again = unit.tends ? clock + LOOK_AGAIN : tomorrow(clock);
     if (!trial) {
       this.hurry(unit);
       return this.putOff(unit, person, again);
@@ -553,16 +570,21 @@ class Dispatch {
       this.takeOff(one);
       first = one;
     }
-    first.ready = midnightOf(dayOfMinute(clock) + 1);
-    this.shelf.add(first);
+    first.ready = tomorrow(clock);
+    if (first.before.size === 0) this.shelf.add(first);
   }
 
+  /** Off the board, with whatever was placed after it: all of that waits for it again. */
   private takeOff(unit: Unit): void {
-    for (const step of unit.steps) for (const entry of this.board.entriesOf(step)) this.board.take(entry);
+    for (const step of unit.steps)
+      for (const entry of this.board.entriesOf(step)) if (!isFixedEntry(entry)) this.board.take(entry);
     this.count(unit, -1);
     for (const follower of unit.followers.keys()) {
-      const isNext = follower.previous === unit;
-      if (this.shelf.remove(follower) || isNext) follower.before.add(unit);
+      if (this.givenUp.has(follower)) continue;
+      this.shelf.remove(follower);
+      this.pressed.delete(follower);
+      follower.before.add(unit);
+      if (this.board.startOf(follower.hands) !== undefined) this.takeOff(follower);
     }
   }
 
@@ -629,4 +651,8 @@ class Dispatch {
     const window = this.board.windowFrom(person, clock);
     return window ? this.board.opensFor([person], window.end) : NEVER;
   }
+}
+
+function tomorrow(clock: Minute): Minute {
+  return midnightOf(dayOfMinute(clock) + 1);
 }

@@ -27,6 +27,8 @@ export type Unit = {
   /** The least that is done of it in one go, and how long somebody is at it who begins it. */
   readonly shortest: number;
   readonly stint: number;
+  /** The wait that begins as soon as the hands are done, in one go. */
+  readonly sets: Step | undefined;
   /** What comes before it of the same work. */
   readonly previous: Unit | undefined;
   /** What has to be done after the last wait that it sets going. */
@@ -130,6 +132,7 @@ function unitOf({ steps, hands, wishes, able, previous }: Cut): Unit {
     minutes: steps.filter(isToDo).reduce((sum, step) => sum + step.minutes * step.crew, 0),
     shortest,
     stint: stintOf(steps, hands),
+    sets: waitAfter(hands),
     previous,
     awaited: awaitedAfter(steps),
     before: new Set(),
@@ -155,6 +158,11 @@ function stintOf(steps: readonly Step[], hands: Step): number {
     if (step.split !== undefined) break;
   }
   return minutes;
+}
+
+function waitAfter({ task, position, split }: Step): Step | undefined {
+  const next = task.steps[position + 1];
+  return split === undefined && next?.mode === 'wait' && !isSettled(next) ? next : undefined;
 }
 
 /** The step after a wait that must not last too long, where it is for another unit. */

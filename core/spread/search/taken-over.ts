@@ -3,13 +3,14 @@ import { dayOfMinute } from '../../basics/local-time';
 import type { Placed } from '../cost/metrics';
 import type { Draft } from '../draft/draft';
 import { insertBest } from '../draft/insert';
+import { liesAgain } from '../draft/lie-again';
 import { placeCluster } from '../draft/place';
 import { compareScores } from '../draft/tally';
 import { type Cluster, inOrder } from '../model/clusters';
 import type { Step, Task } from '../model/model';
 
-/** How often each thing is tried: what lies in its way is put elsewhere by chance. */
-const TRIES = 3;
+/** How often each thing is tried: of what is about it on its dates all stays that can, then less and less. */
+const STAYING = [1, 0.5, 0, 0];
 const LOOK = { beside: 3, dates: 2 };
 
 /**
@@ -17,12 +18,14 @@ const LOOK = { beside: 3, dates: 2 };
  * lies there, and what lies in its way finds another place. Whatever would leave out more is not done.
  */
 export function takeOver(draft: Draft, from: Draft, random: () => number): void {
-  for (let i = 0; i < TRIES; i++)
+  for (const staying of STAYING)
     for (const wanted of draft.out)
-      if (draft.isOut(wanted) && !from.isOut(wanted)) bringOver(draft, from, wanted, random);
+      if (draft.isOut(wanted) && !from.isOut(wanted)) bringOver(draft, from, wanted, { random, staying });
 }
 
-function bringOver(draft: Draft, from: Draft, wanted: Task, random: () => number): void {
+type Manner = { readonly random: () => number; readonly staying: number };
+
+function bringOver(draft: Draft, from: Draft, wanted: Task, { random, staying }: Manner): void {
   const before = leftOut(draft);
   const clusters = [...new Set([...draft.needsOf(wanted), wanted].map((task) => draft.homeOf(task)))];
   const like = placesIn(from, clusters);
@@ -31,15 +34,18 @@ function bringOver(draft: Draft, from: Draft, wanted: Task, random: () => number
   const inTheWay = draft.movable.filter(
     (one) => !clusters.includes(one) && (outOfOrder.has(one) || isOnOneOf(draft, one, dates)),
   );
+  const lay = placesIn(draft, inTheWay);
   draft.mark();
   const isIn = clusters.every(({ tasks }) => draft.takeIn(tasks));
   for (const cluster of [...inTheWay, ...clusters]) draft.takeOff(cluster);
   const isPlaced =
     isIn &&
     clusters.every((cluster) => placeCluster(draft.board, cluster, draft.links, { wishes: false, like }));
-  if (isPlaced)
-    for (const cluster of inOrder(inTheWay, draft.links.hard, byLayer))
-      insertBest(draft, cluster, LOOK, random);
+  if (isPlaced) {
+    const others = inOrder(inTheWay, draft.links.hard, byLayer);
+    const displaced = others.filter((cluster) => random() >= staying || !liesAgain(draft, cluster, lay));
+    for (const cluster of displaced) insertBest(draft, cluster, LOOK, random);
+  }
   if (!isPlaced || compareScores(leftOut(draft), before) > 0) draft.rewind();
 }
 
