@@ -53,6 +53,7 @@ export const MAY = {
   // Routes.
   'POST /api/day/events': 'helper',
   'GET /api/day/file/[date]': 'helper',
+  'GET /api/day/moved/[wish]': 'helper',
   'GET /api/day/stream': 'helper',
   'POST /api/pictures': 'helper',
   'GET /api/pictures/[id]': 'helper',

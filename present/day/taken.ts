@@ -6,8 +6,16 @@ export type Taken = {
   readonly told: readonly ToldEvent[];
   /** The phone's clock was far off, and its times were set right. */
   readonly clockWrong: boolean;
-  /** What has moved for it, in a sentence. */
-  readonly moved?: string;
+  /** What was said before is as if it had never been. */
+  readonly isBack: boolean;
   /** The id of what was said last that can be taken back. */
   readonly said?: string;
+  /** The number of the plan that is made for it, by which to ask what moved. */
+  readonly wish?: number;
+};
+
+/** What the server answers when it is asked what has moved. */
+export type Moved = {
+  /** In a sentence; absent where everything could stay as it was. */
+  readonly words?: string | undefined;
 };

@@ -76,6 +76,10 @@ export function wireWith(base: () => string, cookie: string): Wire {
       const taken = await answered(answer.json());
       return taken ? { as: 'taken', taken } : { as: 'later' };
     },
+    moved: async (wish) => {
+      const answer = await answered(ask(`moved/${wish}`));
+      return answer?.ok ? (await answered(answer.json()))?.words : undefined;
+    },
     fetchFile: async (date) => {
       const answer = await answered(ask(`file/${date}`));
       return answer?.ok ? answered(answer.json()) : undefined;

@@ -1,14 +1,12 @@
 import { NextResponse } from 'next/server';
 import { dayBatchSchema } from '@/core/clean/events';
 import type { Taken } from '@/present/day/taken';
-import { type Carried, carryOut, type Sender } from '@/server/commands/carry-out';
+import { carryOut } from '@/server/commands/carry-out';
 import { keptHousehold } from '@/server/household/kept';
-import { planned } from '@/server/planning/planner';
 import { secondIn } from '@/server/process/clock';
 import { log } from '@/server/process/log';
 import { isSameOrigin } from '@/server/session';
 import { readUpload } from '@/server/upload';
-import { steeredWords } from '../../actions/steered-words';
 import { type Asker, NOBODY, refused } from './asker';
 
 /**
@@ -17,7 +15,7 @@ import { type Asker, NOBODY, refused } from './asker';
  */
 const UNFIT = 422;
 
-/** What a phone has kept and sends; answered with how each was taken, and what has moved for it. */
+/** What a phone has kept and sends; answered, once it is kept here, with how each was taken. */
 export async function takeEvents(request: Request, asker: Asker): Promise<Response> {
   if (!(await isSameOrigin())) return refused(403);
   const sender = await asker();
@@ -29,31 +27,20 @@ export async function takeEvents(request: Request, asker: Asker): Promise<Respon
   try {
     const { timezone } = (await keptHousehold(sender.scope)).household;
     const carried = await carryOut(sender, batch.data, secondIn(timezone));
-    const moved = await movedBy(sender, carried);
+    const { answers, told, clockWrong, isBack, said, wish } = carried;
     const taken: Taken = {
-      answers: carried.answers,
-      told: carried.told,
-      clockWrong: carried.clockWrong,
-      ...(moved !== undefined && { moved }),
-      ...(carried.said !== undefined && { said: carried.said }),
+      answers,
+      told,
+      clockWrong,
+      isBack,
+      ...(said !== undefined && { said }),
+      ...(wish !== undefined && { wish }),
     };
     return NextResponse.json(taken, { headers: { 'cache-control': 'no-store' } });
   } catch (error) {
     log.error({ err: { type: error instanceof Error ? error.name : 'unknown' } }, 'events were not taken');
     return refused(503);
   }
-}
-
-/** Waits for the plan that makes room for what has happened, and says what moved. */
-async function movedBy({ scope, helper }: Sender, { wish, isBack }: Carried): Promise<string | undefined> {
-  if (wish === undefined) return isBack ? 'Taken back.' : undefined;
-  // The events are kept, whatever becomes of the plan: it is made later where it can't be now.
-  const made = await planned(scope, wish).catch(() => undefined);
-  const back = isBack ? 'Taken back.' : undefined;
-  // What else the household has to do is none of a helper's business.
-  if (helper !== undefined) return back ?? 'The plan was made anew.';
-  const moved = made && (await steeredWords(scope, made)).words;
-  return [back, moved].filter((words) => words !== undefined).join(' ') || undefined;
 }
 
 function jsonOf(text: string): unknown {

@@ -198,7 +198,7 @@ class Dispatch {
   private turnOf(person: Person, clock: Minute): Turn {
     let [due, owed] = [NEVER, 0];
     const opening = this.nextOpening(person, clock);
-    for (const unit of [...this.pressed])
+    for (const unit of this.pressed)
       if (unit.due < clock) this.beginAnew(unit, clock);
       else if (unit.owner === person) {
         due = Math.min(due, unit.due);

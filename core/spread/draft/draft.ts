@@ -253,6 +253,12 @@ export class Draft {
     return needsBefore(link) && this.tally.isOut(link.before.task);
   }
 
+  /** A cluster, or what of it is not left out. */
+  wantedParts(cluster: Cluster): readonly Cluster[] {
+    const isWanted = ({ tasks }: Cluster) => !tasks.some((task) => this.tally.isOut(task));
+    return isWanted(cluster) ? [cluster] : this.partsOf(cluster).filter(isWanted);
+  }
+
   /** Clusters of which nothing is left out. */
   get wanted(): readonly Cluster[] {
     return this.movable.filter(({ tasks }) => !tasks.some((task) => this.tally.isOut(task)));

@@ -183,7 +183,7 @@ function placeTheRest(draft: Draft, random: () => number): void {
   const isMissing = (task: Task) => !draft.isOut(task) && !draft.isPlaced(task);
   const rest = draft.movable
     .filter(({ tasks }) => tasks.some(isMissing))
-    .flatMap((cluster) => wantedParts(cluster, draft));
+    .flatMap((cluster) => draft.wantedParts(cluster));
   for (const cluster of rest) draft.takeOff(cluster);
   const weight = ({ tasks }: Cluster) =>
     Math.min(...tasks.map((task) => PRIORITIES.indexOf(draft.weightOf(task))));
@@ -191,12 +191,6 @@ function placeTheRest(draft: Draft, random: () => number): void {
     insertBest(draft, cluster, LOOK, random);
   draft.leaveOutLoose();
   fillUp(draft);
-}
-
-/** A cluster, or what of it is not left out. */
-function wantedParts(cluster: Cluster, draft: Draft): readonly Cluster[] {
-  const isWanted = ({ tasks }: Cluster) => !tasks.some((task) => draft.isOut(task));
-  return isWanted(cluster) ? [cluster] : draft.partsOf(cluster).filter(isWanted);
 }
 
 /** What is given its time, and whatever has to come before it, before the rest fills that time. */

@@ -1,10 +1,15 @@
 import { describe, expect, it } from 'vitest';
+import { DOZEN_HOMES } from '../../../demo/dozen-homes';
 import { minuteOf } from '../../basics/local-time';
 import { randomFrom } from '../../basics/random';
+import { CATALOGUE } from '../../catalogue/catalogue';
 import type { Problem, ProblemTask } from '../../plan/problem';
+import { expand } from '../../problem/expand';
 import { Draft } from '../draft/draft';
 import { placeCluster } from '../draft/place';
+import { exampleHome } from '../examples/homes';
 import { modelOf } from '../model/model';
+import { bestOf, firstPlans } from './first-plans';
 import { takeOver } from './taken-over';
 
 const DATES = ['2027-03-01', '2027-03-02'];
@@ -111,5 +116,18 @@ describe('what another plan has besides', () => {
     expect(draft.tally.score().slice(0, 3)).toEqual([0, 60, 0]);
     expect(draft.out).toHaveLength(1);
     expect(before.filter((start) => start !== undefined)).toHaveLength(1);
+  });
+
+  it('never brings along what is left out of the work in its way, in any home', () => {
+    const homes = DOZEN_HOMES.map((home) => expand(home, CATALOGUE));
+    const seasons = [1, 2, 3, 4, 5, 6].map((seed) => exampleHome(seed, 60));
+    for (const problem of [...homes, ...seasons]) {
+      const drafts = firstPlans(modelOf(problem), { seed: 1, stop: () => false });
+      const best = bestOf(drafts);
+      for (const draft of drafts) {
+        takeOver(draft, best, randomFrom(1));
+        expect(draft.out.filter((one) => draft.isPlaced(one))).toEqual([]);
+      }
+    }
   });
 });

@@ -31,9 +31,9 @@ function bringOver(draft: Draft, from: Draft, wanted: Task, { random, staying }:
   const like = placesIn(from, clusters);
   const dates = new Set([...like.values()].flat().map(({ start }) => dayOfMinute(start)));
   const outOfOrder = new Set(clusters.flatMap((cluster) => onTheWrongSide(draft, cluster, like)));
-  const inTheWay = draft.movable.filter(
-    (one) => !clusters.includes(one) && (outOfOrder.has(one) || isOnOneOf(draft, one, dates)),
-  );
+  const inTheWay = draft.movable
+    .filter((one) => !clusters.includes(one) && (outOfOrder.has(one) || isOnOneOf(draft, one, dates)))
+    .flatMap((one) => draft.wantedParts(one));
   const lay = placesIn(draft, inTheWay);
   draft.mark();
   const isIn = clusters.every(({ tasks }) => draft.takeIn(tasks));

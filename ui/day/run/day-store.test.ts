@@ -47,7 +47,7 @@ class Server {
       return { id: event.id, verdict: known };
     });
     for (const event of told) for (const ears of this.ears) ears.happened(event);
-    return { answers, told, clockWrong: false };
+    return { answers, told, clockWrong: false, isBack: false };
   }
 
   private judge({ act }: DayEvent): Verdict {
@@ -76,6 +76,7 @@ function phone(server: Server, weather: () => Weather, name: string, cupboard = 
       const taken = server.take(batch);
       return how === 'fine' ? { as: 'taken', taken } : { as: 'later' };
     },
+    moved: async () => undefined,
     fetchFile: async () => undefined,
     listen: (known, ears) => server.listen(known, ears),
   };
@@ -131,6 +132,7 @@ describe('DayStore', () => {
     const cupboard = cupboardInMemory();
     const wire: Wire = {
       send: async () => ({ as: 'nobody' }),
+      moved: async () => undefined,
       fetchFile: async () => undefined,
       listen: () => () => {},
     };
@@ -146,15 +148,28 @@ describe('DayStore', () => {
 
   it('takes back what was said last, and offers nothing to take back after that', async () => {
     const sent: DayEvent[] = [];
+    let tell = (_words: string) => {};
+    const planned = new Promise<string>((resolve) => {
+      tell = resolve;
+    });
     const wire: Wire = {
       send: async ({ events }) => {
         sent.push(...events);
         const answers = events.map(({ id }) => ({ id, verdict: { as: 'kept' as const } }));
         const told = events.map((event, i) => ({ ...event, seq: sent.length + i }));
         const said = events.find(({ act }) => act.do === 'not-today')?.id;
-        const moved = said === undefined ? 'Taken back.' : '1 job moved.';
-        return { as: 'taken', taken: { answers, told, clockWrong: false, moved, ...(said && { said }) } };
+        return {
+          as: 'taken',
+          taken: {
+            answers,
+            told,
+            clockWrong: false,
+            isBack: said === undefined,
+            ...(said && { said, wish: 7 }),
+          },
+        };
       },
+      moved: () => planned,
       fetchFile: async () => undefined,
       listen: () => () => {},
     };
@@ -167,6 +182,10 @@ describe('DayStore', () => {
     });
     const step = STEPS[0] as string;
     await store.carry({ do: 'not-today', step });
+    // It is sent, whenever the plan is there.
+    expect(store.snapshot()).toMatchObject({ unsent: 0, notices: [], slip: undefined });
+    tell('1 job moved.');
+    await vi.waitFor(() => expect(store.snapshot().notices).not.toEqual([]));
     expect(store.snapshot()).toMatchObject({ notices: ['1 job moved.'], slip: { event: { id: 'one-1' } } });
     expect(store.snapshot().run.off.get(step)).toBe('not-today');
     await store.takeBack(store.snapshot().slip as Slip);
@@ -179,8 +198,9 @@ describe('DayStore', () => {
     const wire: Wire = {
       send: async ({ events }) => {
         const answers = events.map(({ id }) => ({ id, verdict: { as: 'kept' as const } }));
-        return { as: 'taken', taken: { answers, told: [], clockWrong: true } };
+        return { as: 'taken', taken: { answers, told: [], clockWrong: true, isBack: false } };
       },
+      moved: async () => undefined,
       fetchFile: () => new Promise(() => {}),
       listen: () => () => {},
     };
@@ -201,8 +221,9 @@ describe('DayStore', () => {
         if (events.some(({ id }) => id === '2')) return { as: 'unfit' };
         taken.push(...events.map(({ id }) => id));
         const answers = events.map(({ id }) => ({ id, verdict: { as: 'kept' as const } }));
-        return { as: 'taken', taken: { answers, told: [], clockWrong: false } };
+        return { as: 'taken', taken: { answers, told: [], clockWrong: false, isBack: false } };
       },
+      moved: async () => undefined,
       fetchFile: async () => undefined,
       listen: () => () => {},
     };
@@ -227,8 +248,9 @@ describe('DayStore', () => {
         sent.push(batch);
         const answers = batch.events.map(({ id }) => ({ id, verdict: { as: 'kept' as const } }));
         const told = batch.events.map((event, i) => ({ ...event, seq: 10 * sent.length + i }));
-        return { as: 'taken', taken: { answers, told, clockWrong: false } };
+        return { as: 'taken', taken: { answers, told, clockWrong: false, isBack: false } };
       },
+      moved: async () => undefined,
       fetchFile: () => new Promise((resolve) => asked.push(resolve)),
       listen: (_known, heard) => {
         ears = heard;

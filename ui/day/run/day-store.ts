@@ -53,6 +53,8 @@ export class DayStore {
   private link: Link = 'live';
   private notices: readonly string[] = [];
   private slip: Slip | undefined;
+  /** The last plan that was made for something said on this phone. */
+  private wish: number | undefined;
   private state: DayState;
   private readonly watchers = new Set<() => void>();
   private flushing: Promise<void> | undefined;
@@ -194,8 +196,9 @@ export class DayStore {
       answers,
       told,
       clockWrong,
-      moved,
+      isBack,
       said,
+      wish,
     }: Extract<Awaited<ReturnType<Wire['send']>>, { as: 'taken' }>['taken'],
   ): Promise<void> {
     const acts = new Map(events.map(({ id, act }) => [id, act]));
@@ -205,15 +208,27 @@ export class DayStore {
     });
     if (clockWrong)
       words.push('The clock of this phone is wrong. The times were set right by the clock of the household.');
-    if (moved !== undefined) {
-      words.push(moved);
-      const event = events.find(({ id }) => id === said);
-      this.slip = event && { event, notice: moved };
-    }
+    if (isBack) words.push('Taken back.');
+    if (isBack || wish !== undefined) this.slip = undefined;
     this.told = withTold(this.told, told, this.file);
     this.link = 'live';
     await this.forget(events, words);
+    if (wish !== undefined)
+      void this.hearMoved(
+        wish,
+        events.find(({ id }) => id === said),
+      );
     if (clockWrong || answers.some(({ verdict }) => verdict.as !== 'kept')) this.refreshSoon();
+  }
+
+  /** What has moved is told once the plan is there: nothing that is pressed meanwhile waits for it. */
+  private async hearMoved(wish: number, said: DayEvent | undefined): Promise<void> {
+    this.wish = wish;
+    const notice = await this.around.wire.moved(wish);
+    if (notice === undefined) return;
+    this.notices = withWords(this.notices, [notice]);
+    if (said && this.wish === wish) this.slip = { event: said, notice };
+    this.changed();
   }
 
   private async forget(events: readonly DayEvent[], words: readonly string[]): Promise<void> {

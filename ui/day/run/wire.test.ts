@@ -4,7 +4,7 @@ import type { Ears } from './wire';
 import { wireTo } from './wire';
 
 const BATCH: DayBatch = { sentAt: '2027-03-01T18:00:00', events: [] };
-const TAKEN = { answers: [], told: [], clockWrong: false };
+const TAKEN = { answers: [], told: [], clockWrong: false, isBack: false };
 
 class Source {
   static readonly CLOSED = 2;
@@ -89,6 +89,24 @@ describe('sending', () => {
     expect(await wireTo('/api/day').send(BATCH)).toEqual({ as: 'later' });
     answering(200, '{"answers": [');
     expect(await wireTo('/api/day').send(BATCH)).toEqual({ as: 'later' });
+  });
+});
+
+describe('what has moved', () => {
+  it('is asked for by the number of the plan, and is nothing where nobody says', async () => {
+    answering(200, '{"words": "2 jobs moved."}');
+    const wire = wireTo('/api/day');
+    expect(await wire.moved(7)).toBe('2 jobs moved.');
+    expect(fetch).toHaveBeenCalledWith('/api/day/moved/7', expect.anything());
+    for (const [status, body] of [
+      [200, '{}'],
+      [200, 'no JSON'],
+      [401, ''],
+      [503, ''],
+    ] as const) {
+      answering(status, body);
+      expect(await wire.moved(7)).toBeUndefined();
+    }
   });
 });
 

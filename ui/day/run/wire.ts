@@ -1,10 +1,12 @@
 import type { DayBatch, ToldEvent } from '@/core/clean/events';
 import type { DayFile } from '@/present/day/day-file';
-import type { Taken } from '@/present/day/taken';
+import type { Moved, Taken } from '@/present/day/taken';
 
 /** The way to the server and back. */
 export type Wire = {
   send(batch: DayBatch): Promise<Sent>;
+  /** What has moved for the plan of a number, in words, once that is made. */
+  moved(wish: number): Promise<string | undefined>;
   fetchFile(date: string, person: string | undefined): Promise<DayFile | undefined>;
   /** Listens to what this phone does not know yet; returns what ends it. */
   listen(known: Known, ears: Ears): () => void;
@@ -32,11 +34,14 @@ export type Ears = {
 
 const TRY_AGAIN_MS = 3_000;
 const ANSWER_MS = 10_000;
+/** A plan may have to wait for others. */
+const PLAN_MS = 60_000;
 
 /** `base` is `/api/day`, or the address of a helper's link. */
 export function wireTo(base: string): Wire {
   return {
     send: (batch) => send(base, batch),
+    moved: (wish) => moved(base, wish),
     fetchFile: (date, person) => fetchFile(base, date, person),
     listen: (known, ears) => listen(base, known, ears),
   };
@@ -54,6 +59,14 @@ async function send(base: string, batch: DayBatch): Promise<Sent> {
   if (!answer?.ok) return { as: 'later' };
   const taken: Taken | undefined = await answer.json().catch(() => undefined);
   return taken ? { as: 'taken', taken } : { as: 'later' };
+}
+
+async function moved(base: string, wish: number): Promise<string | undefined> {
+  const answer = await fetch(`${base}/moved/${wish}`, { signal: AbortSignal.timeout(PLAN_MS) }).catch(
+    () => undefined,
+  );
+  const said: Moved | undefined = answer?.ok ? await answer.json().catch(() => undefined) : undefined;
+  return said?.words;
 }
 
 async function fetchFile(
