@@ -6,14 +6,15 @@ import { root } from './root.mjs';
 import { Trouble } from './stage.mjs';
 
 const READY_MS = 30_000;
+/** Two that turn over one file would lose lines: a second planner of one machine is told another name. */
+const LOG = { EARLY_THAW_LOG_NAME: process.env.EARLY_THAW_LOG_NAME || 'planner.log' };
 
 /** Resolves when it is ready; throws with its own words where it is not. */
 export async function startPlanner(env) {
   await bundled('plan-worker');
   const child = spawn(process.execPath, [await bundled('planner')], {
     cwd: root,
-    // Two that turn over one file would lose lines.
-    env: { ...process.env, NODE_ENV: 'production', EARLY_THAW_LOG_NAME: 'planner.log', ...env },
+    env: { ...process.env, NODE_ENV: 'production', ...LOG, ...env },
     stdio: ['ignore', 'pipe', 'pipe'],
     detached: true,
   });

@@ -57,9 +57,6 @@ export async function searched<T>(
   }
 }
 
-/** What whoever looks on sees of a search, and can do. */
-export type WatchedSearch = Pick<PlanSearch, 'progress' | 'stop'>;
-
 /** All that are under way in this process. */
 export function ownSearches(): ReadonlyMap<HouseholdId, PlanSearch> {
   return running();

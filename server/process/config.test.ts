@@ -24,6 +24,11 @@ describe('configFrom', () => {
       /^LOG_LEVEL has to be one of trace, debug, info/,
     );
     expect(() => configFrom({ ...BASE, LOG_LEVEL: 'warn' })).not.toThrow();
+    for (const name of ['../server.log', 'planner', ''])
+      expect(() => configFrom({ ...BASE, EARLY_THAW_LOG_NAME: name })).toThrow(
+        /^EARLY_THAW_LOG_NAME has to be the name of a file/,
+      );
+    expect(() => configFrom({ ...BASE, EARLY_THAW_LOG_NAME: 'planner-2.log' })).not.toThrow();
   });
 
   it('takes a mail service with where letters come from and lead to, or a simulated one', () => {

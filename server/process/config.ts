@@ -62,6 +62,11 @@ const envSchema = z
       )
       .optional(),
     LOG_LEVEL: z.enum(LOG_LEVELS, `LOG_LEVEL has to be one of ${LOG_LEVELS.join(', ')}.`).optional(),
+    /** What the file of the log is called; for a second planner of one machine. */
+    EARLY_THAW_LOG_NAME: z
+      .string()
+      .regex(/^[\w-]+\.log$/, 'EARLY_THAW_LOG_NAME has to be the name of a file such as planner-2.log.')
+      .optional(),
     NODE_ENV: z.string().optional(),
   })
   .refine(

@@ -1,16 +1,13 @@
 import { NextResponse } from 'next/server';
 import { permitted } from '@/app/access/permitted';
 import { anySearchOf } from '@/server/planning/far-searches';
-import { turnsBefore } from '@/server/planning/workers';
 import { currentScope, isSameOrigin } from '@/server/session';
 
 /** How far the search for the household's plan has come; null where none is under way. */
 export async function GET(): Promise<Response> {
   const scope = await currentScope();
   if (!scope) return new Response(null, { status: 401 });
-  const search = anySearchOf(scope.household);
-  const before = turnsBefore(scope.household);
-  const progress = search ? { ...search.progress(), ...(before !== undefined && { before }) } : null;
+  const progress = anySearchOf(scope.household)?.progress() ?? null;
   return NextResponse.json(progress, { headers: { 'cache-control': 'no-store' } });
 }
 
