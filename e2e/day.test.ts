@@ -17,6 +17,17 @@ async function known(browser: Browser): Promise<File> {
   return { ...file, events: file.events.filter(({ act }) => act.do !== 'machine') };
 }
 
+/** Does something for which a plan is made, and waits until the page has the day as it is after it. */
+async function madeAnew(browser: Browser, act: () => Promise<void>): Promise<void> {
+  const fetched = () =>
+    browser.run<number>(
+      'return performance.getEntriesByType("resource").filter(({ name }) => name.includes("/api/day/file/")).length',
+    );
+  const before = await fetched();
+  await act();
+  await browser.until(async () => (await fetched()) > before, 'the day made anew');
+}
+
 const titlesOfDone = (browser: Browser) =>
   browser.run<string[]>(
     `return [...document.querySelectorAll('button')].map((one) => one.getAttribute('aria-label') ?? '')
@@ -363,16 +374,20 @@ describe('the day', () => {
       await browser.tabTo('Part done');
       await browser.keys(Key.ENTER);
       await browser.tabTo('50 %');
-      await browser.keys(Key.ENTER);
-      await browser.see('50 % of it is done.');
-      // The rest of the day has made room for it.
+      // The rest of the day makes room for it.
+      await madeAnew(browser, async () => {
+        await browser.keys(Key.ENTER);
+        await browser.see('50 % of it is done.');
+      });
       await browser.kept('All is sent.');
       const put = await now();
       await browser.tabTo('Can’t');
       await browser.keys(Key.ENTER);
       await browser.tabTo('It is broken');
-      await browser.keys(Key.ENTER);
-      await browser.until(async () => (await now()) !== put, 'another step');
+      await madeAnew(browser, async () => {
+        await browser.keys(Key.ENTER);
+        await browser.until(async () => (await now()) !== put, 'another step');
+      });
       await browser.kept('All is sent.');
       // From the step that has come up, on to what is done with it.
       expect(await browser.focused()).toMatch(/^Now/);

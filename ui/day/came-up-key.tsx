@@ -6,7 +6,7 @@ import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 import { CameUpSheet } from './came-up-sheet';
 import { useDay } from './day-context';
-import { NameFoundLater } from './name-found-later';
+import { NameFoundLater } from './later';
 import { Noted } from './noted';
 import { wakeBell } from './run/bell';
 

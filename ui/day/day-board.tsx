@@ -22,14 +22,13 @@ import { Alarms } from './alarms';
 import type { DayAsks } from './ask-button';
 import { type Day, DayProvider, useDay } from './day-context';
 import { Found } from './found';
+import { fetchLater, SessionEndLater } from './later';
 import { LinkLine } from './link-line';
-import { fetchNameFound } from './name-found-later';
 import { NowStep } from './now-step';
 import { OffSteps } from './off-steps';
 import { OthersSteps } from './others-steps';
 import { Piles } from './piles';
 import { wakeBell } from './run/bell';
-import { SessionEnd } from './session-end';
 import { StepLine } from './step-line';
 import { Stretches } from './stretches';
 import { ThumbBar } from './thumb-bar';
@@ -58,7 +57,7 @@ export function DayBoard({ file, base, asks, children }: DayBoardProps) {
 /** From what must not be missed to what is behind. */
 function Sections({ kits }: { kits: ReactNode }) {
   const day = useDay();
-  useQuietMoment(fetchNameFound);
+  useQuietMoment(fetchLater);
   const { file, run, view, face, state, store, isToday, asks } = day;
   const ticking = useTicking(day);
   const end = endOf(day);
@@ -67,7 +66,7 @@ function Sections({ kits }: { kits: ReactNode }) {
       {isToday && <Alarms />}
       <LinkLine state={state} store={store} />
       <LastTick ticking={ticking} isOver={end !== undefined} />
-      {end && <SessionEnd file={file} run={run} isAll={end === 'all'} />}
+      {end && <SessionEndLater file={file} run={run} isAll={end === 'all'} />}
       {!end && <Now />}
       {(view.now || isToday) && <ThumbBar step={view.now && face(view.now)} onDone={ticking.done} />}
       {isToday && <Stretches />}

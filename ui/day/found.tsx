@@ -7,7 +7,7 @@ import type { DayFile } from '@/present/day/day-file';
 import { css } from '@/ui/theme/made/css';
 import { Button } from '../parts/button';
 import { GoodUntil } from '../parts/good-until';
-import { NameFoundLater } from './name-found-later';
+import { NameFoundLater } from './later';
 import type { DayStore } from './run/day-store';
 
 type FoundProps = {

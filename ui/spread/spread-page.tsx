@@ -111,12 +111,14 @@ function SpreadActions({ hasPlan, spread }: { hasPlan: boolean; spread: Spread }
 function sentenceOf({ plans, clean }: Campaign): string {
   const plan = plans?.latest.plan;
   if (!plan) return '';
-  const last = plan.metrics.finish;
-  return last === null
-    ? plan.unplaced.length > 0
+  const last = plan.metrics.finish?.slice(0, 10);
+  const hasLeft = plan.unplaced.length > 0;
+  if (!last)
+    return hasLeft
       ? 'Nothing fits into the time that is left; what has no place stands below.'
-      : 'Nothing is left to plan.'
-    : `${plan.unplaced.length > 0 ? 'What fits' : 'All'} is done on ${longDate(last.slice(0, 10))}; the finish line is ${longDate(clean.finish)}.`;
+      : 'Nothing is left to plan.';
+  const line = last === clean.finish ? ', the finish line' : `; the finish line is ${longDate(clean.finish)}`;
+  return `${hasLeft ? 'What fits' : 'All'} is done on ${longDate(last)}${line}.`;
 }
 
 type PlanProps = Pick<SpreadPageProps, 'state' | 'date' | 'steering'> & { readonly campaign: Campaign };
