@@ -107,7 +107,7 @@ class DayInHand {
     const verdict = await this.judge(event);
     const answer: Answer = { id: event.id, verdict };
     if (verdict.as === 'kept') await this.apply(event);
-    const told = await this.ledger.happened(event, answer);
+    const told = this.ledger.happened(event, answer);
     if (verdict.as === 'kept') {
       this.told.push(told);
       if ('step' in told.act) this.heard.of(told.act.step).push(told);
@@ -162,6 +162,7 @@ class DayInHand {
   }
 
   private async maySay(act: DayAct, helper: string): Promise<boolean> {
+    await this.ledger.toWrite.write();
     const about = 'said' in act ? act.said : 'found' in act ? act.found : undefined;
     const saidBy = about === undefined ? undefined : (await loadEvent(this.scope, about))?.person;
     return helperMaySay(act, { helper, isTheirs: this.isTheirs(act, helper), saidBy });
@@ -213,16 +214,16 @@ class DayInHand {
       ...(person !== undefined && { person }),
     };
     await this.ledger.progress.tick(cleanId, ticked);
-    await this.writeDown(event.id, ticked, cleanId);
+    this.writeDown(event.id, ticked, cleanId);
     if (used && this.isInTheWay({ ...used, at: ticked.at })) this.ledger.want({ how: 'again' });
   }
 
   /** What stays of a tick, whatever becomes of the clean. */
-  private async writeDown(id: string, ticked: Parameters<typeof lineOf>[1], clean: string): Promise<void> {
+  private writeDown(id: string, ticked: Parameters<typeof lineOf>[1], clean: string): void {
     const task = this.steps.get(ticked.step);
     const name = this.household.people.find((member) => member.id === ticked.person)?.name;
     const line = task && lineOf(task, ticked, { id, clean, name });
-    if (line) await putLine(this.scope, line);
+    if (line) this.ledger.toWrite.line(line);
   }
 
   /** Whether the plan has what must not meet this so soon that it has to lie elsewhere. */
@@ -254,6 +255,7 @@ class DayInHand {
 
   /** What is said afterwards of something that was done. */
   private async putRight(cleanId: string, step: string, said: Partial<RecordLine>): Promise<void> {
+    await this.ledger.toWrite.write();
     const line = await lineOfStep(this.scope, cleanId, step);
     if (line) await putLine(this.scope, { ...line, ...said });
   }
@@ -268,7 +270,9 @@ class DayInHand {
     const { home, people } = this.ledger.editable;
     const { tasks } = this.ledger.kept;
     const change = consequenceOf(event, { home, people, tasks, begun: this.begun() });
-    if (change) await changeIn(this.ledger, change, 'Said on the day', { id: event.id, event: event.id });
+    if (!change) return;
+    await this.ledger.toWrite.write();
+    await changeIn(this.ledger, change, 'Said on the day', { id: event.id, event: event.id });
   }
 
   /** What a step is done with: remembered, since the choice may be another tomorrow. */

@@ -41,7 +41,7 @@ async function takeBack(ledger: Ledger, entry: Entry): Promise<void> {
   await takeBackEntry(ledger, entry);
   if (!said) return;
   const putBack = 'step' in said.act ? { putBack: said.act.step } : {};
-  await say(ledger, { do: 'take-back', said: said.id, ...putBack }, said.person);
+  say(ledger, { do: 'take-back', said: said.id, ...putBack }, said.person);
 }
 
 /** The same where the day itself has said so. */
@@ -56,14 +56,14 @@ async function sayAgain(ledger: Ledger, { event }: Entry): Promise<string | unde
   return said && say(ledger, said.act, said.person);
 }
 
-async function say(
+function say(
   ledger: Ledger,
   act: Parameters<Ledger['happened']>[0]['act'],
   person: string | undefined,
-): Promise<string> {
+): string {
   const at = secondIn(ledger.kept.household.timezone);
   const event = { id: randomUUID(), at, act, ...(person !== undefined && { person }) };
-  await ledger.happened(event, { id: event.id, verdict: { as: 'kept' } });
+  ledger.happened(event, { id: event.id, verdict: { as: 'kept' } });
   return event.id;
 }
 

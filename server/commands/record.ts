@@ -110,7 +110,7 @@ export function doneOnTheWay(
       const ticked = new Set(ticks.map(({ step }) => step));
       for (const line of linesOnTheWay(task, { id, at, person, name, minutes, clean })) {
         if (clean !== undefined && ticked.has(line.step)) continue;
-        await putLine(ledger.scope, line);
+        ledger.toWrite.line(line);
         if (clean !== undefined) await ledger.progress.tick(clean, tickOf(line));
       }
       ledger.rewritten();

@@ -6,11 +6,11 @@ import type { Editable } from '../../core/household/editable';
 import type { Refusal } from '../../core/household/refusals';
 import { rowChanges } from '../db/rows';
 import type { HouseholdScope, Standing } from '../db/scope';
-import { addEvent } from '../repositories/day';
 import { writeRowChanges } from '../repositories/editable';
 import { addEdit, type Entry, replayEntry } from '../repositories/edits';
 import { Kept } from './kept';
 import { Progress } from './progress';
+import { ToWrite } from './to-write';
 import { mergedWish, type PlanWish } from './wish';
 
 /**
@@ -21,6 +21,8 @@ export class Ledger {
   readonly told: ToldEvent[] = [];
   /** What is done of the clean, as the command has left it so far. */
   readonly progress: Progress;
+  /** What is said and not written yet. */
+  readonly toWrite: ToWrite;
   private state: Editable;
   private wish: PlanWish | undefined;
   private hasChanged = false;
@@ -39,7 +41,8 @@ export class Ledger {
   ) {
     const { ticks, parts } = kept.household;
     this.state = kept.household;
-    this.progress = new Progress(scope, ticks, parts);
+    this.toWrite = new ToWrite(scope);
+    this.progress = new Progress(scope, this.toWrite, ticks, parts);
     this.daySeq = standing.daySeq;
     this.position = standing.editPosition;
   }
@@ -90,9 +93,10 @@ export class Ledger {
   }
 
   /** Keeps something that has happened on a day; what counts is told to everybody. */
-  async happened(event: DayEvent, answer: Answer): Promise<ToldEvent> {
+  happened(event: DayEvent, answer: Answer): ToldEvent {
     this.daySeq += 1;
-    const told = await addEvent(this.scope, event, this.daySeq, answer);
+    const told = { ...event, seq: this.daySeq };
+    this.toWrite.event(told, answer);
     if (answer.verdict.as === 'kept') this.told.push(told);
     return told;
   }
@@ -131,6 +135,7 @@ export class Ledger {
   /** Writes down how the household stands now, with the answer to the command. */
   async close(answer: string): Promise<void> {
     const { standing, wish, wishNumber } = this;
+    await this.toWrite.write();
     const pending = standing.planMade < standing.planWanted ? parseWish(standing.planWish) : undefined;
     await this.scope.own().update({
       revision: standing.revision + (this.isAnother ? 1 : 0),

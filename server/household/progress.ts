@@ -1,6 +1,7 @@
 import type { PartDone, Tick } from '../../core/clean/tick';
 import type { HouseholdScope } from '../db/scope';
-import { correctTime, dropParts, insertTicks, putParts, untick } from '../repositories/clean';
+import { correctTime, dropParts, putParts, untick } from '../repositories/clean';
+import type { ToWrite } from './to-write';
 
 /** What a held household has done of its clean: written, and known from then on without being read. */
 export class Progress {
@@ -9,6 +10,7 @@ export class Progress {
 
   constructor(
     private readonly scope: HouseholdScope,
+    private readonly toWrite: ToWrite,
     ticks: readonly Tick[],
     parts: readonly PartDone[],
   ) {
@@ -41,13 +43,14 @@ export class Progress {
   /** Ticks a step off. Ticked already, it keeps the time of the first tick. */
   async tick(clean: string, tick: Tick): Promise<void> {
     if (this.byStep.has(tick.step)) return;
-    await insertTicks(this.scope, clean, [tick]);
+    this.toWrite.tick(clean, tick);
     this.byStep.set(tick.step, tick);
     if (!this.shares.delete(tick.step)) return;
     await dropParts(this.scope, [tick.step]);
   }
 
   async untick(clean: string, steps: readonly string[]): Promise<void> {
+    await this.toWrite.write();
     await untick(this.scope, clean, steps);
     for (const step of steps) this.byStep.delete(step);
   }
@@ -56,6 +59,7 @@ export class Progress {
   async took(clean: string, step: string, seconds: number): Promise<void> {
     const ticked = this.byStep.get(step);
     if (!ticked) return;
+    await this.toWrite.write();
     await correctTime(this.scope, clean, step, seconds);
     this.byStep.set(step, { ...ticked, seconds });
   }

@@ -74,7 +74,7 @@ async function hear(
   await perform<null>(scope, {
     id: event.id,
     decide: async (ledger) => {
-      await ledger.happened(event, { id: event.id, verdict: { as: 'kept' } });
+      ledger.happened(event, { id: event.id, verdict: { as: 'kept' } });
       return null;
     },
   });

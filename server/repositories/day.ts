@@ -56,16 +56,15 @@ export async function loadHeard(scope: HouseholdScope, events: readonly DayEvent
   return { answers, of };
 }
 
-/** Keeps an event with its number and its answer; returns it as it is told to others. */
-export async function addEvent(
+/** Keeps events with their numbers, each with the answer that it got. */
+export async function insertAnswered(
   scope: HouseholdScope,
-  event: DayEvent,
-  seq: number,
-  answer: Answer,
-): Promise<ToldEvent> {
-  const told = { ...event, seq };
-  await scope.insert('day_events', [eventRow(told, answer)]);
-  return told;
+  events: readonly { readonly event: ToldEvent; readonly answer: Answer }[],
+): Promise<void> {
+  await scope.insert(
+    'day_events',
+    events.map(({ event, answer }) => eventRow(event, answer)),
+  );
 }
 
 function eventRow(event: ToldEvent, answer: Answer): Row {

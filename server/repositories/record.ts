@@ -29,6 +29,11 @@ export async function putLine(scope: HouseholdScope, line: RecordLine): Promise<
   await scope.put('record', rowOf(line), ['id']);
 }
 
+/** The same for many. */
+export async function putLines(scope: HouseholdScope, lines: readonly RecordLine[]): Promise<void> {
+  await scope.putAll('record', lines.map(rowOf), ['id']);
+}
+
 /** What was ticked by mistake, or has to be done again, was not done. */
 export async function dropLines(
   scope: HouseholdScope,

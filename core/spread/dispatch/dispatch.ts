@@ -370,7 +370,7 @@ class Dispatch {
     const before = this.board.lastWorkBefore(person, clock);
     if (before !== undefined && clock - before < THEIRS) return true;
     const isWorth = this.groupsWorth(turn);
-    for (const unit of this.shelf.all()) {
+    for (const unit of this.shelf.units) {
       if (!unit.able.has(person)) continue;
       if (unit.tends && unit.ready <= clock + MOST_IDLE) return true;
       if (unit.ready + MOST_PASSING <= clock && this.isWorthToday(unit, isWorth)) return true;
@@ -504,7 +504,7 @@ class Dispatch {
   /** Nothing to do now: until something can begin, or their next stretch of time. */
   private standBy({ person, clock, left, wanted }: Turn): void {
     let next = this.nextOpening(person, clock);
-    for (const unit of this.shelf.all()) {
+    for (const unit of this.shelf.units) {
       if (!unit.able.has(person) || unit.shortest > left || (wanted <= 0 && !unit.tends)) continue;
       const ready = this.readyFor(unit, person);
       if (ready > clock + MOST_IDLE) next = Math.min(next, ready);

@@ -5,10 +5,15 @@ import type { Unit } from './unit';
 export class Shelf {
   private readonly byWeight = new Map<number, Map<Room, Unit[]>>();
   private readonly weights: number[] = [];
-  private count = 0;
+  private readonly lying = new Set<Unit>();
 
   get size(): number {
-    return this.count;
+    return this.lying.size;
+  }
+
+  /** All of it, in no order. */
+  get units(): ReadonlySet<Unit> {
+    return this.lying;
   }
 
   add(unit: Unit): void {
@@ -28,7 +33,7 @@ export class Shelf {
       unit,
     );
     rooms.set(unit.task.room, own);
-    this.count++;
+    this.lying.add(unit);
   }
 
   /** False where it is not there. */
@@ -38,7 +43,7 @@ export class Shelf {
     const at = own?.indexOf(unit) ?? -1;
     if (!rooms || !own || at < 0) return false;
     own.splice(at, 1);
-    this.count--;
+    this.lying.delete(unit);
     if (own.length === 0) rooms.delete(unit.task.room);
     if (rooms.size === 0) {
       this.byWeight.delete(unit.weight);

@@ -1,0 +1,44 @@
+import type { Answer, ToldEvent } from '../../core/clean/events';
+import type { RecordLine } from '../../core/clean/record-line';
+import type { Tick } from '../../core/clean/tick';
+import type { HouseholdScope } from '../db/scope';
+import { insertTicks } from '../repositories/clean';
+import { insertAnswered } from '../repositories/day';
+import { putLines } from '../repositories/record';
+
+/**
+ * What a command has said and not written yet: a phone that was without a network sends hundreds of ticks, which are
+ * written in one statement for each table. Written before anything reads or changes what was written, and at the end.
+ */
+export class ToWrite {
+  private events: { readonly event: ToldEvent; readonly answer: Answer }[] = [];
+  private lines: RecordLine[] = [];
+  private readonly ticks = new Map<string, Tick[]>();
+
+  constructor(private readonly scope: HouseholdScope) {}
+
+  event(event: ToldEvent, answer: Answer): void {
+    this.events.push({ event, answer });
+  }
+
+  line(line: RecordLine): void {
+    this.lines.push(line);
+  }
+
+  tick(clean: string, tick: Tick): void {
+    const ticks = this.ticks.get(clean) ?? [];
+    this.ticks.set(clean, ticks);
+    ticks.push(tick);
+  }
+
+  async write(): Promise<void> {
+    const { events, lines } = this;
+    const ticks = [...this.ticks];
+    this.events = [];
+    this.lines = [];
+    this.ticks.clear();
+    await insertAnswered(this.scope, events);
+    await putLines(this.scope, lines);
+    for (const [clean, own] of ticks) await insertTicks(this.scope, clean, own);
+  }
+}
