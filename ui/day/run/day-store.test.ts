@@ -165,11 +165,11 @@ describe('DayStore', () => {
             told,
             clockWrong: false,
             isBack: said === undefined,
-            ...(said && { said, wish: 7 }),
+            ...(said ? { said, wish: 7 } : { wish: 8 }),
           },
         };
       },
-      moved: () => planned,
+      moved: async (wish) => (wish === 7 ? planned : 'Nothing had to move.'),
       fetchFile: async () => undefined,
       listen: () => () => {},
     };
@@ -191,7 +191,12 @@ describe('DayStore', () => {
     await store.takeBack(store.snapshot().slip as Slip);
     expect(sent.at(-1)?.act).toEqual({ do: 'take-back', said: 'one-1', putBack: step });
     expect(store.snapshot().run.off.size).toBe(0);
-    expect(store.snapshot()).toMatchObject({ notices: ['Taken back.'], slip: undefined });
+    await vi.waitFor(() =>
+      expect(store.snapshot()).toMatchObject({
+        notices: ['Taken back. Nothing had to move.'],
+        slip: undefined,
+      }),
+    );
   });
 
   it('goes on sending while the day can’t be fetched anew', async () => {

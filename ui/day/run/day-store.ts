@@ -34,6 +34,7 @@ export type Surroundings = {
   readonly newId: () => string;
 };
 
+const BACK = 'Taken back.';
 const TRY_AGAIN_MS = 5_000;
 const SETTLE_MS = 200;
 const MOST_NOTICES = 3;
@@ -208,25 +209,27 @@ export class DayStore {
     });
     if (clockWrong)
       words.push('The clock of this phone is wrong. The times were set right by the clock of the household.');
-    if (isBack) words.push('Taken back.');
+    if (isBack) words.push(BACK);
     if (isBack || wish !== undefined) this.slip = undefined;
     this.told = withTold(this.told, told, this.file);
     this.link = 'live';
     await this.forget(events, words);
-    if (wish !== undefined)
-      void this.hearMoved(
-        wish,
-        events.find(({ id }) => id === said),
-      );
+    if (wish !== undefined) void this.hearMoved(wish, { said: events.find(({ id }) => id === said), isBack });
     if (clockWrong || answers.some(({ verdict }) => verdict.as !== 'kept')) this.refreshSoon();
   }
 
   /** What has moved is told once the plan is there: nothing that is pressed meanwhile waits for it. */
-  private async hearMoved(wish: number, said: DayEvent | undefined): Promise<void> {
+  private async hearMoved(
+    wish: number,
+    { said, isBack }: { readonly said: DayEvent | undefined; readonly isBack: boolean },
+  ): Promise<void> {
     this.wish = wish;
-    const notice = await this.around.wire.moved(wish);
-    if (notice === undefined) return;
-    this.notices = withWords(this.notices, [notice]);
+    const words = await this.around.wire.moved(wish);
+    if (words === undefined) return;
+    // Of something taken back, both are one thing to read.
+    const known = isBack ? this.notices.filter((one) => one !== BACK) : this.notices;
+    const notice = isBack ? `${BACK} ${words}` : words;
+    this.notices = withWords(known, [notice]);
     if (said && this.wish === wish) this.slip = { event: said, notice };
     this.changed();
   }
