@@ -1,55 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { formatMinute, minuteOf } from '../../basics/local-time';
-import type { Problem, ProblemTask } from '../../plan/problem';
+import { hourOf, onTwoDates, TWO_DATES } from '../examples/two-dates';
 import type { Cluster } from '../model/clusters';
 import { modelOf, type Step } from '../model/model';
 import { Draft } from './draft';
 import { type Lay, liesAgain, putBack } from './lie-again';
 import { placeCluster } from './place';
 
-const DATES = ['2027-03-01', '2027-03-02'];
-
-function task(id: string): ProblemTask {
-  const steps: ProblemTask['steps'] = [{ id: `${id}/do`, mode: 'hands', minutes: 60 }];
-  return { id, title: id, room: 'hall', kind: 'work', layer: 3, priority: 'should', hardness: 2, steps };
-}
-
-/** An hour of Mira's and one of Ida's on each of two dates, in a hall for one. */
-function problemOf(...ids: string[]): Problem {
-  const person = (id: string) => ({
-    id,
-    windows: DATES.map((date) => ({ start: `${date}T09:00`, end: `${date}T10:00` })),
-    dailyCap: 240,
-    cannot: [],
-    dislikes: {},
-    breakAfter: 120,
-    breakLength: 10,
-  });
-  return {
-    format: 'early-thaw/problem',
-    version: 2,
-    timezone: 'Europe/Berlin',
-    start: DATES[0] as string,
-    finish: DATES[1] as string,
-    people: [person('mira'), person('ida')],
-    machines: [],
-    rooms: [{ id: 'hall', maxPeople: 1 }],
-    tasks: ids.map(task),
-    precedence: [],
-    policy: {
-      spread: 'early',
-      grouping: 'room',
-      hardestFirst: false,
-      openRooms: 2,
-      reserve: [],
-      sessionCap: 240,
-    },
-  };
-}
-
 /** A draft with each task on a date, and what can be asked of it. */
 function lying(dates: Readonly<Record<string, string>>) {
-  const draft = new Draft(modelOf(problemOf(...Object.keys(dates))));
+  const draft = new Draft(modelOf(onTwoDates(['mira', 'ida'], Object.keys(dates).map(hourOf))));
   const of = (id: string) => draft.movable.find(({ tasks }) => tasks.some((one) => one.id === id)) as Cluster;
   const step = (id: string) => of(id).tasks[0]?.steps[0] as Step;
   const place = (id: string, notBefore: string) =>
@@ -71,7 +31,7 @@ function lying(dates: Readonly<Record<string, string>>) {
   return { draft, of, where, lay };
 }
 
-const [MONDAY, TUESDAY] = DATES as [string, string];
+const [MONDAY, TUESDAY] = TWO_DATES;
 
 describe('what has been moved', () => {
   it('goes back where it lay, by the same hands, where there is room', () => {

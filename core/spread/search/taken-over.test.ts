@@ -8,58 +8,18 @@ import { expand } from '../../problem/expand';
 import { Draft } from '../draft/draft';
 import { placeCluster } from '../draft/place';
 import { exampleHome } from '../examples/homes';
+import { hourOf, onTwoDates, TWO_DATES } from '../examples/two-dates';
 import { modelOf } from '../model/model';
 import { bestOf, firstPlans } from './first-plans';
 import { takeOver } from './taken-over';
 
-const DATES = ['2027-03-01', '2027-03-02'];
+const DATES = TWO_DATES;
 
-function task(id: string, latest?: string): ProblemTask {
-  return {
-    id,
-    title: id,
-    room: 'hall',
-    kind: 'work',
-    layer: 3,
-    priority: 'should',
-    hardness: 2,
-    steps: [{ id: `${id}/do`, mode: 'hands', minutes: 60 }],
-    ...(latest && { latest }),
-  };
-}
-
-/** An hour on each of two dates, and two jobs of an hour; the lamp has to be done on the first. */
+/** Two jobs of an hour; the lamp has to be done on the first date. */
 function problemOf(shelfBy?: string): Problem {
-  return {
-    format: 'early-thaw/problem',
-    version: 2,
-    timezone: 'Europe/Berlin',
-    start: DATES[0] as string,
-    finish: DATES[1] as string,
-    people: [
-      {
-        id: 'mira',
-        windows: DATES.map((date) => ({ start: `${date}T09:00`, end: `${date}T10:00` })),
-        dailyCap: 240,
-        cannot: [],
-        dislikes: {},
-        breakAfter: 120,
-        breakLength: 10,
-      },
-    ],
-    machines: [],
-    rooms: [{ id: 'hall' }],
-    tasks: [task('lamp', `${DATES[0]}T12:00`), task('shelf', shelfBy)],
-    precedence: [],
-    policy: {
-      spread: 'early',
-      grouping: 'room',
-      hardestFirst: false,
-      openRooms: 2,
-      reserve: [],
-      sessionCap: 240,
-    },
-  };
+  const lamp = { ...hourOf('lamp'), latest: `${DATES[0]}T12:00` };
+  const shelf = { ...hourOf('shelf'), ...(shelfBy && { latest: shelfBy }) };
+  return onTwoDates(['mira'], [lamp, shelf]);
 }
 
 /** Two drafts: in one the shelf has taken the first date, in the other the lamp has. */
