@@ -1,5 +1,16 @@
 import type { NextConfig } from 'next';
 
+/** On every answer; what pages may run is said in proxy.ts, by the answer's own nonce. */
+const HEADERS = [
+  { key: 'X-Content-Type-Options', value: 'nosniff' },
+  { key: 'Referrer-Policy', value: 'same-origin' },
+  { key: 'X-Frame-Options', value: 'DENY' },
+  { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=()' },
+  { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
+];
+/** What a phone sends and hears of a day is no page: it goes past the proxy, which takes as long as the rest of an answer. */
+const NO_PAGE = [{ key: 'Content-Security-Policy', value: "default-src 'none'; frame-ancestors 'none'" }];
+
 const config: NextConfig = {
   serverExternalPackages: [
     'knex',
@@ -13,6 +24,13 @@ const config: NextConfig = {
   ],
   poweredByHeader: false,
   reactStrictMode: true,
+  headers: async () => [
+    { source: '/:path*', headers: HEADERS },
+    ...['events', 'stream', 'file/:date', 'moved/:wish'].map((what) => ({
+      source: `/api/day/${what}`,
+      headers: NO_PAGE,
+    })),
+  ],
   // Types are checked by npm test; a build has to be quick.
   typescript: { ignoreBuildErrors: true },
   turbopack: {

@@ -31,7 +31,7 @@ async function saidBy(request: Request): Promise<string> {
   return isForm ? String((await request.formData()).get(FIRST_PART)) : request.text();
 }
 
-/** Security headers on every page; scripts run only with this answer's nonce. */
+/** Scripts run only with this answer's nonce; what else is said on every answer stands in next.config.ts. */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
   if (!isReadable(request.nextUrl.pathname)) return new NextResponse(NO_ADDRESS, { status: 400 });
   if (request.headers.has('next-action') && !(await isCommand(request)))
@@ -43,11 +43,6 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('Content-Security-Policy', policy);
-  response.headers.set('X-Content-Type-Options', 'nosniff');
-  response.headers.set('Referrer-Policy', 'same-origin');
-  response.headers.set('X-Frame-Options', 'DENY');
-  response.headers.set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
-  response.headers.set('Cross-Origin-Opener-Policy', 'same-origin');
   return response;
 }
 
@@ -68,4 +63,8 @@ function contentPolicy(nonce: string, dev: boolean): string {
   ].join('; ');
 }
 
-export const config = { matcher: '/((?!_next/static|_next/image|health).*)' };
+/** All but what is no page and no address that can be cut short. */
+export const config = {
+  matcher:
+    '/((?!_next/static|_next/image|health|api/day/events$|api/day/stream$|api/day/file/[0-9-]+$|api/day/moved/[0-9]+$).*)',
+};

@@ -13,6 +13,13 @@ describe('the server', () => {
     expect(response.headers.get('x-powered-by')).toBeNull();
   });
 
+  it('lets what a phone hears of a day run and frame nothing', async () => {
+    const answer = await fetch(`${inject('base')}/api/day/file/2027-03-01`);
+    expect(answer.status).toBe(401);
+    expect(answer.headers.get('content-security-policy')).toBe("default-src 'none'; frame-ancestors 'none'");
+    expect(answer.headers.get('x-content-type-options')).toBe('nosniff');
+  });
+
   it('shows pages of a household to nobody who is not signed in', async () => {
     for (const path of [
       '/aim',

@@ -5,16 +5,16 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
+import { wallClock } from '../core/basics/wall-clock';
 import { juniperRow } from '../demo/juniper-row';
 import { Browser, DESKTOP, PHONE, type Size } from '../e2e/support/browser';
-import { nowIn } from '../server/process/clock';
 import { startEmptyPage } from './lib/empty-page';
 import { moveIn, plannedHousehold } from './lib/phones';
 import { root } from './lib/root.mjs';
 import { throwAwayApplication } from './lib/throw-away';
 
 /** The browser's clock can't be moved everywhere, so it is today. */
-const TODAY = nowIn(juniperRow('2027-03-01').timezone).slice(0, 10);
+const TODAY = wallClock(Date.now(), juniperRow('2027-03-01').timezone).slice(0, 10);
 const DAY = `/day/${TODAY}`;
 const ROUTES = [
   '/',

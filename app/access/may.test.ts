@@ -37,7 +37,7 @@ function routes(folder = 'api'): string[] {
     if (item.isDirectory()) return routes(path);
     if (item.name !== 'route.ts') return [];
     const text = readFileSync(join(APP, path), 'utf8');
-    return [...text.matchAll(/^export async function (GET|POST|PUT|PATCH|DELETE)\b/gm)].map(
+    return [...text.matchAll(/^export (?:const|async function) (GET|POST|PUT|PATCH|DELETE)\b/gm)].map(
       ([, method]) => `${method} /${folder}`,
     );
   });

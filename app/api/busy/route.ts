@@ -1,3 +1,4 @@
+import { answered } from '@/app/api/answered';
 import { upload } from '@/app/api/guard';
 import { dayOf, formatDate } from '@/core/basics/local-time';
 import type { HouseholdFile } from '@/core/household/household';
@@ -21,7 +22,7 @@ const USUAL_DAYS = 180;
 type Handed = 'calendar' | 'address' | 'again' | 'forget';
 
 /** Takes the busy times of one person from a calendar, in place of those that were taken before. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answered(async (request: Request): Promise<Response> => {
   const { searchParams } = new URL(request.url);
   const person = searchParams.get('person');
   const handed = (['address', 'again', 'forget'] as const).find((one) => searchParams.has(one)) ?? 'calendar';
@@ -40,7 +41,7 @@ export async function POST(request: Request): Promise<Response> {
     if (report.taken && handed === 'address') await keepBusyAddress(scope, member.id, calendar.address);
     return report;
   });
-}
+});
 
 async function calendarOf(
   scope: HouseholdScope,

@@ -1,10 +1,11 @@
+import { answered } from '@/app/api/answered';
 import { download } from '@/app/api/guard';
 import { alarmAsked } from '@/present/calendar/alarm';
 import { sessionsCalendar } from '@/server/calendar/sessions-calendar';
 import { originFrom } from '@/server/visitor';
 
 /** The sessions as a calendar file, of everybody or of one person. */
-export async function GET(request: Request): Promise<Response> {
+export const GET = answered(async (request: Request): Promise<Response> => {
   const asked = new URL(request.url).searchParams;
   return download('GET /api/calendar', 'early-thaw.ics', 'text/calendar', (scope) =>
     sessionsCalendar(scope, {
@@ -14,4 +15,4 @@ export async function GET(request: Request): Promise<Response> {
       calledOff: true,
     }),
   );
-}
+});

@@ -1,3 +1,4 @@
+import { answered } from '@/app/api/answered';
 import { download, upload } from '@/app/api/guard';
 import { describeFault } from '@/core/basics/fault';
 import { MOST_HOUSEHOLD_BYTES } from '@/core/basics/limits';
@@ -9,16 +10,16 @@ import { note } from '@/server/session';
 const MOST_FAULTS = 50;
 
 /** The whole household as a file; `?pictures` takes the latest pictures along. */
-export async function GET(request: Request): Promise<Response> {
+export const GET = answered(async (request: Request): Promise<Response> => {
   const withPictures = new URL(request.url).searchParams.has('pictures');
   return download('GET /api/household', 'early-thaw-household.json', 'application/json', async (scope) => {
     await note('exported');
     return `${JSON.stringify(await householdFile(scope, { withPictures }))}\n`;
   });
-}
+});
 
 /** A household file in the place of what is there; `?back` brings the one back that was there before. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answered(async (request: Request): Promise<Response> => {
   const back = new URL(request.url).searchParams.has('back');
   return upload(
     'POST /api/household',
@@ -43,4 +44,4 @@ export async function POST(request: Request): Promise<Response> {
     },
     MOST_HOUSEHOLD_BYTES,
   );
-}
+});

@@ -1,6 +1,7 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { permitted } from '@/app/access/permitted';
+import { answered } from '@/app/api/answered';
 import { isJpeg, MOMENTS, MOST_PICTURE_BYTES, MOST_PICTURES } from '@/core/clean/picture';
 import { roomsOf } from '@/core/home/room';
 import { keptHousehold } from '@/server/household/kept';
@@ -12,7 +13,7 @@ import { readBytes } from '@/server/upload';
 const askedSchema = z.object({ id: z.uuid(), room: z.string().min(1).max(200), moment: z.enum(MOMENTS) });
 
 /** A picture of a room, before or after the work: a JPEG that was made small where it was taken. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answered(async (request: Request): Promise<Response> => {
   if (!(await isSameOrigin())) return said(403, 'This came from another page and was not carried out.');
   const may = await permitted('POST /api/pictures');
   if (!may.ok) return said(may.status, may.sentence);
@@ -36,7 +37,7 @@ export async function POST(request: Request): Promise<Response> {
   return (await addPicture(scope, picture, bytes))
     ? NextResponse.json({ kept: true, sentence: 'The picture is kept.' })
     : said(409, `A household keeps ${MOST_PICTURES} pictures. Remove some first; this one was not kept.`);
-}
+});
 
 function said(status: number, sentence: string): Response {
   return NextResponse.json({ kept: false, sentence }, { status });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { answered } from '@/app/api/answered';
 import { download, uploadBytes } from '@/app/api/guard';
 import { DATE_ORDERS } from '@/core/formats/dates';
 import { type ReadTable, type TableWords, writeRoomsTable } from '@/core/formats/rooms-table';
@@ -17,17 +18,17 @@ const MOST_NEAR = 20;
 const MEANWHILE = 'Somebody changed the house meanwhile, so nothing was imported. Try again.';
 
 /** Rooms and fixtures as a table. */
-export async function GET(): Promise<Response> {
+export const GET = answered(async (): Promise<Response> => {
   return download('GET /api/rooms', 'early-thaw-rooms.csv', 'text/csv', async (scope) =>
     writeRoomsTable((await keptHousehold(scope)).household.home),
   );
-}
+});
 
 /**
  * Looks at a table and says what can be read of it, and what it would do; with `?take` takes that in, all at once. `dates`
  * and `meant` say what was in doubt.
  */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answered(async (request: Request): Promise<Response> => {
   const asked = new URL(request.url).searchParams;
   const words = wordsIn(asked);
   return uploadBytes('POST /api/rooms', request, async (scope, bytes, id) => {
@@ -52,7 +53,7 @@ export async function POST(request: Request): Promise<Response> {
       return { ...look, sentence: answer.why === 'meanwhile' ? MEANWHILE : REFUSALS[answer.why] };
     return { ...look, taken: true, sentence: 'Imported. Undo takes it back.' };
   });
-}
+});
 
 const meantSchema = z.record(z.string().max(200), z.string().max(60));
 

@@ -1,5 +1,6 @@
 import { NextResponse } from 'next/server';
 import { permitted } from '@/app/access/permitted';
+import { answered } from '@/app/api/answered';
 import { whatIfSchema } from '@/core/what-if/what-if-schema';
 import { isSameOrigin } from '@/server/session';
 import { throttle } from '@/server/throttle';
@@ -7,7 +8,7 @@ import { readUpload } from '@/server/upload';
 import { subjectOfWhatIf } from '@/server/what-if';
 
 /** What a what-if is planned from, for the page to plan with. Nothing is changed. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answered(async (request: Request): Promise<Response> => {
   if (!(await isSameOrigin())) return refused(403);
   const asked = await permitted('POST /api/what-if');
   if (!asked.ok) return refused(asked.status);
@@ -19,7 +20,7 @@ export async function POST(request: Request): Promise<Response> {
   if (!whatIf.success) return refused(400);
   const subject = await subjectOfWhatIf(scope, whatIf.data);
   return subject ? NextResponse.json(subject, { headers: { 'cache-control': 'no-store' } }) : refused(409);
-}
+});
 
 function jsonOf(text: string): unknown {
   try {

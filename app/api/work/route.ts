@@ -1,9 +1,10 @@
+import { answered } from '@/app/api/answered';
 import { download } from '@/app/api/guard';
 import { workTable } from '@/present/spread/work-table';
 import { keptHousehold } from '@/server/household/kept';
 
 /** The planned work as a table. */
-export async function GET(): Promise<Response> {
+export const GET = answered(async (): Promise<Response> => {
   return download('GET /api/work', 'early-thaw-work.csv', 'text/csv', async (scope) => {
     const { household, tasks, plans } = await keptHousehold(scope);
     return workTable(plans?.latest.plan ?? { entries: [] }, {
@@ -11,4 +12,4 @@ export async function GET(): Promise<Response> {
       tasks: new Map(tasks.map((task) => [task.id, task])),
     });
   });
-}
+});

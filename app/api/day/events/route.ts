@@ -1,6 +1,5 @@
+import { answered } from '@/app/api/answered';
 import { signedIn } from '../asker';
 import { takeEvents } from '../take-events';
 
-export async function POST(request: Request): Promise<Response> {
-  return takeEvents(request, signedIn);
-}
+export const POST = answered((request: Request) => takeEvents(request, signedIn));

@@ -1,6 +1,5 @@
+import { answered } from '@/app/api/answered';
 import { signedIn } from '../asker';
 import { streamNews } from '../stream-news';
 
-export async function GET(request: Request): Promise<Response> {
-  return streamNews(request, signedIn);
-}
+export const GET = answered((request: Request) => streamNews(request, signedIn));

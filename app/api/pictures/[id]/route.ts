@@ -1,10 +1,11 @@
+import { answered } from '@/app/api/answered';
 import { loadJpeg } from '@/server/repositories/pictures';
 import { currentScope } from '@/server/session';
 
 type Props = { readonly params: Promise<{ readonly id: string }> };
 
 /** A picture of one's own household; it never changes. */
-export async function GET(_request: Request, { params }: Props): Promise<Response> {
+export const GET = answered(async (_request: Request, { params }: Props): Promise<Response> => {
   const scope = await currentScope();
   const jpeg = scope && (await loadJpeg(scope, (await params).id));
   if (!jpeg) return new Response(null, { status: 404 });
@@ -15,4 +16,4 @@ export async function GET(_request: Request, { params }: Props): Promise<Respons
       'x-content-type-options': 'nosniff',
     },
   });
-}
+});

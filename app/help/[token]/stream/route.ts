@@ -1,6 +1,7 @@
+import { answered } from '@/app/api/answered';
 import { streamNews } from '@/app/api/day/stream-news';
 import { type HelperParams, helperBy } from '../helper';
 
-export async function GET(request: Request, { params }: HelperParams): Promise<Response> {
+export const GET = answered(async (request: Request, { params }: HelperParams): Promise<Response> => {
   return streamNews(request, helperBy((await params).token));
-}
+});

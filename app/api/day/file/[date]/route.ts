@@ -1,6 +1,9 @@
+import { answered } from '@/app/api/answered';
 import { signedIn } from '../../asker';
 import { sendFile } from '../../send-file';
 
-export async function GET(request: Request, { params }: { params: Promise<{ date: string }> }) {
-  return sendFile(request, (await params).date, signedIn);
-}
+export const GET = answered(
+  async (request: Request, { params }: { params: Promise<{ date: string }> }): Promise<Response> => {
+    return sendFile(request, (await params).date, signedIn);
+  },
+);
