@@ -5,24 +5,36 @@ import { LinkButton } from '@/ui/parts/link-button';
 import { PageHead } from '@/ui/parts/page-head';
 import { css } from '@/ui/theme/made/css';
 
-/** The boundary around every page: says what is kept and what to do next. */
-export default function ErrorPage({
-  error,
-  reset,
-}: {
-  error: Error & { digest?: string };
-  reset: () => void;
-}) {
+const ASK_AGAIN_MS = 5_000;
+
+const onceMore = () => window.location.reload();
+
+/** Asks now and then whether the server has the page again, and shows it then. */
+function untilItIsBack(): () => void {
+  const asking = setInterval(async () => {
+    if (document.visibilityState === 'hidden') return;
+    const answer = await fetch(window.location.href, { method: 'HEAD' }).catch(() => undefined);
+    if (answer?.ok) onceMore();
+  }, ASK_AGAIN_MS);
+  return () => clearInterval(asking);
+}
+
+/** The boundary around every page: says what is kept and what to do next. What failed on the server comes back by itself. */
+export default function ErrorPage({ error }: { error: Error & { digest?: string } }) {
+  const isOfServer = error.digest !== undefined;
   useEffect(() => {
     console.error(error);
   }, [error]);
+  useEffect(() => (isOfServer ? untilItIsBack() : undefined), [isOfServer]);
   return (
-    <main style={{ padding: '2rem' }}>
+    <main className={css({ p: 4 })}>
       <PageHead title="Something went wrong on this page">
-        What was saved before is kept. Try the page again; if it fails once more, restart the application.
+        {isOfServer
+          ? 'What was saved before is kept. The page comes back by itself as soon as it can; until then the day works without it.'
+          : 'What was saved before is kept. Try the page again.'}
       </PageHead>
-      <div className={css({ display: 'flex', flexDirection: 'row', gap: 2 })}>
-        <Button variant="contained" onClick={reset}>
+      <div className={css({ display: 'flex', flexDirection: 'row', flexWrap: 'wrap', gap: 2 })}>
+        <Button variant="contained" onClick={onceMore}>
           Try again
         </Button>
         <LinkButton href="/day">Go to today</LinkButton>

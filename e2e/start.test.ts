@@ -264,6 +264,22 @@ describe('npm start', () => {
       await phone.close();
     });
   });
+
+  it('brings back by itself a page that the database kept from being shown', async () => {
+    await whileUp(async (whole) => {
+      const desk = await listeningPhone(whole.base);
+      const { parts } = JSON.parse(readFileSync(join(whole.data, 'run', 'starter.json'), 'utf8'));
+      // Whoever would start it again holds still meanwhile.
+      process.kill(whole.pid, 'SIGSTOP');
+      process.kill(parts[0].pid, 'SIGKILL');
+      await desk.goTo('/files');
+      await desk.see('Something went wrong on this page');
+      await desk.see('comes back by itself');
+      process.kill(whole.pid, 'SIGCONT');
+      await desk.find('heading', 'Import and export');
+      await desk.close();
+    });
+  });
 });
 
 /** A phone on the day of the demo, with its stream open. */
