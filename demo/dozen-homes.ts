@@ -208,7 +208,6 @@ function householdOf(name: string, sketch: Sketch): Household {
       grouping: 'room',
       firstJob: 'any',
       block: { kind: 'fixed' },
-      openRooms: 2,
       reserve: [],
       sessionCap: 240,
       products: 'pantry',

@@ -129,7 +129,10 @@ async function weigh(): Promise<void> {
 async function fresh(address: string): Promise<void> {
   await browser.driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true });
   // What is kept for when there is no network would answer in place of the server.
-  await browser.driver.sendDevToolsCommand('Network.setBypassServiceWorker', { bypass: true });
+  await browser.driver.sendDevToolsCommand('Storage.clearDataForOrigin', {
+    origin: app.base,
+    storageTypes: 'service_workers,cache_storage',
+  });
   await stand(address !== `${app.base}/`);
   await browser.driver.get(address);
   await pause(SETTLE_MS);

@@ -13,9 +13,8 @@ import { act } from './act';
 import { spreadNow } from './spread-now';
 
 /** What a clean starts with until somebody chooses otherwise. */
-const DEFAULTS: Pick<Clean, 'id' | 'openRooms' | 'reserve' | 'sessionCap'> = {
+const DEFAULTS: Pick<Clean, 'id' | 'reserve' | 'sessionCap'> = {
   id: 'clean',
-  openRooms: 2,
   reserve: [],
   sessionCap: 240,
 };

@@ -39,7 +39,8 @@ export const cleanSchema = z.strictObject({
   firstJob: z.enum(FIRST_JOBS).default('any'),
   matters: z.enum(MATTERS).default('usual'),
   block: blockSchema.default({ kind: 'fixed' }),
-  openRooms: z.int().min(0).max(50),
+  /** So many rooms may stand open of a night; absent: as many as go with the grouping. */
+  openRooms: z.int().min(0).max(50).optional(),
   reserve: z.array(dateSchema).max(1000),
   sessionCap: positiveMinutesSchema.max(1440),
   products: z.enum(PRODUCT_SCHOOLS),

@@ -28,7 +28,7 @@ import { roomFor } from './room-of';
 import { roomOrderWishes } from './room-order-wishes';
 import { keptToADay, longestDay } from './same-day';
 import { steered } from './steered';
-import { spreadAndWeights } from './what-matters';
+import { OPEN_ROOMS, spreadAndWeights } from './what-matters';
 
 /** What a problem is made from; plans that are kept do not matter for it, nor how the days went. */
 export type ExpandedHousehold = Omit<Household, 'plans' | 'events' | 'record' | 'past' | 'pictures'> &
@@ -103,7 +103,7 @@ function policyOf(clean: Clean): Policy {
     ...spreadAndWeights(clean),
     grouping: clean.grouping,
     hardestFirst: clean.firstJob === 'dreaded',
-    openRooms: clean.openRooms,
+    openRooms: clean.openRooms ?? OPEN_ROOMS[clean.grouping],
     reserve: clean.reserve,
     sessionCap: sessionCapOf(clean.sessionCap, clean.block),
   };

@@ -14,7 +14,6 @@ type PaceRow = {
   readonly restDays: readonly number[];
   readonly spread: Clean['spread'];
   readonly grouping: Clean['grouping'];
-  readonly openRooms: number;
   /** The longest session, in minutes. */
   readonly sessionCap: number;
   /** The rooms in their order, shared out over twelve of these. */
@@ -28,9 +27,8 @@ const MONDAY = 1;
 const SATURDAY = 6;
 const SUNDAY = 7;
 
-const BY_ROOM = { grouping: 'room', openRooms: 2 } as const;
 const SHORT_WEEKDAYS = {
-  ...BY_ROOM,
+  grouping: 'room',
   reserve: [SATURDAY, SUNDAY],
   restDays: [],
   spread: 'even',
@@ -42,7 +40,6 @@ const BY_AREAS = {
   restDays: [],
   spread: 'early',
   grouping: 'room',
-  openRooms: 1,
   sessionCap: 120,
 } as const;
 
@@ -55,11 +52,10 @@ const PACE_ROWS = [
     restDays: [],
     spread: 'early',
     grouping: 'room',
-    openRooms: 4,
     sessionCap: 240,
   },
-  { id: 'week', days: 7, reserve: [], restDays: [3], spread: 'early', ...BY_ROOM, sessionCap: 240 },
-  { id: 'month', days: 30, reserve: [], restDays: [], spread: 'even', ...BY_ROOM, sessionCap: 150 },
+  { id: 'week', days: 7, reserve: [], restDays: [3], spread: 'early', grouping: 'room', sessionCap: 240 },
+  { id: 'month', days: 30, reserve: [], restDays: [], spread: 'even', grouping: 'room', sessionCap: 150 },
   { id: 'four-weeks', days: 28, startsOn: MONDAY, ...SHORT_WEEKDAYS },
   { id: 'eight-weeks', days: 56, startsOn: MONDAY, ...SHORT_WEEKDAYS },
   { id: 'twelve-weeks', days: 84, startsOn: MONDAY, ...SHORT_WEEKDAYS },
@@ -74,7 +70,7 @@ export const CLEAN_PACES = PACE_ROWS.map((row) => row.id) as [CleanPace, ...Clea
 export function atPace(
   pace: CleanPace,
   from: string,
-): Pick<Clean, 'start' | 'finish' | 'spread' | 'grouping' | 'openRooms' | 'sessionCap' | 'reserve'> {
+): Pick<Clean, 'start' | 'finish' | 'spread' | 'grouping' | 'sessionCap' | 'reserve'> {
   const row: PaceRow = PACE_ROWS.find(({ id }) => id === pace) as PaceRow;
   const start = firstDay(dayOf(from), row.startsOn);
   const days = Array.from({ length: row.days }, (_, i) => start + i);
@@ -85,7 +81,6 @@ export function atPace(
     finish: formatDate(start + row.days - 1),
     spread: row.spread,
     grouping: row.grouping,
-    openRooms: row.openRooms,
     sessionCap: row.sessionCap,
     reserve: days.filter(isFree).map(formatDate),
   };

@@ -134,6 +134,22 @@ describe('what counts for more than usual', () => {
   });
 });
 
+describe('rooms that may stand open of a night', () => {
+  const openRooms = (clean: Partial<Clean>) => {
+    const { openRooms: _own, ...usual } = demo.clean;
+    return expand({ ...demo, clean: { ...usual, ...clean } }, CATALOGUE, '2027-03-01T07:00').policy.openRooms;
+  };
+
+  it('are one at a time where one room is finished before the next', () => {
+    expect(openRooms({ grouping: 'room' })).toBe(1);
+    expect(openRooms({ grouping: 'none' })).toBe(4);
+  });
+
+  it('are as many as the household says', () => {
+    expect(openRooms({ grouping: 'room', openRooms: 3 })).toBe(3);
+  });
+});
+
 describe('what matters most', () => {
   /** So many rounds as a household waits for. */
   const of = (matters: Clean['matters']) =>

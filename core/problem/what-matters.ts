@@ -21,6 +21,14 @@ const SCHOOLS: Readonly<Record<Policy['grouping'], Weights>> = {
   none: {},
 };
 
+/** How many rooms may stand open of a night, where the household says nothing else: one after the other is one at a time. */
+export const OPEN_ROOMS: Readonly<Record<Policy['grouping'], number>> = {
+  room: 1,
+  kind: 4,
+  layer: 4,
+  none: 4,
+};
+
 /** How the work is spread, and what counts for more than usual. Who wants to be done early spreads it so. */
 export function spreadAndWeights({
   spread,

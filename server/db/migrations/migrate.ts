@@ -28,6 +28,7 @@ import { step026 } from './026-leaving';
 import { step027 } from './027-roles';
 import { step028 } from './028-letters';
 import { step029 } from './029-passkeys';
+import { step030 } from './030-open-rooms';
 import { create, type Migration } from './tables';
 
 /** The tables, step by step; a step that has been released is never changed. */
@@ -61,6 +62,7 @@ export const MIGRATIONS: readonly Migration[] = [
   step027,
   step028,
   step029,
+  step030,
 ];
 
 /** A database that knows migrations which this version does not. */
