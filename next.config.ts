@@ -8,7 +8,7 @@ const HEADERS = [
   { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=()' },
   { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
 ];
-/** What a phone sends and hears of a day is no page: it goes past the proxy, which takes as long as the rest of an answer. */
+/** What a phone sends and hears of a day is no page: it goes past the proxy, which copies all that it looks at. */
 const NO_PAGE = [{ key: 'Content-Security-Policy', value: "default-src 'none'; frame-ancestors 'none'" }];
 
 const config: NextConfig = {
