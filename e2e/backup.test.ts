@@ -131,9 +131,11 @@ describe('an upgrade', () => {
       EARLY_THAW_BACKUP_PASSPHRASE: session,
     });
     expect(back, back.words).toMatchObject({ code: 0 });
-    // The restore takes the step itself.
+    // The restore takes the step itself, after which nobody has chosen how many rooms may stand open.
     const { migrations: _old, ...there } = await allRows(old);
-    const { migrations: _before, ...was } = before;
-    expect(there).toEqual(was);
+    const { migrations: _before, cleans = [], ...was } = before;
+    expect(cleans.length).toBeGreaterThan(0);
+    const stepped = cleans.map((row) => JSON.stringify({ ...JSON.parse(row), open_rooms: null }));
+    expect(there).toEqual({ ...was, cleans: stepped.sort() });
   });
 });
