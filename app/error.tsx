@@ -30,7 +30,7 @@ export default function ErrorPage({ error }: { error: Error & { digest?: string 
     <main className={css({ p: 4 })}>
       <PageHead title="Something went wrong on this page">
         {isOfServer
-          ? 'What was saved before is kept. The page comes back by itself as soon as it can; until then the day works without it.'
+          ? 'What was saved before is kept. The page comes back by itself as soon as it can.'
           : 'What was saved before is kept. Try the page again.'}
       </PageHead>
       <div className={css({ display: 'flex', flexDirection: 'row', flexWrap: 'wrap', gap: 2 })}>

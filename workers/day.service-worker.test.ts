@@ -109,6 +109,18 @@ describe('a page of the day', () => {
     expect(await open('/help/abc')).toBe('no answer');
   });
 
+  it('is the one that is kept where the server has none to give, as while its database is away', async () => {
+    await open('/day/2027-03-01');
+    network = async () => new Response('sorry', { status: 500 });
+    expect(await answer('/day/2027-03-01', { mode: 'navigate', window: 'kept' })).toBe(
+      'fresh /day/2027-03-01',
+    );
+    expect(await open('/day')).toBe('fresh /day/2027-03-01');
+    expect(isFromPhone('kept')).toBe(true);
+    network = async () => new Response('gone', { status: 404 });
+    expect(await open('/day/2027-03-01')).toBe('gone');
+  });
+
   it('is shown but not kept where the server says that something is wrong', async () => {
     network = async () => new Response('sorry', { status: 500 });
     expect(await open('/day/2027-03-01')).toBe('sorry');

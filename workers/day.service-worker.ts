@@ -51,18 +51,24 @@ worker.addEventListener('message', ({ data, source, ports }) => {
   if (data === IS_IT_KEPT) ports[0]?.postMessage(fromPhone.has((source as Client | null)?.id ?? ''));
 });
 
+/** The server's page, or the one that is kept where it can't be reached or can't make one, as while its database is away. */
 async function page(request: Request, window: string): Promise<Response> {
   const cache = await caches.open(KEPT);
-  try {
-    const fresh = await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) });
-    if (fresh.ok) void cache.put(request, fresh.clone()).catch(() => undefined);
-    return fresh;
-  } catch {
-    const kept = (await cache.match(request)) ?? (await lastOf(cache, new URL(request.url).pathname));
-    if (kept) remember(window);
-    return kept ?? Response.error();
-  }
+  const fresh = await fetch(request, { signal: AbortSignal.timeout(ANSWER_MS) }).catch(() =>
+    Response.error(),
+  );
+  if (fresh.ok) void cache.put(request, fresh.clone()).catch(() => undefined);
+  if (!isFailure(fresh)) return fresh;
+  const kept = (await cache.match(request)) ?? (await lastOf(cache, new URL(request.url).pathname));
+  if (kept) remember(window);
+  return kept ?? fresh;
 }
+
+function isFailure({ type, status }: Response): boolean {
+  return type === 'error' || status >= SERVER_FAILS;
+}
+
+const SERVER_FAILS = 500;
 
 function remember(window: string): void {
   fromPhone.add(window);
