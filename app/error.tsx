@@ -1,13 +1,14 @@
 'use client';
 import { useEffect } from 'react';
 import { Button } from '@/ui/parts/button';
-import { LinkButton } from '@/ui/parts/link-button';
 import { PageHead } from '@/ui/parts/page-head';
 import { css } from '@/ui/theme/made/css';
 
 const ASK_AGAIN_MS = 5_000;
 
 const onceMore = () => window.location.reload();
+/** By the browser itself: then a day that is kept on the phone comes, where the server has none to give. */
+const toToday = () => window.location.assign('/day');
 
 /** Asks now and then whether the server has the page again, and shows it then. */
 function untilItIsBack(): () => void {
@@ -37,7 +38,7 @@ export default function ErrorPage({ error }: { error: Error & { digest?: string 
         <Button variant="contained" onClick={onceMore}>
           Try again
         </Button>
-        <LinkButton href="/day">Go to today</LinkButton>
+        <Button onClick={toToday}>Go to today</Button>
       </div>
     </main>
   );
