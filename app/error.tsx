@@ -2,6 +2,7 @@
 import { useEffect } from 'react';
 import { Button } from '@/ui/parts/button';
 import { PageHead } from '@/ui/parts/page-head';
+import { serverHasPage } from '@/ui/state/has-page';
 import { css } from '@/ui/theme/made/css';
 
 const ASK_AGAIN_MS = 5_000;
@@ -13,9 +14,7 @@ const toToday = () => window.location.assign('/day');
 /** Asks now and then whether the server has the page again, and shows it then. */
 function untilItIsBack(): () => void {
   const asking = setInterval(async () => {
-    if (document.visibilityState === 'hidden') return;
-    const answer = await fetch(window.location.href, { method: 'HEAD' }).catch(() => undefined);
-    if (answer?.ok) onceMore();
+    if (document.visibilityState === 'visible' && (await serverHasPage())) onceMore();
   }, ASK_AGAIN_MS);
   return () => clearInterval(asking);
 }

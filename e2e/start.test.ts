@@ -265,22 +265,48 @@ describe('npm start', () => {
     });
   });
 
-  it('brings back by itself a page that the database kept from being shown', async () => {
+  it('has the day that the phone keeps while the database is away, and brings back by itself what it kept from being shown', async () => {
     await whileUp(async (whole) => {
-      const desk = await listeningPhone(whole.base);
-      const { parts } = JSON.parse(readFileSync(join(whole.data, 'run', 'starter.json'), 'utf8'));
-      // Whoever would start it again holds still meanwhile.
-      process.kill(whole.pid, 'SIGSTOP');
-      process.kill(parts[0].pid, 'SIGKILL');
-      await desk.goTo('/files');
-      await desk.see('Something went wrong on this page');
-      await desk.see('comes back by itself');
-      process.kill(whole.pid, 'SIGCONT');
-      await desk.find('heading', 'Import and export');
-      await desk.close();
+      const phone = await listeningPhone(whole.base);
+      await phone.goTo('/day');
+      await phone.until(() => isDayKept(phone), 'the day to be kept');
+      await withoutDatabase(whole, async () => {
+        await phone.goTo('/files');
+        await phone.see('Something went wrong on this page');
+        await phone.see('comes back by itself');
+        await phone.press('button', 'Go to today');
+        await phone.press('button', 'Done');
+        await phone.see('1 step done');
+        await phone.kept('No connection. 1 thing is kept on this phone');
+        await phone.goTo('/files');
+        await phone.see('comes back by itself');
+      });
+      await phone.find('heading', 'Import and export');
+      await phone.goTo('/day');
+      await phone.see('1 step done');
+      await phone.kept('All is sent.');
+      await phone.close();
     });
   });
 });
+
+/** With the database killed, and with whoever would start it again holding still meanwhile. */
+async function withoutDatabase(whole: Whole, run: () => Promise<void>): Promise<void> {
+  const { parts } = JSON.parse(readFileSync(join(whole.data, 'run', 'starter.json'), 'utf8'));
+  process.kill(whole.pid, 'SIGSTOP');
+  process.kill(parts[0].pid, 'SIGKILL');
+  try {
+    await run();
+  } finally {
+    process.kill(whole.pid, 'SIGCONT');
+  }
+}
+
+const isDayKept = (phone: Browser): Promise<boolean> =>
+  phone.driver.executeAsyncScript(
+    `const done = arguments[0]; caches.open('early-thaw-day').then((cache) => cache.keys()).then((all) =>
+      done(all.some(({ url }) => new URL(url).pathname.startsWith('/day/'))));`,
+  );
 
 /** A phone on the day of the demo, with its stream open. */
 async function listeningPhone(base: string): Promise<Browser> {

@@ -46,11 +46,11 @@ export function wasSentMeanwhile(): boolean {
   return Number(sessionStorage.getItem(SENT_AT)) >= performance.timeOrigin;
 }
 
-/** Whether the server can’t be reached at all, rather than having refused. */
+/** Whether the server can’t be reached, or can take nothing, as while its database is away, rather than having refused. */
 export async function isOutOfReach(): Promise<boolean> {
   if (!navigator.onLine) return true;
-  return fetch('/health', { cache: 'no-store' }).then(
-    () => false,
+  return fetch('/health/ready', { cache: 'no-store' }).then(
+    ({ ok }) => !ok,
     () => true,
   );
 }

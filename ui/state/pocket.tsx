@@ -5,6 +5,7 @@ import type { ActionResult } from '@/present/forms/result';
 import { IS_IT_KEPT } from '@/present/offline/kept-pages';
 import { css } from '@/ui/theme/made/css';
 import { type Sent, sentenceOf } from './command';
+import { serverHasPage } from './has-page';
 import { keepAhead } from './keep-pages';
 import { isOutOfReach, keepForLater, waiting, wasSent, wasSentMeanwhile } from './outbox';
 
@@ -70,7 +71,7 @@ export function PocketProvider({ keeper, children }: PocketProviderProps) {
 
 const NOTE = { p: 1.5, mb: 2, borderRadius: '3px', bgcolor: 'var(--colors-sun-soft)' } as const;
 
-/** A page that came from the phone, since the server was slow or out of reach, is drawn anew once it answers. */
+/** A page that came from the phone, since the server was slow or out of reach, is drawn anew once it has it. */
 function useFreshSoon(): void {
   const router = useRouter();
   useEffect(() => {
@@ -79,11 +80,10 @@ function useFreshSoon(): void {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const look = async () => {
       clearTimeout(timer);
-      if (await isOutOfReach()) timer = setTimeout(look, TRY_AGAIN_MS);
-      else {
+      if (await serverHasPage()) {
         window.removeEventListener('online', look);
         router.refresh();
-      }
+      } else timer = setTimeout(look, TRY_AGAIN_MS);
     };
     const { port1, port2 } = new MessageChannel();
     port1.onmessage = ({ data }) => {
