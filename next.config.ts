@@ -35,6 +35,12 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: true },
   turbopack: {
     root: process.cwd(),
+    rules: {
+      '*.tsx': {
+        condition: { all: [{ not: 'foreign' }, { content: /\bcss\(/ }] },
+        loaders: ['./scripts/lib/write-out-styles.mjs'],
+      },
+    },
     resolveAlias: { '@mui/material/SvgIcon': './ui/parts/svg-icon.tsx' },
   },
 };

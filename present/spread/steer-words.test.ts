@@ -11,7 +11,11 @@ const NAMES = {
     ['ben', 'Ben'],
   ]),
 };
-const AFTER = { metrics: { finish: '2027-03-20T18:00' }, unplaced: [] } as unknown as Plan;
+const AFTER = {
+  metrics: { finish: '2027-03-20T18:00' },
+  sessions: [{ date: '2027-03-20' }],
+  unplaced: [],
+} as unknown as Plan;
 const at = (start: string, ...people: string[]) => ({ start, end: start, people });
 const change = (part: object) => ({ task: 'sink', ...part }) as unknown as TaskChange;
 

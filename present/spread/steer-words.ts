@@ -1,7 +1,8 @@
 import type { Plan } from '@/core/plan/plan';
 import type { TaskChange } from '@/core/plan/plan-changes';
 import type { ByHand } from '@/core/steering/by-hand';
-import { clock, count, longDate, shortDate } from '../words/words';
+import { clock, count, shortDate } from '../words/words';
+import { doneWords } from './done-words';
 
 /** What a change by hand has done to the plan: in a sentence, and job by job. */
 export type Steered = { readonly words: string; readonly moved: readonly string[] };
@@ -15,15 +16,13 @@ export type Names = {
 const MOST_TOLD = 40;
 
 export function changedWords(changes: readonly TaskChange[], after: Plan, names: Names): Steered {
-  const finish = after.metrics.finish;
+  const done = doneWords(after);
   const left = after.unplaced.length;
-  // All is never done beside something that is left out.
-  const end = finish ? ` ${left > 0 ? 'What fits' : 'All'} is done on ${longDate(finish.slice(0, 10))}.` : '';
   const out = left > 0 ? ` ${count(left, 'job has', 'jobs have')} no place.` : '';
   const words =
     changes.length === 0 ? 'Nothing had to move.' : `${count(changes.length, 'job', 'jobs')} moved.`;
   return {
-    words: `${words}${end}${out}`,
+    words: `${words}${done ? ` ${done}.` : ''}${out}`,
     moved: changes.slice(0, MOST_TOLD).map((change) => lineOf(change, names)),
   };
 }

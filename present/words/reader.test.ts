@@ -10,7 +10,7 @@ import {
   timeShown,
   writeFor,
 } from './reader';
-import { clock, dateWithYear, fromTo, longDate, shortDate } from './words';
+import { clock, dateWithYear, fromTo, hourOnAxis, longDate, shortDate } from './words';
 
 const [britain, states] = [readerOf('en-GB'), readerOf('en-US')];
 
@@ -47,8 +47,16 @@ describe('how a reader writes dates and times', () => {
       dateWithYear('2027-03-26'),
       clock('2027-03-26T18:05'),
       fromTo({ from: '00:30', to: '24:00' }),
+      ...[0, 8, 12, 20].map(hourOnAxis),
     ];
-    expect(said()).toEqual(['Friday 26 March', 'Sat 4 Sept', '26 Mar 2027', '18:05', '00:30 to 24:00']);
+    expect(said()).toEqual([
+      'Friday 26 March',
+      'Sat 4 Sept',
+      '26 Mar 2027',
+      '18:05',
+      '00:30 to 24:00',
+      ...['0', '8', '12', '20'],
+    ]);
     writeFor(() => states);
     expect(said()).toEqual([
       'Friday, March 26',
@@ -56,6 +64,7 @@ describe('how a reader writes dates and times', () => {
       'Mar 26, 2027',
       '6:05 pm',
       '12:30 am to 12:00 am',
+      ...['12 am', '8 am', '12 pm', '8 pm'],
     ]);
   });
 });

@@ -85,6 +85,12 @@ export function timeOfDay(time: string): string {
   return timeWritten(time, reader());
 }
 
+/** A full hour on an axis: `18`, `6 pm`. */
+export function hourOnAxis(hour: number): string {
+  const time = timeOfDay(`${String(hour).padStart(2, '0')}:00`);
+  return time.replace(/^0?(\d+):00/, '$1');
+}
+
 /** `18:05 to 19:30`. */
 export function fromTo({ from, to }: { readonly from: string; readonly to: string }): string {
   return `${timeOfDay(from)} to ${timeOfDay(to)}`;

@@ -25,6 +25,7 @@ const SOURCES = [
   'panda.config.ts',
   'postcss.config.mjs',
   'proxy.ts',
+  'scripts/lib/write-out-styles.mjs',
   'package.json',
   'package-lock.json',
   'tsconfig.json',

@@ -2,12 +2,12 @@ import { scaleLinear } from 'd3-scale';
 import { clockMinutes } from '@/core/basics/local-time';
 import type { WeeklyHours } from '@/core/people/member';
 import { WEEKDAYS } from '@/present/people/weekdays';
-import { fromTo } from '@/present/words/words';
+import { fromTo, hourOnAxis } from '@/present/words/words';
 import { css } from '@/ui/theme/made/css';
 
 const FROM_HOUR = 6;
 const TO_HOUR = 23;
-const LEFT = 34;
+const LEFT = 42;
 const WIDTH = 392;
 const DAY_WIDTH = 56;
 const HEIGHT = 150;
@@ -55,8 +55,8 @@ function HourLine({ hour }: { hour: number }) {
   return (
     <g>
       <line x1={LEFT} x2={WIDTH + LEFT} y1={at} y2={at} stroke="var(--colors-line)" strokeWidth={0.8} />
-      <text x={28} y={at} dy="0.32em" textAnchor="end" fontSize={11.5} fill={QUIET}>
-        {hour}
+      <text x={LEFT - 6} y={at} dy="0.32em" textAnchor="end" fontSize={11.5} fill={QUIET}>
+        {hourOnAxis(hour)}
       </text>
     </g>
   );

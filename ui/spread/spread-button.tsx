@@ -29,16 +29,9 @@ export function SpreadButton({ action, label, then }: { action: Spread; label: s
         if (then) router.push(then);
       },
     });
+  const isQuiet = !pending && note === '' && !fault;
   return (
-    <div
-      className={css({
-        display: 'flex',
-        flexDirection: 'column',
-        gap: 1,
-        alignItems: { sm: 'flex-end' },
-        maxWidth: 420,
-      })}
-    >
+    <>
       <Button
         variant={search ? 'outlined' : 'contained'}
         size="large"
@@ -47,9 +40,20 @@ export function SpreadButton({ action, label, then }: { action: Spread; label: s
       >
         {search ? 'Stop, and keep the best' : label}
       </Button>
-      <span role="status">{pending ? 'Trying orders and days …' : note}</span>
-      {search && <div className={css({ color: 'quiet' })}>{searchWords(search.progress)}</div>}
-      <Sentence>{fault}</Sentence>
-    </div>
+      {/* In a line of its own, so that what is pressed stays where it is. */}
+      <div className={isQuiet ? 'visually-hidden' : css(SAID)}>
+        <span role="status">{pending ? 'Trying orders and days …' : note}</span>
+        {search && <div className={css({ color: 'quiet' })}>{searchWords(search.progress)}</div>}
+        <Sentence>{fault}</Sentence>
+      </div>
+    </>
   );
 }
+
+const SAID = {
+  flexBasis: '100%',
+  display: 'flex',
+  flexDirection: 'column',
+  gap: 1,
+  textAlign: { sm: 'right' },
+} as const;

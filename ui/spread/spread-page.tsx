@@ -3,6 +3,7 @@ import type { Campaign, Current } from '@/core/problem/campaign';
 import { askedOn } from '@/present/spread/asked-rows';
 import { assumptionsOf } from '@/present/spread/assumptions';
 import { brokenAt, brokenByRoom, brokenOn, leftOutByRoom } from '@/present/spread/by-room';
+import { endWords } from '@/present/spread/done-words';
 import { houseByDay } from '@/present/spread/house-model';
 import { lanesOf } from '@/present/spread/lanes-model';
 import { longDate } from '@/present/words/words';
@@ -44,7 +45,7 @@ export function SpreadPage({ state, date, spread, steering }: SpreadPageProps) {
         {...(plans && { paper: '/paper/plan' })}
       >
         {plans
-          ? sentenceOf(campaign)
+          ? endWords(plans.latest.plan, clean.finish)
           : `Everything up to ${longDate(clean.finish)} is still open. One press finds a day for each job.`}
       </PageHead>
       {plans && <Plan state={state} campaign={campaign} date={date} steering={steering} />}
@@ -106,19 +107,6 @@ function SpreadActions({ hasPlan, spread }: { hasPlan: boolean; spread: Spread }
       <SpreadButton action={spread} label={hasPlan ? 'Spread the work again' : 'Spread the work'} />
     </>
   );
-}
-
-function sentenceOf({ plans, clean }: Campaign): string {
-  const plan = plans?.latest.plan;
-  if (!plan) return '';
-  const last = plan.metrics.finish?.slice(0, 10);
-  const hasLeft = plan.unplaced.length > 0;
-  if (!last)
-    return hasLeft
-      ? 'Nothing fits into the time that is left; what has no place stands below.'
-      : 'Nothing is left to plan.';
-  const line = last === clean.finish ? ', the finish line' : `; the finish line is ${longDate(clean.finish)}`;
-  return `${hasLeft ? 'What fits' : 'All'} is done on ${longDate(last)}${line}.`;
 }
 
 type PlanProps = Pick<SpreadPageProps, 'state' | 'date' | 'steering'> & { readonly campaign: Campaign };
