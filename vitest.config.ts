@@ -45,7 +45,8 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 180_000,
-          fileParallelism: false,
+          // Two browsers before one application, as it would be in use.
+          maxWorkers: 2,
         },
       },
     ],

@@ -28,6 +28,13 @@ const under = (browser: Browser, thing: WebElement): Promise<string> =>
     thing,
   );
 
+/** What is sent sets out late. */
+const SLOW_LINE = `const send = window.fetch;
+  window.fetch = async (address, more) => {
+    if (more?.method === 'POST') await new Promise((resolve) => setTimeout(resolve, 700));
+    return send(address, more);
+  };`;
+
 describe('the walk', () => {
   it('lists a furnished bedroom of about twelve things in at most 30 presses, from nothing', async () => {
     await visit(async (browser) => {
@@ -50,6 +57,19 @@ describe('the walk', () => {
       const things = await browser.run<number>('return document.querySelectorAll("[data-fixture]").length');
       expect(things).toBeGreaterThanOrEqual(12);
       expect(await browser.all('button', /^Mirror,/)).toEqual([]);
+    });
+  });
+
+  it('says that all is kept once the last change is, on a slow line too', async () => {
+    await visit(async (browser) => {
+      await browser.onEveryPage(SLOW_LINE);
+      await firstRoom(browser);
+      await browser.press('button', /^Window,/);
+      await browser.type('How many', '12');
+      await browser.type('How many', '3');
+      await browser.kept('Kept.');
+      await browser.reload();
+      await browser.see('Window × 3');
     });
   });
 

@@ -13,7 +13,7 @@ export type Changes = {
   readonly redo: () => void;
   /** What went wrong last. */
   readonly sentence: string | undefined;
-  /** What the server has kept last. */
+  /** What the server has kept last, once it has all. */
   readonly said: string;
 };
 
@@ -44,6 +44,7 @@ export function useChanges(actions: ChangeActions): Changes {
     undo,
     redo,
     sentence: command.fault,
-    said,
+    // While a later one is on its way, nothing is said of an earlier.
+    said: command.pending ? '' : said,
   };
 }
