@@ -1,3 +1,5 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
 import type { NextConfig } from 'next';
 
 /** On every answer; what pages may run is said in proxy.ts, by the answer's own nonce. */
@@ -10,6 +12,14 @@ const HEADERS = [
 ];
 /** What a phone sends and hears of a day is no page: it goes past the proxy, which copies all that it looks at. */
 const NO_PAGE = [{ key: 'Content-Security-Policy', value: "default-src 'none'; frame-ancestors 'none'" }];
+
+/** What the names of classes come from: the bundler keeps what it has made of a source until one of these is another. */
+const NAMING = [
+  'scripts/lib/write-out-styles.mjs',
+  ...['css/css.js', 'css/conditions.js', 'helpers.js'].map((name) => `ui/theme/made/${name}`),
+];
+const naming = createHash('sha256');
+for (const file of NAMING) naming.update(existsSync(file) ? readFileSync(file) : '');
 
 const config: NextConfig = {
   serverExternalPackages: [
@@ -38,7 +48,7 @@ const config: NextConfig = {
     rules: {
       '*.tsx': {
         condition: { all: [{ not: 'foreign' }, { content: /\bcss\(/ }] },
-        loaders: ['./scripts/lib/write-out-styles.mjs'],
+        loaders: [{ loader: './scripts/lib/write-out-styles.mjs', options: { of: naming.digest('hex') } }],
       },
     },
     resolveAlias: { '@mui/material/SvgIcon': './ui/parts/svg-icon.tsx' },

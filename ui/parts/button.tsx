@@ -1,5 +1,5 @@
 import type { ComponentProps, ReactNode } from 'react';
-import { cx } from '@/ui/theme/made/css';
+import { cx } from '@/ui/theme/made/css/cx';
 import look from './press.module.css';
 
 export type ButtonLook = {

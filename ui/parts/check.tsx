@@ -1,6 +1,6 @@
 'use client';
 import { type ComponentProps, type ReactNode, useEffect, useRef } from 'react';
-import { cx } from '@/ui/theme/made/css';
+import { cx } from '@/ui/theme/made/css/cx';
 import look from './check.module.css';
 
 type TickBoxProps = Omit<ComponentProps<'input'>, 'type' | 'onChange' | 'ref'> & {

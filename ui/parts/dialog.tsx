@@ -1,6 +1,6 @@
 'use client';
 import { type ReactNode, useLayoutEffect, useRef } from 'react';
-import { cx } from '@/ui/theme/made/css';
+import { cx } from '@/ui/theme/made/css/cx';
 import look from './dialog.module.css';
 
 type DialogProps = {

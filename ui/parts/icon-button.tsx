@@ -1,5 +1,5 @@
 import type { ComponentProps } from 'react';
-import { cx } from '@/ui/theme/made/css';
+import { cx } from '@/ui/theme/made/css/cx';
 import look from './press.module.css';
 
 /** A button that is a picture: what it does is in its name. */

@@ -1,5 +1,5 @@
 import type { ComponentProps } from 'react';
-import { cx } from '@/ui/theme/made/css';
+import { cx } from '@/ui/theme/made/css/cx';
 import look from './press.module.css';
 
 /** What can be pressed and has no look of its own yet. */

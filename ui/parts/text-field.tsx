@@ -1,6 +1,6 @@
 'use client';
 import { type ComponentProps, type ReactNode, type Ref, useId } from 'react';
-import { cx } from '@/ui/theme/made/css';
+import { cx } from '@/ui/theme/made/css/cx';
 import look from './text-field.module.css';
 
 type Typed = HTMLInputElement & HTMLTextAreaElement & HTMLSelectElement;

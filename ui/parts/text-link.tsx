@@ -1,5 +1,6 @@
 import type { ComponentProps } from 'react';
-import { css, cx } from '@/ui/theme/made/css';
+import { css } from '@/ui/theme/made/css';
+import { cx } from '@/ui/theme/made/css/cx';
 import { PageLink } from './page-link';
 
 /** A link in running text. */
