@@ -8,6 +8,7 @@ import { plan } from '../../core/spread';
 import { juniperRow } from '../../demo/juniper-row';
 import type { DayFile } from '../../present/day/day-file';
 import { type HouseholdId, HouseholdScope } from '../../server/db/scope';
+import { keptHousehold } from '../../server/household/kept';
 import { insertHousehold } from '../../server/repositories/household';
 import { Sessions } from '../../server/repositories/sessions';
 import type { Cupboard } from '../../ui/day/run/cupboard';
@@ -40,8 +41,15 @@ export async function moveIn(
   await db('households').insert({ id: household, name: file.name, timezone: file.timezone });
   const scope = new HouseholdScope(db, household);
   await insertHousehold(scope, file);
+  await countAsCurrent(scope);
   const token = await new Sessions(db, secret).open({ household, account: undefined, device: 'A phone' });
   return { scope, cookie: `early-thaw=${token}` };
+}
+
+/** Its plan counts as made of what the house is now; else every page says that it is older, and asks for itself again. */
+async function countAsCurrent(scope: HouseholdScope): Promise<void> {
+  const { basis } = await keptHousehold(scope);
+  if (basis !== undefined) await scope.rows('plans').update({ basis });
 }
 
 /** Every hands-on step of a household's plan. */

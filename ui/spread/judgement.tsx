@@ -55,7 +55,8 @@ function CostTable({ rows }: { rows: readonly CostRow[] }) {
 
 function BrokenInRoom({ room }: { room: RoomItems<BrokenRow> }) {
   return (
-    <div className={css({ mb: 2 })}>
+    // What is far below is laid out once somebody scrolls there.
+    <div className={css({ mb: 2, contentVisibility: 'auto', containIntrinsicSize: 'auto 200px' })}>
       <h3 className={css({ textStyle: 'h3', m: 0 })}>{room.name}</h3>
       <BrokenList rows={room.items} />
     </div>
