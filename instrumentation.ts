@@ -1,4 +1,4 @@
-import { readerAsked, writeFor } from './present/words/reader';
+import { type Reader, readerAsked, writeFor } from './present/words/reader';
 
 /** Runs once in each server process, before its first request. */
 export async function register(): Promise<void> {
@@ -6,9 +6,13 @@ export async function register(): Promise<void> {
   const { onServerStart } = await import('./server/on-start');
   const { askedBy, followRequests } = await import('./server/process/asked-by');
   followRequests();
+  const readers = new WeakMap<object, Reader>();
   writeFor(() => {
     const asked = askedBy();
-    return asked && readerAsked(asked.cookies, asked.languages);
+    if (!asked) return undefined;
+    const known = readers.get(asked) ?? readerAsked(asked.cookies, asked.languages);
+    readers.set(asked, known);
+    return known;
   });
   onServerStart();
 }

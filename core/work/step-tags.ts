@@ -56,7 +56,17 @@ export function cannotDo({ cannot, age }: Bound): string[] {
 /** Whether a person may do every hands-on step of a task. */
 export function mayDo(person: Bound, task: CleanTask): boolean {
   const never = cannotDo(person);
-  return task.method.steps.every(
-    (step) => step.mode === 'wait' || !tagsOf(task, step).some((tag) => never.includes(tag)),
-  );
+  return !hazardsOf(task).some((tag) => never.includes(tag));
+}
+
+/** They are asked for by each person on each page that lists jobs. */
+const known = new WeakMap<CleanTask, readonly string[]>();
+
+/** Hazards of all hands-on steps of a task. */
+function hazardsOf(task: CleanTask): readonly string[] {
+  const last = known.get(task);
+  if (last) return last;
+  const hazards = task.method.steps.flatMap((step) => (step.mode === 'hands' ? tagsOf(task, step) : []));
+  known.set(task, hazards);
+  return hazards;
 }

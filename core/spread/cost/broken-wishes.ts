@@ -16,8 +16,19 @@ export type BrokenWish = {
   readonly cost: number;
 };
 
+/** The last plan that was asked about, by the problem: pages ask about the same again and again. */
+const known = new WeakMap<Problem, { readonly of: Plan; readonly broken: readonly BrokenWish[] }>();
+
 /** The wishes that a plan for a problem breaks, the dearest first. What the plan says of steps done since does not count. */
-export function brokenWishesOf(problem: Problem, plan: Plan): BrokenWish[] {
+export function brokenWishesOf(problem: Problem, plan: Plan): readonly BrokenWish[] {
+  const last = known.get(problem);
+  if (last?.of === plan) return last.broken;
+  const broken = workedOut(problem, plan);
+  known.set(problem, { of: plan, broken });
+  return broken;
+}
+
+function workedOut(problem: Problem, plan: Plan): BrokenWish[] {
   const model = modelOf(problem);
   const times = stepTimes(openEntries(model, plan));
   const factor = problem.policy.weights?.wishes ?? 1;
