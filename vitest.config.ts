@@ -22,7 +22,7 @@ export default defineConfig({
             'scripts/**/*.test.ts',
             'workers/**/*.test.ts',
           ],
-          testTimeout: 30_000,
+          testTimeout: 60_000,
         },
       },
       {

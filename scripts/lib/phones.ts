@@ -3,12 +3,12 @@ import type { Knex } from 'knex';
 import { CATALOGUE } from '../../core/catalogue/catalogue';
 import type { ToldEvent } from '../../core/clean/events';
 import type { HouseholdFile } from '../../core/household/household';
-import { expand } from '../../core/problem/expand';
+import { expand, orderedWork } from '../../core/problem/expand';
 import { plan } from '../../core/spread';
 import { juniperRow } from '../../demo/juniper-row';
 import type { DayFile } from '../../present/day/day-file';
 import { type HouseholdId, HouseholdScope } from '../../server/db/scope';
-import { keptHousehold } from '../../server/household/kept';
+import { basisOf } from '../../server/household/basis';
 import { insertHousehold } from '../../server/repositories/household';
 import { Sessions } from '../../server/repositories/sessions';
 import type { Cupboard } from '../../ui/day/run/cupboard';
@@ -28,7 +28,9 @@ export function plannedHousehold(today = TODAY): HouseholdFile {
     rounds: 0,
     stop: () => false,
   });
-  return { ...household, plans: [{ version: 1, basis: '', madeAt: `${today}T07:00`, plan: made }] };
+  // Else every page says that the plan is older than the house, and asks for itself again.
+  const basis = basisOf(household, orderedWork(household, CATALOGUE));
+  return { ...household, plans: [{ version: 1, basis, madeAt: `${today}T07:00`, plan: made }] };
 }
 
 /** Puts a household into the database; returns it with the cookie of somebody who is signed in there. */
@@ -41,15 +43,8 @@ export async function moveIn(
   await db('households').insert({ id: household, name: file.name, timezone: file.timezone });
   const scope = new HouseholdScope(db, household);
   await insertHousehold(scope, file);
-  await countAsCurrent(scope);
   const token = await new Sessions(db, secret).open({ household, account: undefined, device: 'A phone' });
   return { scope, cookie: `early-thaw=${token}` };
-}
-
-/** Its plan counts as made of what the house is now; else every page says that it is older, and asks for itself again. */
-async function countAsCurrent(scope: HouseholdScope): Promise<void> {
-  const { basis } = await keptHousehold(scope);
-  if (basis !== undefined) await scope.rows('plans').update({ basis });
 }
 
 /** Every hands-on step of a household's plan. */
