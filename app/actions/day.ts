@@ -59,7 +59,7 @@ export async function tickStep(sent: unknown): Promise<ActionResult> {
     const at = secondIn((await keptHousehold(scope)).household.timezone);
     const said: DayAct = isDone ? { do: 'done', step } : { do: 'undo', step, also: after };
     const event = { id: z.uuid().parse(id), at, act: said };
-    const { answers, wish: plan } = await carryOut({ scope }, { sentAt: at, events: [event] }, at);
+    const { answers, wish: plan } = await carryOut({ scope }, { sentAt: at, events: [event] }, () => at);
     if (plan !== undefined) await planned(scope, plan);
     return answers[0]?.verdict.as === 'gone' ? refused(REFUSALS.gone) : accepted();
   });

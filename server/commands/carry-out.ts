@@ -14,7 +14,7 @@ import type { CleanTask } from '../../core/work/task';
 import { stepIdOf } from '../../core/work/tasks';
 import { isInTheWay, usedAt } from '../../core/work/uses';
 import type { HouseholdScope } from '../db/scope';
-import type { Kept } from '../household/kept';
+import { type Kept, keptHousehold } from '../household/kept';
 import type { Ledger } from '../household/ledger';
 import { perform } from '../household/perform';
 import { type Heard, loadAnswers, loadEvent, loadHeard } from '../repositories/day';
@@ -25,6 +25,9 @@ import { takeBackEntry } from './journal';
 
 /** Who sends: somebody of the household, or a helper, who speaks for one person only. */
 export type Sender = { readonly scope: HouseholdScope; readonly helper?: string };
+
+/** The wall clock of a home in that zone, `YYYY-MM-DDTHH:mm:ss`. */
+export type Clock = (timezone: string) => string;
 
 export type Carried = {
   readonly answers: readonly Answer[];
@@ -46,24 +49,26 @@ type Stored = { readonly isBack: boolean; readonly said?: string };
  * Takes what a phone has kept, in its order: all of it or, where the database fails, nothing. What was sent before is
  * answered as it was then, and does nothing again. Tells the others once it is kept.
  */
-export async function carryOut({ scope, helper }: Sender, batch: DayBatch, now: string): Promise<Carried> {
-  const events = batch.events.map((event) => ({ ...event, at: rightTime(event.at, batch.sentAt, now) }));
+export async function carryOut({ scope, helper }: Sender, batch: DayBatch, clock: Clock): Promise<Carried> {
   let taken: DayInHand | undefined;
   const { answer, wish } = await perform<Stored>(scope, {
     id: idOf(batch, helper),
     decide: async (ledger) => {
+      const now = clock(ledger.kept.household.timezone);
+      const events = batch.events.map((event) => ({ ...event, at: rightTime(event.at, batch.sentAt, now) }));
       taken = new DayInHand(ledger, helper, await loadHeard(ledger.scope, events));
       for (const event of events) await taken.take(event);
       return taken.stored(events);
     },
   });
+  const { timezone } = taken?.household ?? (await keptHousehold(scope)).household;
   return {
-    answers: taken?.answers ?? (await answersTo(scope, events)),
+    answers: taken?.answers ?? (await answersTo(scope, batch.events)),
     told: taken?.told ?? [],
     wish,
     isBack: answer.isBack,
     said: answer.said,
-    clockWrong: isClockWrong(batch.sentAt, now),
+    clockWrong: isClockWrong(batch.sentAt, clock(timezone)),
   };
 }
 
@@ -124,7 +129,7 @@ class DayInHand {
     return { isBack: this.isBack, ...(said !== undefined && { said }) };
   }
 
-  private get household(): Kept['household'] {
+  get household(): Kept['household'] {
     return this.ledger.kept.household;
   }
 

@@ -29,7 +29,7 @@ beforeEach(async () => {
 async function write(act: DayAct, date = TODAY): Promise<string> {
   const id = randomUUID();
   const at = `${date}T18:00:00`;
-  await carryOut({ scope }, { sentAt: at, events: [{ id, at, act }] }, at);
+  await carryOut({ scope }, { sentAt: at, events: [{ id, at, act }] }, () => at);
   return id;
 }
 

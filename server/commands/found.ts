@@ -14,5 +14,5 @@ export async function settleFound(
   { id, found }: { readonly id: string; readonly found: string },
   at: string,
 ): Promise<void> {
-  await carryOut({ scope }, { sentAt: at, events: [{ id, at, act: { do: 'settle', found } }] }, at);
+  await carryOut({ scope }, { sentAt: at, events: [{ id, at, act: { do: 'settle', found } }] }, () => at);
 }

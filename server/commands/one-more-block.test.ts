@@ -32,7 +32,11 @@ beforeEach(async () => {
 async function enough(): Promise<void> {
   const at = `${TODAY}T19:00:00`;
   const act = { do: 'block' as const, what: 'enough' as const };
-  await carryOut({ scope }, { sentAt: at, events: [{ id: randomUUID(), at, person: 'bram', act }] }, at);
+  await carryOut(
+    { scope },
+    { sentAt: at, events: [{ id: randomUUID(), at, person: 'bram', act }] },
+    () => at,
+  );
   await fulfil(scope, () => at.slice(0, 16));
 }
 

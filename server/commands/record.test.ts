@@ -35,7 +35,7 @@ const say = (act: DayAct, at: string, person?: string, id: string = randomUUID()
   carryOut(
     { scope },
     { sentAt: `${at}:00`, events: [{ id, at: `${at}:00`, act, ...(person && { person }) }] },
-    `${at}:00`,
+    () => `${at}:00`,
   );
 const change = (wanted: HouseholdChange) =>
   changeHousehold(scope, randomUUID(), wanted, (before) => changeWords(wanted, before));

@@ -70,7 +70,7 @@ async function carry(from: string, share: (task: CleanTask, i: number) => boolea
   const send = async () => {
     const at = `${formatDate(day)}T20:00:00`;
     for (let i = 0; i < events.length; i += 200)
-      await carryOut({ scope }, { sentAt: at, events: events.slice(i, i + 200) }, at);
+      await carryOut({ scope }, { sentAt: at, events: events.slice(i, i + 200) }, () => at);
     events = [];
     day += 1;
     minute = 0;

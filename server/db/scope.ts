@@ -56,6 +56,12 @@ export type Standing = {
 
 const ROWS_AT_ONCE = 200;
 
+function chunksOf<T>(rows: readonly T[]): T[][] {
+  const chunks: T[][] = [];
+  for (let i = 0; i < rows.length; i += ROWS_AT_ONCE) chunks.push(rows.slice(i, i + ROWS_AT_ONCE));
+  return chunks;
+}
+
 /**
  * The database as one household may see it. Every query goes through here and carries the household; there is no
  * way to ask for a row without it.
@@ -84,6 +90,32 @@ export class HouseholdScope {
     else await this.db.batchInsert(table, owned, ROWS_AT_ONCE);
   }
 
+  /** What inserts rows, to be sent together with other writes. */
+  inserting(table: OwnedTable, rows: readonly Row[]): Knex.QueryBuilder[] {
+    return chunksOf(rows).map((some) => this.db(table).insert(some.map((row) => this.owned(row))));
+  }
+
+  /** The same, or what replaces the rows with the same key. */
+  putting(table: OwnedTable, rows: readonly Row[], key: readonly string[]): Knex.QueryBuilder[] {
+    return chunksOf(rows).map((some) =>
+      this.db(table)
+        .insert(some.map((row) => this.owned(row)))
+        .onConflict(['household_id', ...key])
+        .merge(),
+    );
+  }
+
+  /** Sends writes in their order as one statement, inside a transaction: the way to the database and back is gone once. */
+  async together(writes: readonly Knex.QueryBuilder[]): Promise<void> {
+    if (writes.length === 0) return;
+    const written = writes.map((write) => write.toSQL().toNative());
+    const statements = written.map(({ sql }) => `${sql};`).join(' ');
+    await this.db.raw(
+      `BEGIN NOT ATOMIC ${statements} END`,
+      written.flatMap(({ bindings }) => bindings as Knex.RawBinding[]),
+    );
+  }
+
   /** Inserts, and leaves a row that is there already as it is: a request that comes twice changes nothing. */
   async insertOnce(table: OwnedTable, row: Row, key: readonly string[]): Promise<void> {
     await this.db(table)
@@ -102,20 +134,12 @@ export class HouseholdScope {
 
   /** The same for many rows. */
   async putAll(table: OwnedTable, rows: readonly Row[], key: readonly string[]): Promise<void> {
-    for (let i = 0; i < rows.length; i += ROWS_AT_ONCE) {
-      await this.db(table)
-        .insert(rows.slice(i, i + ROWS_AT_ONCE).map((row) => this.owned(row)))
-        .onConflict(['household_id', ...key])
-        .merge();
-    }
+    for (const some of this.putting(table, rows, key)) await some;
   }
 
   /** Deletes the rows with these ids, and what hangs on them. */
   async dropAll(table: OwnedTable, ids: readonly string[]): Promise<void> {
-    for (let i = 0; i < ids.length; i += ROWS_AT_ONCE)
-      await this.rows(table)
-        .whereIn('id', ids.slice(i, i + ROWS_AT_ONCE))
-        .del();
+    for (const some of chunksOf(ids)) await this.rows(table).whereIn('id', some).del();
   }
 
   /**

@@ -135,9 +135,8 @@ export class Ledger {
   /** Writes down how the household stands now, with the answer to the command. */
   async close(answer: string): Promise<void> {
     const { standing, wish, wishNumber } = this;
-    await this.toWrite.write();
     const pending = standing.planMade < standing.planWanted ? parseWish(standing.planWish) : undefined;
-    await this.scope.own().update({
+    const standsNow = this.scope.own().update({
       revision: standing.revision + (this.isAnother ? 1 : 0),
       day_seq: this.daySeq,
       edit_position: this.position,
@@ -146,7 +145,7 @@ export class Ledger {
         plan_wish: JSON.stringify(mergedWish(pending, wish)),
       }),
     });
-    await this.scope.insert('commands', [{ id: this.id, answer }]);
+    await this.toWrite.write(standsNow, ...this.scope.inserting('commands', [{ id: this.id, answer }]));
   }
 
   /** The household as the command has left it; undefined where it has to be read. */

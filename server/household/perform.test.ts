@@ -45,7 +45,8 @@ beforeEach(async () => {
 });
 
 const event = (act: DayAct, at = NOW) => ({ id: randomUUID(), at, person: 'bram', act });
-const send = (...events: ReturnType<typeof event>[]) => carryOut({ scope }, { sentAt: NOW, events }, NOW);
+const send = (...events: ReturnType<typeof event>[]) =>
+  carryOut({ scope }, { sentAt: NOW, events }, () => NOW);
 const taskOf = (step: string) => step.slice(0, step.lastIndexOf('/'));
 const latest = async () => (await loadPlans(scope, planned.clean!.id))!.latest;
 const isStale = async () => (await keptHousehold(scope)).basis !== (await latest()).basis;

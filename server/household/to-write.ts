@@ -1,14 +1,15 @@
+import type { Knex } from 'knex';
 import type { Answer, ToldEvent } from '../../core/clean/events';
 import type { RecordLine } from '../../core/clean/record-line';
 import type { Tick } from '../../core/clean/tick';
 import type { HouseholdScope } from '../db/scope';
-import { insertTicks } from '../repositories/clean';
-import { insertAnswered } from '../repositories/day';
-import { putLines } from '../repositories/record';
+import { insertingTicks } from '../repositories/clean';
+import { insertingAnswered } from '../repositories/day';
+import { puttingLines } from '../repositories/record';
 
 /**
  * What a command has said and not written yet: a phone that was without a network sends hundreds of ticks, which are
- * written in one statement for each table. Written before anything reads or changes what was written, and at the end.
+ * written in one statement. Written before anything reads or changes what was written, and at the end.
  */
 export class ToWrite {
   private events: { readonly event: ToldEvent; readonly answer: Answer }[] = [];
@@ -31,14 +32,18 @@ export class ToWrite {
     ticks.push(tick);
   }
 
-  async write(): Promise<void> {
+  /** Writes all of it and then what is given, in one go. */
+  async write(...last: readonly Knex.QueryBuilder[]): Promise<void> {
     const { events, lines } = this;
     const ticks = [...this.ticks];
     this.events = [];
     this.lines = [];
     this.ticks.clear();
-    await insertAnswered(this.scope, events);
-    await putLines(this.scope, lines);
-    for (const [clean, own] of ticks) await insertTicks(this.scope, clean, own);
+    await this.scope.together([
+      ...insertingAnswered(this.scope, events),
+      ...puttingLines(this.scope, lines),
+      ...ticks.flatMap(([clean, own]) => insertingTicks(this.scope, clean, own)),
+      ...last,
+    ]);
   }
 }

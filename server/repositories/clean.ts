@@ -1,3 +1,4 @@
+import type { Knex } from 'knex';
 import type { Clean } from '../../core/clean/clean';
 import type { PartDone, Tick } from '../../core/clean/tick';
 import type { KeptPlan } from '../../core/plan/kept-plan';
@@ -27,7 +28,16 @@ export async function insertTicks(
   cleanId: string,
   ticks: readonly Tick[],
 ): Promise<void> {
-  await scope.insert(
+  for (const some of insertingTicks(scope, cleanId, ticks)) await some;
+}
+
+/** What inserts them, to be sent with other writes. */
+export function insertingTicks(
+  scope: HouseholdScope,
+  cleanId: string,
+  ticks: readonly Tick[],
+): Knex.QueryBuilder[] {
+  return scope.inserting(
     'ticks',
     ticks.map((tick) => tickRow(cleanId, tick)),
   );

@@ -1,3 +1,4 @@
+import type { Knex } from 'knex';
 import { idSchema } from '../../core/basics/scalars';
 import {
   type Answer,
@@ -31,6 +32,10 @@ export async function loadAnswers(
       events.map(({ id }) => id),
     )
     .select('id', 'answer');
+  return answersIn(rows);
+}
+
+function answersIn(rows: readonly EventRow[]): Map<string, Answer> {
   return new Map(rows.map(({ id, answer }) => [id, JSON.parse(answer)]));
 }
 
@@ -43,11 +48,20 @@ export type Heard = {
 };
 
 export async function loadHeard(scope: HouseholdScope, events: readonly DayEvent[]): Promise<Heard> {
-  const answers = await loadAnswers(scope, events);
+  const ids = new Set(events.map(({ id }) => id));
   const steps = [...new Set(events.flatMap(({ act }) => ('step' in act ? act.step : [])))];
+  const rows: (EventRow & { verdict: string })[] = await scope
+    .rows('day_events')
+    .where((either) =>
+      either
+        .whereIn('id', [...ids])
+        .orWhere((before) => before.where({ verdict: 'kept' }).whereIn('step', steps)),
+    )
+    .orderBy('seq');
+  const answers = answersIn(rows.filter(({ id }) => ids.has(id)));
   const byStep = new Map(steps.map((step): [string, ToldEvent[]] => [step, []]));
-  const rows = steps.length === 0 ? [] : await counted(scope).whereIn('step', steps);
-  for (const event of told(rows)) if ('step' in event.act) byStep.get(event.act.step)?.push(event);
+  for (const event of told(rows.filter(({ verdict }) => verdict === 'kept')))
+    if ('step' in event.act) byStep.get(event.act.step)?.push(event);
   const of = (step: string) => {
     const known = byStep.get(step) ?? [];
     byStep.set(step, known);
@@ -56,12 +70,12 @@ export async function loadHeard(scope: HouseholdScope, events: readonly DayEvent
   return { answers, of };
 }
 
-/** Keeps events with their numbers, each with the answer that it got. */
-export async function insertAnswered(
+/** What keeps events with their numbers, each with the answer that it got. */
+export function insertingAnswered(
   scope: HouseholdScope,
   events: readonly { readonly event: ToldEvent; readonly answer: Answer }[],
-): Promise<void> {
-  await scope.insert(
+): Knex.QueryBuilder[] {
+  return scope.inserting(
     'day_events',
     events.map(({ event, answer }) => eventRow(event, answer)),
   );

@@ -1,3 +1,4 @@
+import type { Knex } from 'knex';
 import type { LastDone } from '../../core/clean/last-done';
 import { type PastClean, pastCleanSchema } from '../../core/clean/past-clean';
 import { type RecordLine, recordLineSchema } from '../../core/clean/record-line';
@@ -29,9 +30,9 @@ export async function putLine(scope: HouseholdScope, line: RecordLine): Promise<
   await scope.put('record', rowOf(line), ['id']);
 }
 
-/** The same for many. */
-export async function putLines(scope: HouseholdScope, lines: readonly RecordLine[]): Promise<void> {
-  await scope.putAll('record', lines.map(rowOf), ['id']);
+/** What keeps many, to be sent with other writes. */
+export function puttingLines(scope: HouseholdScope, lines: readonly RecordLine[]): Knex.QueryBuilder[] {
+  return scope.putting('record', lines.map(rowOf), ['id']);
 }
 
 /** What was ticked by mistake, or has to be done again, was not done. */

@@ -66,7 +66,7 @@ async function listening(asker: () => Promise<Sender | undefined>, query: string
 
 const said = async (sender: Sender, act: DayAct): Promise<string> => {
   const id = randomUUID();
-  await carryOut(sender, { sentAt: NOW, events: [{ id, at: NOW, act }] }, NOW);
+  await carryOut(sender, { sentAt: NOW, events: [{ id, at: NOW, act }] }, () => NOW);
   return id;
 };
 const revision = async () => (await versionsOf(scope)).revision;

@@ -2,7 +2,6 @@ import { NextResponse } from 'next/server';
 import { dayBatchSchema } from '@/core/clean/events';
 import type { Taken } from '@/present/day/taken';
 import { carryOut } from '@/server/commands/carry-out';
-import { keptHousehold } from '@/server/household/kept';
 import { secondIn } from '@/server/process/clock';
 import { log } from '@/server/process/log';
 import { isSameOrigin } from '@/server/session';
@@ -25,8 +24,7 @@ export async function takeEvents(request: Request, asker: Asker): Promise<Respon
   const batch = dayBatchSchema.safeParse(jsonOf(sent.text));
   if (!batch.success) return refused(UNFIT);
   try {
-    const { timezone } = (await keptHousehold(sender.scope)).household;
-    const carried = await carryOut(sender, batch.data, secondIn(timezone));
+    const carried = await carryOut(sender, batch.data, secondIn);
     const { answers, told, clockWrong, isBack, said, wish } = carried;
     const taken: Taken = {
       answers,
@@ -36,7 +34,7 @@ export async function takeEvents(request: Request, asker: Asker): Promise<Respon
       ...(said !== undefined && { said }),
       ...(wish !== undefined && { wish }),
     };
-    return NextResponse.json(taken, { headers: { 'cache-control': 'no-store' } });
+    return NextResponse.json(taken, { headers: { 'cache-control': 'no-store, no-transform' } });
   } catch (error) {
     log.error({ err: { type: error instanceof Error ? error.name : 'unknown' } }, 'events were not taken');
     return refused(503);
