@@ -28,7 +28,7 @@ export async function insertTicks(
   cleanId: string,
   ticks: readonly Tick[],
 ): Promise<void> {
-  for (const some of insertingTicks(scope, cleanId, ticks)) await some;
+  await scope.insert('ticks', tickRows(cleanId, ticks));
 }
 
 /** What inserts them, to be sent with other writes. */
@@ -37,14 +37,11 @@ export function insertingTicks(
   cleanId: string,
   ticks: readonly Tick[],
 ): Knex.QueryBuilder[] {
-  return scope.inserting(
-    'ticks',
-    ticks.map((tick) => tickRow(cleanId, tick)),
-  );
+  return scope.inserting('ticks', tickRows(cleanId, ticks));
 }
 
-function tickRow(cleanId: string, tick: Tick): Row {
-  return { ...TICKS.toRow(tick), clean_id: cleanId };
+function tickRows(cleanId: string, ticks: readonly Tick[]): Row[] {
+  return ticks.map((tick) => ({ ...TICKS.toRow(tick), clean_id: cleanId }));
 }
 
 /** How long a ticked step took after all. */
